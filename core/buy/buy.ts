@@ -1,0 +1,137 @@
+import type { Lab } from '../colour/lab'
+import type { MixingRules } from '../complexion/mixable'
+import { packPigments } from '../complexion/pigments'
+import type { Skin } from '../complexion/population'
+import type { ComplexionProduct } from '../complexion/product'
+import { DEFAULT_OPTIONS, type RecipeOptions } from '../complexion/recipe'
+import { needs, type Need } from './needs'
+import { bestChoice, SAME, type Aim, type Choice, type Problem } from './search'
+
+export interface Offer { id: string, product: ComplexionProduct, price: number }
+
+export interface BuyQuestion {
+  owned: readonly ComplexionProduct[]
+  offers: readonly Offer[]
+  population: readonly Skin[]
+  budget: number
+  /** Colours that must be reached before anything else counts. */
+  mustReach?: readonly Lab[]
+  options?: Partial<RecipeOptions>
+  rules?: MixingRules
+  timeLimitMs?: number
+}
+
+export interface SpendPoint { spend: number, reach: number, chosen: string[], optimal: boolean }
+
+/** Why an offer is in the choice. */
+export interface Reason {
+  id: string
+  /** Share of the population that only the choice with this offer in it reaches. */
+  share: number
+  /** Indexes into the population of those skins. */
+  skins: number[]
+  /** Indexes into `mustReach` that need it. */
+  mustReach: number[]
+}
+
+export interface BuyAnswer {
+  chosen: string[]
+  spend: number
+  reach: { before: number, after: number }
+  proof: { optimal: boolean, upperBound: number }
+  curve: SpendPoint[]
+  reasons: Reason[]
+  /** Indexes into `mustReach` that the choice does not reach. */
+  unmet: number[]
+}
+
+// A colour that must be reached outweighs the whole population, whose weights add up to 1.
+const MUST = 2
+const CURVE_STEPS = 10
+// Of the time allowed, what the answer itself may use before the curve gets its turn.
+const ANSWER_SHARE = 0.6
+
+/**
+ * What to buy within a budget to reach most of a population, exactly: see {@link needs} and {@link bestChoice}.
+ * Equal reach goes to the lower spend. Money is in whatever unit the prices and the budget share.
+ */
+export function buy(question: BuyQuestion, progress?: (done: number) => void): BuyAnswer {
+  const { owned, population, budget, mustReach = [], timeLimitMs = 5000 } = question
+  const begun = performance.now()
+  const options = { ...DEFAULT_OPTIONS, ...question.options }
+  const offers = question.offers.filter(o => o.price <= budget + SAME)
+  const prices = Float64Array.from(offers, o => o.price)
+  const pigments = packPigments([...owned, ...offers.map(o => o.product)], question.rules)
+  const skins = [...mustReach, ...population.map(s => s.lab)]
+  const found = needs({
+    pigments, owned: owned.length, prices, budget, skins, options, progress: progress && (done => progress(done * 0.8)),
+  })
+  const weights = [...mustReach.map(() => MUST), ...population.map(s => s.weight)]
+  const before = total(found.slice(mustReach.length).map((need, i) => (need.met ? population[i]!.weight : 0)))
+  const aims = found.flatMap((need, i): Aim[] => (need.met ? [] : [{ weight: weights[i]!, sets: need.sets }]))
+  const problem: Problem = { prices, aims, budget }
+
+  const left = () => Math.max(0.2 * timeLimitMs, timeLimitMs - (performance.now() - begun))
+  const choice = bestChoice(problem, performance.now() + left() * ANSWER_SHARE)
+  progress?.(0.9)
+  const reachOf = (chosen: readonly number[]) => {
+    const held = new Set(chosen)
+    return Math.min(1, total(found.slice(mustReach.length).map((n, i) => (reaches(n, held) ? population[i]!.weight : 0))))
+  }
+  const curve = spendCurve(problem, choice, left() * (1 - ANSWER_SHARE), chosen => (
+    { reach: reachOf(chosen), chosen: chosen.map(j => offers[j]!.id) }
+  ))
+  progress?.(1)
+
+  const after = reachOf(choice.chosen)
+  const held = new Set(choice.chosen)
+  const unmet = mustReach.flatMap((_, i) => (reaches(found[i]!, held) ? [] : [i]))
+  const mustMet = MUST * found.slice(0, mustReach.length).filter((n, i) => !n.met && !unmet.includes(i)).length
+  return {
+    chosen: choice.chosen.map(j => offers[j]!.id),
+    spend: choice.spend,
+    reach: { before: Math.min(1, before), after },
+    proof: {
+      optimal: choice.optimal,
+      upperBound: choice.optimal ? after : Math.min(1, before + choice.upperBound - mustMet),
+    },
+    curve,
+    reasons: choice.chosen.map(j => reasonFor(offers[j]!.id, j, held, found, mustReach.length, population)),
+    unmet,
+  }
+}
+
+const total = (values: readonly number[]) => values.reduce((s, v) => s + v, 0)
+
+const reaches = (need: Need, held: ReadonlySet<number>) => need.met || need.sets.some(set => set.every(j => held.has(j)))
+
+function reasonFor(
+  id: string, offer: number, held: ReadonlySet<number>, found: readonly Need[], musts: number, population: readonly Skin[],
+): Reason {
+  const without = new Set([...held].filter(j => j !== offer))
+  const lost = found.flatMap((need, i) => (reaches(need, held) && !reaches(need, without) ? [i] : []))
+  const skins = lost.filter(i => i >= musts).map(i => i - musts)
+  return { id, share: total(skins.map(i => population[i]!.weight)), skins, mustReach: lost.filter(i => i < musts) }
+}
+
+/** The best reach at evenly spaced budgets up to the one asked for, each step at least as good as the one before. */
+function spendCurve(
+  problem: Problem, full: Choice, timeMs: number, describe: (chosen: readonly number[]) => { reach: number, chosen: string[] },
+): SpendPoint[] {
+  const points: SpendPoint[] = [{ spend: 0, ...describe([]), optimal: true }]
+  const add = ({ chosen, spend, optimal }: Pick<Choice, 'chosen' | 'spend' | 'optimal'>) => {
+    const last = points[points.length - 1]!
+    const point = { spend, ...describe(chosen), optimal }
+    if (point.spend > last.spend + SAME && point.reach > last.reach + SAME) points.push(point)
+  }
+  let start: readonly number[] = []
+  for (let step = 1; step < CURVE_STEPS; step++) {
+    const budget = problem.budget * step / CURVE_STEPS
+    if (budget >= full.spend - SAME) break
+    const choice = bestChoice({ ...problem, budget }, performance.now() + timeMs / CURVE_STEPS, start)
+    start = choice.chosen
+    add(choice)
+  }
+  add(full)
+  return points
+}

@@ -1,0 +1,122 @@
+import { observer, BANDS, type Illuminant } from './tables'
+import { labToXyz, reflectanceToLab, type Lab } from './lab'
+
+const SIZE = BANDS + 3
+const TOLERANCE = 1e-12
+const MAX_STEPS = 100
+
+/** Thrown when no reflectance between 0 and 1 has the colour asked for. */
+export class ImpossibleColour extends RangeError {
+  constructor(readonly lab: Lab) {
+    super(`no surface can have the colour L* ${lab.L}, a* ${lab.a}, b* ${lab.b} in daylight`)
+    this.name = 'ImpossibleColour'
+  }
+}
+
+/**
+ * The smoothest reflectance with a given colour: least slope squared of z in R = (tanh z + 1) / 2 under the three
+ * tristimulus constraints, by Newton's method on 36 + 3 unknowns.
+ * @param lab D65, 2°
+ * @returns 36 samples, 380–730 nm, 0–1 (the ends only for perfect black and white)
+ * @throws ImpossibleColour when Newton finds no such curve
+ * @see Burns 2020, "Numerical methods for smoothest reflectance reconstruction"
+ */
+export function smoothestReflectance(lab: Lab): Float64Array {
+  const light = observer()
+  const target = labToXyz(lab, light)
+  // For a grey the smoothest curve is flat; this also covers perfect white and black, which tanh never reaches.
+  if (lab.a === 0 && lab.b === 0 && target.Y >= 0 && target.Y <= 1) return new Float64Array(BANDS).fill(target.Y)
+  const wanted = [target.X, target.Y, target.Z]
+  if (!(target.X > 0 && target.Y > 0 && target.Z > 0)) throw new ImpossibleColour(lab)
+  const rows = [light.x, light.y, light.z]
+  const z = new Float64Array(BANDS)
+  const multipliers = new Float64Array(3)
+  const reflectance = new Float64Array(BANDS)
+  const jacobian = new Float64Array(SIZE * SIZE)
+  const residual = new Float64Array(SIZE)
+
+  // Start flat at the right lightness: fewer steps and no divergence for very dark or very light colours.
+  z.fill(Math.atanh(Math.min(0.9999, Math.max(-0.9999, 2 * target.Y - 1))))
+
+  for (let step = 0; step < MAX_STEPS; step++) {
+    jacobian.fill(0)
+    for (let i = 0; i < BANDS; i++) {
+      const t = Math.tanh(z[i]!)
+      const slope = (1 - t * t) / 2
+      reflectance[i] = (t + 1) / 2
+      const pull = rows[0]![i]! * multipliers[0]! + rows[1]![i]! * multipliers[1]! + rows[2]![i]! * multipliers[2]!
+      const before = i > 0 ? z[i]! - z[i - 1]! : 0
+      const after = i < BANDS - 1 ? z[i]! - z[i + 1]! : 0
+      residual[i] = -(2 * (before + after) + slope * pull)
+      const ends = i === 0 || i === BANDS - 1
+      jacobian[i * SIZE + i] = (ends ? 2 : 4) - 2 * t * slope * pull
+      if (i > 0) jacobian[i * SIZE + i - 1] = -2
+      if (i < BANDS - 1) jacobian[i * SIZE + i + 1] = -2
+      for (let k = 0; k < 3; k++) {
+        jacobian[i * SIZE + BANDS + k] = slope * rows[k]![i]!
+        jacobian[(BANDS + k) * SIZE + i] = slope * rows[k]![i]!
+      }
+    }
+    let miss = 0
+    for (let k = 0; k < 3; k++) {
+      let sum = 0
+      for (let i = 0; i < BANDS; i++) sum += rows[k]![i]! * reflectance[i]!
+      residual[BANDS + k] = wanted[k]! - sum
+      miss = Math.max(miss, Math.abs(wanted[k]! - sum))
+    }
+    let slack = miss
+    for (let i = 0; i < BANDS; i++) slack = Math.max(slack, Math.abs(residual[i]!) * 1e-3)
+    if (slack < TOLERANCE) return inside(reflectance, lab)
+    if (!solveInPlace(jacobian, residual, SIZE)) throw new ImpossibleColour(lab)
+    // A full Newton step from a far start can overshoot into the flat part of tanh and never come back.
+    let longest = 0
+    for (let i = 0; i < BANDS; i++) longest = Math.max(longest, Math.abs(residual[i]!))
+    const scale = longest > 2 ? 2 / longest : 1
+    for (let i = 0; i < BANDS; i++) z[i]! += scale * residual[i]!
+    for (let k = 0; k < 3; k++) multipliers[k]! += scale * residual[BANDS + k]!
+    if (!Number.isFinite(longest)) throw new ImpossibleColour(lab)
+  }
+  throw new ImpossibleColour(lab)
+}
+
+function inside(reflectance: Float64Array, lab: Lab): Float64Array {
+  for (const r of reflectance) if (!(r > 0 && r < 1)) throw new ImpossibleColour(lab)
+  return reflectance
+}
+
+/** Gaussian elimination with partial pivoting; the solution replaces `b`. False for a singular matrix. */
+function solveInPlace(m: Float64Array, b: Float64Array, n: number): boolean {
+  for (let col = 0; col < n; col++) {
+    let pivot = col
+    for (let row = col + 1; row < n; row++) {
+      if (Math.abs(m[row * n + col]!) > Math.abs(m[pivot * n + col]!)) pivot = row
+    }
+    if (Math.abs(m[pivot * n + col]!) < 1e-300) return false
+    if (pivot !== col) {
+      for (let k = col; k < n; k++) [m[col * n + k], m[pivot * n + k]] = [m[pivot * n + k]!, m[col * n + k]!]
+      ;[b[col], b[pivot]] = [b[pivot]!, b[col]!]
+    }
+    const lead = m[col * n + col]!
+    for (let row = col + 1; row < n; row++) {
+      const factor = m[row * n + col]! / lead
+      if (factor === 0) continue
+      for (let k = col; k < n; k++) m[row * n + k]! -= factor * m[col * n + k]!
+      b[row]! -= factor * b[col]!
+    }
+  }
+  for (let row = n - 1; row >= 0; row--) {
+    let sum = b[row]!
+    for (let k = row + 1; k < n; k++) sum -= m[row * n + k]! * b[k]!
+    b[row] = sum / m[row * n + row]!
+  }
+  return true
+}
+
+/**
+ * How a daylight colour looks under another light, by way of its smoothest reflectance.
+ * @returns Lab against that light's own white
+ * @throws ImpossibleColour as {@link smoothestReflectance}
+ */
+export function under(lab: Lab, illuminant: Illuminant): Lab {
+  return illuminant === 'D65' ? lab : reflectanceToLab(smoothestReflectance(lab), observer(illuminant))
+}

@@ -1,0 +1,37 @@
+import type { ComplexionProduct, Family } from './product'
+
+export type Risk = 'none' | 'some' | 'high'
+
+/** How likely two base families are to separate. Powder goes with powder; against liquids it is no mix at all. */
+const RISK: Readonly<Record<Exclude<Family, 'unknown'>, Readonly<Record<Exclude<Family, 'unknown'>, Risk>>>> = {
+  silicone: { silicone: 'none', water: 'high', oil: 'some', alcohol: 'high', hydrocarbon: 'none', powder: 'high' },
+  water: { silicone: 'high', water: 'none', oil: 'high', alcohol: 'none', hydrocarbon: 'high', powder: 'high' },
+  oil: { silicone: 'some', water: 'high', oil: 'none', alcohol: 'high', hydrocarbon: 'none', powder: 'high' },
+  alcohol: { silicone: 'high', water: 'none', oil: 'high', alcohol: 'none', hydrocarbon: 'high', powder: 'high' },
+  hydrocarbon: { silicone: 'none', water: 'high', oil: 'none', alcohol: 'high', hydrocarbon: 'none', powder: 'high' },
+  powder: { silicone: 'high', water: 'high', oil: 'high', alcohol: 'high', hydrocarbon: 'high', powder: 'none' },
+}
+
+type Mixable = Pick<ComplexionProduct, 'family' | 'range'>
+
+/** Risk of separating for two known families; an unknown family is read as high. */
+export function separationRisk(x: Family, y: Family): Risk {
+  return x === 'unknown' || y === 'unknown' ? 'high' : RISK[x][y]
+}
+
+/** How a set of products may be mixed beyond the table. */
+export interface MixingRules {
+  /** A range mixes with itself whatever its families, unless `apart` names it. Off: only for the unknown family. */
+  rangesMix?: boolean
+  /** Ranges seen to separate on the palette. */
+  apart?: ReadonlySet<string>
+}
+
+/** Whether two products may share a recipe. */
+export function mayMix(x: Mixable, y: Mixable, { rangesMix = false, apart }: MixingRules = {}): boolean {
+  const sameRange = x.range !== undefined && x.range !== '' && x.range === y.range
+  if (sameRange && apart?.has(x.range!)) return false
+  if (sameRange && rangesMix) return true
+  if (x.family === 'unknown' || y.family === 'unknown') return sameRange
+  return RISK[x.family][y.family] === 'none'
+}

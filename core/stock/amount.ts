@@ -1,0 +1,37 @@
+import { COVERAGES, HIDE, hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
+import type { Drops } from '../complexion/recipe'
+
+/** Liquid foundation for a full face, millilitres, by coverage. */
+export const FACE_ML: Readonly<Record<Coverage, number>> = { sheer: 0.5, light: 0.65, medium: 0.8, full: 1.1 }
+/** One drop from a dropper, millilitres. */
+export const DROP_ML = 0.04
+
+export interface FaceAmount {
+  /** How many times the recipe's drops are counted out. */
+  batches: number
+  parts: { id: string, drops: number, ml: number }[]
+  totalMl: number
+}
+
+/** Coverage of a mix: the word whose hiding power is nearest the drop-weighted mean. */
+export function blendedCoverage(drops: readonly Drops[], products: readonly Pick<ComplexionProduct, 'id' | 'coverage' | 'hide'>[]): Coverage {
+  let weight = 0
+  let hide = 0
+  for (const { id, count } of drops) {
+    const product = products.find(p => p.id === id)
+    if (!product) throw new RangeError(`there is no product "${id}" in this kit`)
+    weight += count
+    hide += count * hideOf(product)
+  }
+  const mean = hide / weight
+  return COVERAGES.reduce((best, c) => (Math.abs(HIDE[c] - mean) < Math.abs(HIDE[best] - mean) ? c : best))
+}
+
+/** Whole batches of a recipe that are enough for one face. */
+export function amountForFace(drops: readonly Drops[], faceMl: number, dropMl: number): FaceAmount {
+  const perBatch = drops.reduce((s, d) => s + d.count, 0)
+  // The tolerance keeps 0.8 / 0.04 at 20 drops, not 21.
+  const batches = Math.max(1, Math.ceil(faceMl / dropMl / perBatch - 1e-9))
+  const parts = drops.map(d => ({ id: d.id, drops: d.count * batches, ml: d.count * batches * dropMl }))
+  return { batches, parts, totalMl: perBatch * batches * dropMl }
+}

@@ -1,0 +1,27 @@
+/** @type {import('jest').Config} */
+export default {
+  testEnvironment: 'node',
+  // looked up through the sandbox's global, Math costs ten times the computing
+  sandboxInjectedGlobals: ['Math'],
+  testMatch: ['<rootDir>/{core,shared,server,demo,app}/**/*.test.ts'],
+  // pinia 4 and what it imports are ESM only
+  transformIgnorePatterns: ['/node_modules/(?!(pinia|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)'],
+  moduleNameMapper: {
+    '^#core/(.*)$': '<rootDir>/core/$1',
+    '^#shared/(.*)$': '<rootDir>/shared/$1',
+    '^~/(.*)$': '<rootDir>/app/$1',
+  },
+  modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt', '<rootDir>/.varietas'],
+  transform: {
+    '^.+\\.m?[tj]s$': ['@swc/jest', {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', decorators: true },
+        transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
+        keepClassNames: true,
+      },
+      module: { type: 'commonjs' },
+      sourceMaps: 'inline',
+    }],
+  },
+}
