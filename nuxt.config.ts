@@ -1,1 +1,58 @@
-export default defineNuxtConfig({ compatibilityDate: '2026-01-01' })
+import { fileURLToPath } from 'node:url'
+import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
+
+const core = fileURLToPath(new URL('./core', import.meta.url))
+
+// legacy ("experimental") decorators: say it to esbuild explicitly, in Vite (app, workers) and in Nitro.
+const decorators = { experimentalDecorators: true, useDefineForClassFields: false } as const
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  telemetry: { enabled: false },
+  devtools: { enabled: false },
+  // No search engine needs these pages and the computing happens in the browser: see docs/decisions/0002.
+  ssr: false,
+  modules: [
+    '@pinia/nuxt',
+    '@nuxt/eslint',
+    (_options, nuxt) => {
+      nuxt.hooks.hook('vite:extendConfig', (config) => {
+        // @ts-expect-error plugins is readonly in the type only
+        config.plugins.push(vuetify({ autoImport: true }))
+      })
+    },
+  ],
+  css: [
+    '@fontsource/instrument-serif/400.css',
+    '@fontsource-variable/instrument-sans/wght.css',
+    'vuetify/styles',
+    '~/theme/main.css',
+  ],
+  app: {
+    head: {
+      title: 'Varietas',
+      htmlAttrs: { lang: 'en-GB' },
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
+  build: { transpile: ['vuetify'] },
+  alias: { '#core': core },
+  components: [{ path: '~/components', pathPrefix: false }],
+  imports: { dirs: ['stores', 'composables'] },
+  // cssnano drops the last ';' of an @layer statement, esbuild then warns: let esbuild alone minify
+  postcss: { plugins: { cssnano: false } },
+  vite: {
+    vue: { template: { transformAssetUrls } },
+    esbuild: { tsconfigRaw: { compilerOptions: decorators } },
+    worker: { format: 'es' },
+  },
+  nitro: {
+    errorHandler: '~~/server/errors.ts',
+    // else Rollup tree-shakes the bare `import 'reflect-metadata'` away
+    moduleSideEffects: ['reflect-metadata'],
+    esbuild: { options: { target: 'es2022', tsconfigRaw: { compilerOptions: decorators } } },
+    typescript: { tsConfig: { compilerOptions: decorators } },
+  },
+  typescript: { strict: true, tsConfig: { compilerOptions: decorators } },
+})

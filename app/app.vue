@@ -1,0 +1,13 @@
+<script setup lang="ts">
+import { useTheme } from 'vuetify'
+
+const settings = useSettings()
+const theme = useTheme()
+watch(() => settings.value.theme, name => theme.change(name), { immediate: true })
+</script>
+
+<template>
+  <NuxtLayout>
+    <NuxtPage />
+  </NuxtLayout>
+</template>

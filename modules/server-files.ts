@@ -1,0 +1,34 @@
+import { cp, readdir } from 'node:fs/promises'
+import { join } from 'node:path'
+import { defineNuxtModule } from '@nuxt/kit'
+import { build, context, type BuildOptions } from 'esbuild'
+
+/** Bundles server/workers/*.ts and copies the SQL migrations next to the built server: Nitro does neither. */
+export default defineNuxtModule({
+  meta: { name: 'server-files' },
+  async setup(_options, nuxt) {
+    const root = nuxt.options.rootDir
+    const workers = join(root, 'server/workers')
+    const options = async (outdir: string): Promise<BuildOptions> => ({
+      entryPoints: (await readdir(workers)).filter(f => /^[a-z][\w-]*\.ts$/i.test(f)).map(f => join(workers, f)),
+      outdir, outExtension: { '.js': '.mjs' },
+      bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: true,
+      alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
+      tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
+    })
+    if (nuxt.options.dev) {
+      const watching = await context(await options(join(root, '.nuxt/server-workers')))
+      await watching.rebuild()
+      await watching.watch()
+      nuxt.hook('close', () => watching.dispose())
+    }
+    nuxt.hook('nitro:init', (nitro) => {
+      nitro.hooks.hook('compiled', async () => {
+        if (nuxt.options.dev || nuxt.options._prepare) return
+        const out = nitro.options.output.serverDir
+        await cp(join(root, 'server/db/migrations'), join(out, 'migrations'), { recursive: true })
+        await build(await options(join(out, 'workers')))
+      })
+    })
+  },
+})

@@ -1,0 +1,60 @@
+// Brings node_modules and the built application up to date, doing nothing when nothing changed.
+// Uses only what comes with Node, since on a fresh clone there is nothing else yet.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = fileURLToPath(new URL('..', import.meta.url))
+export const bin = name => join(root, 'node_modules/.bin', name)
+const stamps = join(root, 'node_modules/.varietas')
+
+/** Runs a command with its output on this terminal; ends the process with its code when it fails. */
+export function run(command, args, env = {}) {
+  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } })
+  if (error) console.error(error.message)
+  if (status !== 0) process.exit(status ?? 1)
+}
+
+function* files(path) {
+  const full = join(root, path)
+  if (!existsSync(full)) return
+  if (statSync(full).isFile()) yield full
+  else for (const name of readdirSync(full).sort()) yield* files(join(path, name))
+}
+
+function fingerprint(paths) {
+  const hash = createHash('sha256')
+  for (const path of paths) {
+    for (const file of files(path)) hash.update(relative(root, file)).update('\0').update(readFileSync(file)).update('\0')
+  }
+  return hash.digest('hex')
+}
+
+/** Does the work when the fingerprint of its inputs is not the one of last time. */
+function once(stamp, inputs, present, work) {
+  const now = fingerprint(inputs)
+  const file = join(stamps, stamp)
+  if (present() && existsSync(file) && readFileSync(file, 'utf8') === now) return
+  work()
+  mkdirSync(stamps, { recursive: true })
+  writeFileSync(file, now)
+}
+
+export function install() {
+  once('installed', ['package.json', 'package-lock.json', '.npmrc'], () => existsSync(bin('nuxt')), () => {
+    console.log('Installing packages (about two minutes the first time) …')
+    // Not `npm ci`: some optional packages of other platforms may be missing from the lock, and it refuses that.
+    run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
+  })
+}
+
+const SOURCES = ['app', 'core', 'shared', 'server', 'demo', 'modules', 'public', 'nuxt.config.ts', 'package.json', 'package-lock.json']
+
+export function build() {
+  once('built', SOURCES, () => existsSync(join(root, '.output/server/index.mjs')), () => {
+    console.log('Building (about a minute) …')
+    run(bin('nuxt'), ['build', '--logLevel=silent'])
+  })
+}

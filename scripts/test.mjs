@@ -1,0 +1,35 @@
+// npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, browser tests.
+import { spawnSync } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { bin, build, install, run } from './install.mjs'
+
+const begun = Date.now()
+const step = (name, work) => {
+  const from = Date.now()
+  console.log(`\n── ${name}`)
+  work()
+  console.log(`── ${name}: ${Math.round((Date.now() - from) / 1000)} s`)
+}
+
+function chromium() {
+  const path = process.env.CHROMIUM ?? '/usr/bin/chromium'
+  if (existsSync(path)) return
+  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium'
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) {
+    console.error(`The browser tests need Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`)
+    process.exit(1)
+  }
+  run('sh', ['-c', `(${command}) > /dev/null`], { DEBIAN_FRONTEND: 'noninteractive' })
+}
+
+step('install', install)
+step('browser', chromium)
+step('lint', () => run(bin('eslint'), ['.', '--max-warnings=0']))
+step('types', () => {
+  run(bin('nuxt'), ['typecheck'])
+  run(bin('tsc'), ['--noEmit', '-p', 'tsconfig.jest.json'])
+})
+step('unit tests', () => run(bin('jest'), ['--silent']))
+step('build', build)
+step('browser tests', () => run(bin('playwright'), ['test']))
+console.log(`\nAll passed in ${Math.round((Date.now() - begun) / 1000)} s`)

@@ -1,0 +1,3 @@
+import { catalogue } from '../services/buys'
+
+export default defineEventHandler(() => catalogue())

@@ -1,0 +1,4 @@
+import { BuyRequest } from '#shared/compute/requests'
+import { computeRoute } from '../../utils/handlers'
+
+export default computeRoute('buy', BuyRequest)

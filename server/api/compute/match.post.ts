@@ -1,0 +1,4 @@
+import { MatchRequest } from '#shared/compute/requests'
+import { computeRoute } from '../../utils/handlers'
+
+export default computeRoute('match', MatchRequest)

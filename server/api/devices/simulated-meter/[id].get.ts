@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { meterState } from '../../../services/meter'
+
+export default defineEventHandler(event => meterState(idOf(event)))

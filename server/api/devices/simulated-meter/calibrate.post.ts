@@ -1,0 +1,3 @@
+import { calibrate } from '../../../devices/simulatedMeter'
+
+export default defineEventHandler(() => ({ calibratedUntil: calibrate() }))

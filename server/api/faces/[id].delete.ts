@@ -1,0 +1,4 @@
+import { idOf } from '../../utils/handlers'
+import { removeFace } from '../../services/faces'
+
+export default defineEventHandler(event => removeFace(idOf(event)))

@@ -1,0 +1,5 @@
+import { FaceInput } from '#shared/records/faces'
+import { idOf, withBody } from '../../utils/handlers'
+import { changeFace } from '../../services/faces'
+
+export default withBody(FaceInput, (input, event) => changeFace(idOf(event), input))

@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { restoreFace } from '../../../services/faces'
+
+export default defineEventHandler(event => restoreFace(idOf(event)))

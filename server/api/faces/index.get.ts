@@ -1,0 +1,3 @@
+import { allFaces } from '../../services/faces'
+
+export default defineEventHandler(() => allFaces())

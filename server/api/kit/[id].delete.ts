@@ -1,0 +1,4 @@
+import { idOf } from '../../utils/handlers'
+import { removeProduct } from '../../services/kit'
+
+export default defineEventHandler(event => removeProduct(idOf(event)))

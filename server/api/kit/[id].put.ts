@@ -1,0 +1,5 @@
+import { OwnedProductInput } from '#shared/records/kit'
+import { idOf, withBody } from '../../utils/handlers'
+import { changeProduct } from '../../services/kit'
+
+export default withBody(OwnedProductInput, (input, event) => changeProduct(idOf(event), input))

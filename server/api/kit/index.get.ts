@@ -1,0 +1,3 @@
+import { kit } from '../../services/kit'
+
+export default defineEventHandler(() => kit())

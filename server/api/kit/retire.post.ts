@@ -1,0 +1,5 @@
+import { RetireInput } from '#shared/records/kit'
+import { withBody } from '../../utils/handlers'
+import { retire } from '../../services/kit'
+
+export default withBody(RetireInput, retire)

@@ -1,0 +1,3 @@
+import { openApi } from '../services/openApi'
+
+export default defineEventHandler(() => openApi())

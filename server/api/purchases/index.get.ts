@@ -1,0 +1,3 @@
+import { allPurchases } from '../../services/buys'
+
+export default defineEventHandler(() => allPurchases())

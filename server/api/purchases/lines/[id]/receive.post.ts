@@ -1,0 +1,4 @@
+import { idOf } from '../../../../utils/handlers'
+import { receive } from '../../../../services/buys'
+
+export default defineEventHandler(event => receive(idOf(event)))

@@ -1,0 +1,4 @@
+import { idOf } from '../../../../utils/handlers'
+import { setLineDeleted } from '../../../../services/buys'
+
+export default defineEventHandler(event => setLineDeleted(idOf(event), false))

@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { setReadingDeleted } from '../../../services/faces'
+
+export default defineEventHandler(event => setReadingDeleted(idOf(event), false))

@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { setRecipeDeleted } from '../../../services/faces'
+
+export default defineEventHandler(event => setRecipeDeleted(idOf(event), false))

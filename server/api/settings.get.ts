@@ -1,0 +1,3 @@
+import { settings } from '../services/settings'
+
+export default defineEventHandler(() => settings())

@@ -1,0 +1,5 @@
+import { Settings } from '#shared/records/settings'
+import { withBody } from '../utils/handlers'
+import { changeSettings } from '../services/settings'
+
+export default withBody(Settings, changeSettings)

@@ -1,0 +1,42 @@
+import { mkdirSync } from 'node:fs'
+import { homedir } from 'node:os'
+import { dirname, join, resolve } from 'node:path'
+import { createClient } from '@libsql/client'
+import { drizzle } from 'drizzle-orm/libsql'
+import { migrate } from 'drizzle-orm/libsql/migrator'
+import * as schema from './schema'
+
+const BUSY_TIMEOUT_MS = 5000
+
+/** Where the data live: a libSQL server when DATABASE_URL names one, else a file in the VARIETAS_DATA folder. */
+function location(): { url: string, authToken?: string } {
+  const url = process.env.DATABASE_URL
+  if (url) return { url, authToken: process.env.DATABASE_AUTH_TOKEN }
+  const folder = resolve(process.env.VARIETAS_DATA ?? join(homedir(), '.local/share/varietas'))
+  mkdirSync(folder, { recursive: true })
+  return { url: `file:${join(folder, 'varietas.db')}` }
+}
+
+const client = createClient({ ...location(), timeout: BUSY_TIMEOUT_MS })
+export const db = drizzle(client, { schema })
+export type Transaction = Parameters<Parameters<typeof db.transaction>[0]>[0]
+
+const migrations = import.meta.dev ? join(process.cwd(), 'server/db/migrations') : join(dirname(process.argv[1]!), 'migrations')
+
+/** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
+export async function migrateDatabase(): Promise<void> {
+  if (client.protocol === 'file') await client.execute('PRAGMA journal_mode = WAL')
+  await migrate(db, { migrationsFolder: migrations })
+}
+
+let last: Promise<unknown> = Promise.resolve()
+
+/**
+ * Runs a write in a transaction, one after the other: two overlapping write transactions in one process make SQLite
+ * answer BUSY at once and spoil the pooled connection.
+ */
+export function write<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
+  const next = last.then(() => db.transaction(work))
+  last = next.catch(() => undefined)
+  return next
+}

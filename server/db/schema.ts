@@ -1,0 +1,144 @@
+import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import type { Lab } from '#core/colour/lab'
+import type { Drops, Verdict } from '#core/complexion/recipe'
+import type { Coverage, Family } from '#core/complexion/product'
+import type { AgeBand, ReadingSource, SeenVerdict, SkinType } from '#shared/records/faces'
+import type { ColourSource, Finish, Kind } from '#shared/records/kit'
+import type { Settings } from '#shared/records/settings'
+
+/*
+ * Times are ISO 8601 texts in UTC, money is whole minor units, colours are CIELAB D65 as three columns.
+ * What an artist can delete carries `deletedAt` so that it can be brought back.
+ */
+
+const id = () => text('id').primaryKey()
+const colour = { L: real('l').notNull(), a: real('a').notNull(), b: real('b').notNull() }
+
+const productColumns = {
+  kind: text('kind').$type<Kind>().notNull(),
+  brand: text('brand').notNull(),
+  range: text('range').notNull(),
+  shade: text('shade').notNull(),
+  ...colour,
+  colourSource: text('colour_source').$type<ColourSource>().notNull(),
+  coverage: text('coverage').$type<Coverage>().notNull(),
+  family: text('family').$type<Family>().notNull(),
+  finish: text('finish').$type<Finish>().notNull(),
+  sizeMl: real('size_ml').notNull(),
+}
+
+export const products = sqliteTable('products', {
+  id: id(),
+  ...productColumns,
+  level: real('level').notNull(),
+  priceMinor: integer('price_minor'),
+  openedOn: text('opened_on'),
+  notes: text('notes').notNull(),
+  retiredAt: text('retired_at'),
+  createdAt: text('created_at').notNull(),
+  deletedAt: text('deleted_at'),
+})
+
+/** Ranges that the artist has seen separate; a range not listed mixes with itself. */
+export const rangesApart = sqliteTable('ranges_apart', {
+  brand: text('brand').notNull(),
+  range: text('range').notNull(),
+}, t => [uniqueIndex('ranges_apart_name').on(t.brand, t.range)])
+
+export const faces = sqliteTable('faces', {
+  id: id(),
+  name: text('name').notNull(),
+  ageBand: text('age_band').$type<AgeBand>().notNull(),
+  skinType: text('skin_type').$type<SkinType>().notNull(),
+  coverage: text('coverage').$type<Coverage>().notNull(),
+  finish: text('finish').$type<Finish>().notNull(),
+  wishes: text('wishes').notNull(),
+  bookedOn: text('booked_on'),
+  bookedFor: text('booked_for').notNull(),
+  notes: text('notes').notNull(),
+  createdAt: text('created_at').notNull(),
+  deletedAt: text('deleted_at'),
+})
+
+const ofFace = () => text('face_id').notNull().references(() => faces.id, { onDelete: 'cascade' })
+
+export const readings = sqliteTable('readings', {
+  id: id(),
+  faceId: ofFace(),
+  source: text('source').$type<ReadingSource>().notNull(),
+  ...colour,
+  covariance: text('covariance', { mode: 'json' }).$type<number[]>().notNull(),
+  note: text('note').notNull(),
+  takenAt: text('taken_at').notNull(),
+  deletedAt: text('deleted_at'),
+}, t => [index('readings_face').on(t.faceId)])
+
+export const recipes = sqliteTable('recipes', {
+  id: id(),
+  faceId: ofFace(),
+  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+  names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
+  ...colour,
+  deltaE: real('delta_e').notNull(),
+  verdict: text('verdict').$type<Verdict>().notNull(),
+  chance: real('chance').notNull(),
+  note: text('note').notNull(),
+  savedAt: text('saved_at').notNull(),
+  deletedAt: text('deleted_at'),
+}, t => [index('recipes_face').on(t.faceId)])
+
+/** What the artist saw of a recipe on the skin: evidence on skin and bottles. */
+export const seenVerdicts = sqliteTable('seen_verdicts', {
+  id: id(),
+  faceId: ofFace(),
+  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+  seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
+  seenAt: text('seen_at').notNull(),
+}, t => [index('seen_verdicts_face').on(t.faceId)])
+
+export const suppliers = sqliteTable('suppliers', {
+  id: id(),
+  name: text('name').notNull(),
+  leadDays: integer('lead_days').notNull(),
+})
+
+export const offers = sqliteTable('offers', {
+  id: id(),
+  supplierId: text('supplier_id').notNull().references(() => suppliers.id, { onDelete: 'cascade' }),
+  ...productColumns,
+  priceMinor: integer('price_minor').notNull(),
+})
+
+export const purchases = sqliteTable('purchases', {
+  id: id(),
+  createdAt: text('created_at').notNull(),
+  budgetMinor: integer('budget_minor').notNull(),
+})
+
+export const purchaseLines = sqliteTable('purchase_lines', {
+  id: id(),
+  purchaseId: text('purchase_id').notNull().references(() => purchases.id, { onDelete: 'cascade' }),
+  offerId: text('offer_id').notNull().references(() => offers.id),
+  priceMinor: integer('price_minor').notNull(),
+  reason: text('reason').notNull(),
+  receivedAt: text('received_at'),
+  productId: text('product_id').references(() => products.id),
+  deletedAt: text('deleted_at'),
+}, t => [index('purchase_lines_purchase').on(t.purchaseId)])
+
+/** One row. */
+export const settings = sqliteTable('settings', {
+  id: integer('id').primaryKey(),
+  value: text('value', { mode: 'json' }).$type<Settings>().notNull(),
+})
+
+/** What the simulated meter sees when it is held to a face; stands in for the skin itself. */
+export const simulatedSkins = sqliteTable('simulated_skins', {
+  faceId: text('face_id').primaryKey().references(() => faces.id, { onDelete: 'cascade' }),
+  ...colour,
+})
+
+/** Marks a database that was filled with the demo data, so that nothing else is ever mistaken for it. */
+export const demoMark = sqliteTable('demo_mark', { loadedAt: text('loaded_at').primaryKey() })
+
+export const labOf = ({ L, a, b }: Lab): Lab => ({ L, a, b })

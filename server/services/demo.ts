@@ -1,0 +1,79 @@
+import { likelihood } from '#core/reading/likelihood'
+import { spherical } from '#core/reading/reading'
+import { matchPacked } from '#core/complexion/match'
+import { skinAt } from '#core/complexion/skin'
+import type { OwnedProduct } from '#shared/records/kit'
+import { Settings } from '#shared/records/settings'
+import { usablePigments } from '#shared/kitPigments'
+import { DEMO_OFFERS, DEMO_SUPPLIERS } from '../../demo/catalogue'
+import { DEMO_FACES, type Known } from '../../demo/faces'
+import { DEMO_KIT } from '../../demo/kit'
+import { write, type Transaction } from '../db/connection'
+import { demoMark, faces, labOf, offers, products, readings, recipes, simulatedSkins, suppliers } from '../db/schema'
+import { newId } from './clock'
+import { columnsOf } from './kit'
+
+const DAY = 86_400_000
+const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()
+
+/** How well a skin is known from each source. */
+const SPREAD: Record<Exclude<Known, 'nothing'>, readonly [number, number, number]> = {
+  'meter': [0.5, 0.35, 0.45], 'between bottles': [1.6, 0.9, 1.1],
+}
+
+/**
+ * Fills an empty database with the demo story, once.
+ * @throws Error when the database holds something else: the demo never mixes with an artist's own data
+ */
+export async function loadDemo(): Promise<void> {
+  await write(async (tx) => {
+    if ((await tx.select().from(demoMark)).length > 0) return
+    if ((await tx.select().from(products).limit(1)).length > 0 || (await tx.select().from(faces).limit(1)).length > 0) {
+      throw new Error('VARIETAS_DATA already holds data of your own: the demo is only loaded into an empty folder.')
+    }
+    await tx.insert(suppliers).values([...DEMO_SUPPLIERS])
+    await tx.insert(offers).values(DEMO_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
+    const owned = await loadKit(tx)
+    await loadFaces(tx, owned)
+    await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
+  })
+}
+
+async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
+  const rows = DEMO_KIT.map(({ product, openedDaysAgo }, i) => ({
+    id: newId(),
+    // A second apart, so that the order of the story is the order of the list.
+    createdAt: new Date(Date.now() - DAY * 200 + i * 1000).toISOString(),
+    ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
+  }))
+  await tx.insert(products).values(rows)
+  return rows.map(({ L, a, b, ...row }) => ({ ...row, lab: { L, a, b }, retiredAt: null }))
+}
+
+async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
+  const { tolerance, maxProducts, maxDrops } = new Settings()
+  // Recipes on record date from before the most used bottle ran out.
+  const pigments = usablePigments(owned.map(p => ({ ...p, level: 1 })), [])
+  const names = new Map(owned.map(p => [p.id, p.shade]))
+  for (const { face, bookedInDays, skin, known, hasRecipe } of DEMO_FACES) {
+    const faceId = newId()
+    const truth = skinAt(...skin)
+    const bookedOn = bookedInDays === null ? null : daysFromNow(bookedInDays).slice(0, 10)
+    await tx.insert(faces).values({ id: faceId, createdAt: daysFromNow(-30), ...face, bookedOn })
+    await tx.insert(simulatedSkins).values({ faceId, ...truth })
+    if (known === 'nothing') continue
+    const covariance = spherical(...SPREAD[known])
+    const takenAt = daysFromNow(-12)
+    await tx.insert(readings).values({
+      id: newId(), faceId, source: known === 'meter' ? 'simulated meter' : 'between bottles', ...truth,
+      covariance: [...covariance], note: '', takenAt,
+    })
+    const [best] = hasRecipe ? matchPacked(truth, pigments, { tolerance, maxProducts, maxDrops }, 1) : []
+    if (!best) continue
+    await tx.insert(recipes).values({
+      id: newId(), faceId, drops: best.drops, names: Object.fromEntries(best.drops.map(d => [d.id, names.get(d.id)!])),
+      ...labOf(best.lab), deltaE: best.deltaE, verdict: best.verdict,
+      chance: likelihood(best.lab, { mean: truth, covariance }, tolerance), note: 'Last time', savedAt: takenAt,
+    })
+  }
+}

@@ -1,0 +1,135 @@
+import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
+import { verdictOf } from '#core/complexion/recipe'
+import type {
+  ComplaintInput, Face, FaceInput, FaceReading, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+} from '#shared/records/faces'
+import { db, write, type Transaction } from '../db/connection'
+import { faces, labOf, products, readings, recipes, seenVerdicts } from '../db/schema'
+import { BadInput, Missing } from '../utils/problems'
+import { newId, now } from './clock'
+
+const readingOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof readings.$inferSelect): FaceReading => (
+  { ...row, lab: labOf({ L, a, b }) }
+)
+const recipeOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof recipes.$inferSelect): SavedRecipe => (
+  { ...row, lab: labOf({ L, a, b }) }
+)
+const seenOf = ({ faceId: _face, ...row }: typeof seenVerdicts.$inferSelect): SeenVerdict => row
+
+type FaceRow = typeof faces.$inferSelect
+const faceOf = ({ deletedAt: _gone, ...row }: FaceRow, more: Pick<Face, 'readings' | 'recipes' | 'seen'>): Face => ({ ...row, ...more })
+
+function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const row of rows) groups.set(row.faceId, [...(groups.get(row.faceId) ?? []), row])
+  return groups
+}
+
+type Reader = Pick<typeof db, 'select'>
+
+async function assemble(from: Reader, rows: readonly FaceRow[]): Promise<Face[]> {
+  const ids = rows.map(r => r.id)
+  const read = groupBy(await from.select().from(readings)
+    .where(and(inArray(readings.faceId, ids), isNull(readings.deletedAt))).orderBy(desc(readings.takenAt)))
+  const saved = groupBy(await from.select().from(recipes)
+    .where(and(inArray(recipes.faceId, ids), isNull(recipes.deletedAt))).orderBy(desc(recipes.savedAt)))
+  const seen = groupBy(await from.select().from(seenVerdicts)
+    .where(inArray(seenVerdicts.faceId, ids)).orderBy(desc(seenVerdicts.seenAt)))
+  return rows.map(row => faceOf(row, {
+    readings: (read.get(row.id) ?? []).map(readingOf),
+    recipes: (saved.get(row.id) ?? []).map(recipeOf),
+    seen: (seen.get(row.id) ?? []).map(seenOf),
+  }))
+}
+
+export async function allFaces(): Promise<Face[]> {
+  return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
+}
+
+const faceColumns = ({ bookedOn, ...rest }: FaceInput) => ({ ...rest, bookedOn: bookedOn ?? null })
+
+export function addFace(input: FaceInput): Promise<Face> {
+  return write(async (tx) => {
+    const [row] = await tx.insert(faces).values({ id: newId(), createdAt: now(), ...faceColumns(input) }).returning()
+    return faceOf(row!, { readings: [], recipes: [], seen: [] })
+  })
+}
+
+async function one(tx: Transaction, row: FaceRow | undefined): Promise<Face> {
+  if (!row) throw new Missing('This face')
+  return (await assemble(tx, [row]))[0]!
+}
+
+export function changeFace(id: string, input: FaceInput): Promise<Face> {
+  return write(async (tx) => {
+    const [row] = await tx.update(faces).set(faceColumns(input)).where(and(eq(faces.id, id), isNull(faces.deletedAt))).returning()
+    return one(tx, row)
+  })
+}
+
+export function removeFace(id: string): Promise<Face> {
+  return write(async (tx) => {
+    const [row] = await tx.update(faces).set({ deletedAt: now() }).where(and(eq(faces.id, id), isNull(faces.deletedAt))).returning()
+    return one(tx, row)
+  })
+}
+
+export function restoreFace(id: string): Promise<Face> {
+  return write(async (tx) => {
+    const [row] = await tx.update(faces).set({ deletedAt: null }).where(and(eq(faces.id, id), isNotNull(faces.deletedAt))).returning()
+    return one(tx, row)
+  })
+}
+
+/** The face that something is about to be written for. */
+async function present(tx: Transaction, faceId: string): Promise<void> {
+  const [row] = await tx.select({ id: faces.id }).from(faces).where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
+  if (!row) throw new Missing('This face')
+}
+
+export function addReading(faceId: string, { lab, ...input }: ReadingInput): Promise<FaceReading> {
+  return write(async (tx) => {
+    await present(tx, faceId)
+    const [row] = await tx.insert(readings).values({ id: newId(), faceId, takenAt: now(), ...labOf(lab), ...input }).returning()
+    return readingOf(row!)
+  })
+}
+
+/** Puts a reading away, or back. */
+export function setReadingDeleted(id: string, deleted: boolean): Promise<FaceReading> {
+  return write(async (tx) => {
+    const [row] = await tx.update(readings).set({ deletedAt: deleted ? now() : null }).where(eq(readings.id, id)).returning()
+    if (!row) throw new Missing('This reading')
+    return readingOf(row)
+  })
+}
+
+export function saveRecipe(faceId: string, { lab, drops, ...input }: SavedRecipeInput): Promise<SavedRecipe> {
+  return write(async (tx) => {
+    await present(tx, faceId)
+    const known = await tx.select({ id: products.id, shade: products.shade }).from(products).where(inArray(products.id, drops.map(d => d.id)))
+    const lost = drops.flatMap((d, i) => (known.some(k => k.id === d.id) ? [] : [{ path: `drops[${i}].id`, message: 'is no bottle of this kit' }]))
+    if (lost.length > 0) throw new BadInput(lost)
+    const [row] = await tx.insert(recipes).values({
+      id: newId(), faceId, savedAt: now(), drops, names: Object.fromEntries(known.map(k => [k.id, k.shade])),
+      ...labOf(lab), ...input, verdict: verdictOf(input.deltaE),
+    }).returning()
+    return recipeOf(row!)
+  })
+}
+
+export function setRecipeDeleted(id: string, deleted: boolean): Promise<SavedRecipe> {
+  return write(async (tx) => {
+    const [row] = await tx.update(recipes).set({ deletedAt: deleted ? now() : null }).where(eq(recipes.id, id)).returning()
+    if (!row) throw new Missing('This recipe')
+    return recipeOf(row)
+  })
+}
+
+export function addSeen(faceId: string, input: ComplaintInput): Promise<SeenVerdict> {
+  return write(async (tx) => {
+    await present(tx, faceId)
+    const [row] = await tx.insert(seenVerdicts).values({ id: newId(), faceId, seenAt: now(), ...input }).returning()
+    return seenOf(row!)
+  })
+}

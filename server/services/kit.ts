@@ -1,0 +1,70 @@
+import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
+import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, RetireInput } from '#shared/records/kit'
+import { db, write } from '../db/connection'
+import { labOf, products, rangesApart } from '../db/schema'
+import { Missing } from '../utils/problems'
+import { newId, now } from './clock'
+
+type Row = typeof products.$inferSelect
+
+const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => ({ ...row, lab: labOf({ L, a, b }) })
+
+/** What the form says, as columns. */
+export function columnsOf(input: OwnedProductInput) {
+  const { lab, priceMinor, openedOn, ...rest } = input
+  return { ...rest, ...labOf(lab), priceMinor: priceMinor ?? null, openedOn: openedOn ?? null }
+}
+
+export async function kit(): Promise<Kit> {
+  const rows = await db.select().from(products).where(isNull(products.deletedAt)).orderBy(products.createdAt, products.id)
+  return { products: rows.map(recordOf), apart: await db.select().from(rangesApart) }
+}
+
+export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
+  return write(async (tx) => {
+    const [row] = await tx.insert(products).values({ id: newId(), createdAt: now(), ...columnsOf(input) }).returning()
+    return recordOf(row!)
+  })
+}
+
+export function changeProduct(id: string, input: OwnedProductInput): Promise<OwnedProduct> {
+  return write(async (tx) => {
+    const [row] = await tx.update(products).set(columnsOf(input)).where(and(eq(products.id, id), isNull(products.deletedAt))).returning()
+    if (!row) throw new Missing('This bottle')
+    return recordOf(row)
+  })
+}
+
+export function removeProduct(id: string): Promise<{ id: string }> {
+  return write(async (tx) => {
+    const gone = await tx.update(products).set({ deletedAt: now() }).where(and(eq(products.id, id), isNull(products.deletedAt))).returning({ id: products.id })
+    if (gone.length === 0) throw new Missing('This bottle')
+    return { id }
+  })
+}
+
+export function restoreProduct(id: string): Promise<OwnedProduct> {
+  return write(async (tx) => {
+    const [row] = await tx.update(products).set({ deletedAt: null }).where(and(eq(products.id, id), isNotNull(products.deletedAt))).returning()
+    if (!row) throw new Missing('This bottle')
+    return recordOf(row)
+  })
+}
+
+/** Takes bottles out of use, or back into it, all or none. */
+export function retire({ ids, retired }: RetireInput): Promise<OwnedProduct[]> {
+  return write(async (tx) => {
+    const rows = await tx.update(products).set({ retiredAt: retired ? now() : null })
+      .where(and(inArray(products.id, ids), isNull(products.deletedAt))).returning()
+    if (rows.length < new Set(ids).size) throw new Missing('One of these bottles')
+    return rows.map(recordOf)
+  })
+}
+
+export function setRange({ brand, range, mixes }: RangeInput): Promise<{ brand: string, range: string }[]> {
+  return write(async (tx) => {
+    if (mixes) await tx.delete(rangesApart).where(and(eq(rangesApart.brand, brand), eq(rangesApart.range, range)))
+    else await tx.insert(rangesApart).values({ brand, range }).onConflictDoNothing()
+    return tx.select().from(rangesApart)
+  })
+}

@@ -1,0 +1,28 @@
+import type { ClassConstructor } from 'class-transformer'
+import { defineEventHandler, getRouterParam, type EventHandler, type H3Event } from 'h3'
+import { check } from '#shared/validate'
+import { compute } from '../services/pool'
+import type { Answers, Requests, Task } from '../workers/compute'
+import { BadInput } from './problems'
+import { readJson } from './readJson'
+
+/** A route that takes a checked body. Every failure is told by server/errors.ts. */
+export function withBody<T extends object, R>(dto: ClassConstructor<T>, act: (body: T, event: H3Event) => Promise<R>): EventHandler {
+  return defineEventHandler(async (event) => {
+    const checked = check(dto, await readJson(event))
+    if (!checked.ok) throw new BadInput(checked.issues)
+    return act(checked.value, event)
+  })
+}
+
+/** A route of the compute API: checked body in, answer out, given up when the caller hangs up. */
+export function computeRoute<T extends Task>(task: T, dto: ClassConstructor<Requests[T]>): EventHandler {
+  return withBody(dto, (request, event): Promise<Answers[T]> => {
+    const gone = new AbortController()
+    event.node.res.on('close', () => { if (!event.node.res.writableEnded) gone.abort() })
+    // Through JSON: worker threads take plain data, not class instances.
+    return compute(task, JSON.parse(JSON.stringify(request)) as Requests[T], gone.signal)
+  })
+}
+
+export const idOf = (event: H3Event): string => getRouterParam(event, 'id') ?? ''

@@ -1,0 +1,32 @@
+import type { Issue } from '#shared/validate'
+
+/** Something the caller can put right, told as status, code and words. */
+export class Problem extends Error {
+  constructor(readonly status: number, readonly code: string, message: string, readonly issues: Issue[] = []) {
+    super(message)
+  }
+}
+
+export class BadInput extends Problem {
+  constructor(issues: Issue[], message = 'Some fields are not right: see issues.') {
+    super(400, 'invalid-input', message, issues)
+  }
+}
+
+export class Missing extends Problem {
+  constructor(what: string) {
+    super(404, 'not-found', `${what} is not here any more: reload the page.`)
+  }
+}
+
+export class Conflict extends Problem {
+  constructor(message: string) {
+    super(409, 'conflict', message)
+  }
+}
+
+export class Busy extends Problem {
+  constructor() {
+    super(503, 'busy', 'All workers are computing: try again in a few seconds.')
+  }
+}

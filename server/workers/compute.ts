@@ -1,0 +1,53 @@
+import { buy } from '#core/buy/buy'
+import { difference } from '#core/colour/difference'
+import { ImpossibleColour, smoothestReflectance } from '#core/colour/spectrum'
+import { match } from '#core/complexion/match'
+import { packPigments } from '#core/complexion/pigments'
+import { everyone, populationOf } from '#core/complexion/population'
+import { reach } from '#core/complexion/reach'
+import type { BuyRequest, DifferenceRequest, MatchRequest, ReachRequest, SpectrumRequest } from '#shared/compute/requests'
+import type { Issue } from '#shared/validate'
+
+/*
+ * The compute API behind a thread: plain data in, plain data out. A colour that no surface can have is found only
+ * here, so the answer may be a list of issues instead.
+ */
+
+export type Outcome<T> = { answer: T } | { issues: Issue[] }
+
+const tasks = {
+  difference: ({ pairs }: DifferenceRequest) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
+  spectrum: ({ labs }: SpectrumRequest) => ({ reflectance: labs.map(lab => Array.from(smoothestReflectance(lab))) }),
+  match: ({ target, products, options, limit }: MatchRequest) => ({ recipes: match(target, products, options, limit) }),
+  reach: ({ products, population, options }: ReachRequest) => reach(packPigments(products), peopleOf(population), options),
+  buy: ({ population, ...rest }: BuyRequest) => buy({ ...rest, population: peopleOf(population) }),
+}
+export type Task = keyof typeof tasks
+export type Requests = { [T in Task]: Parameters<(typeof tasks)[T]>[0] }
+export type Answers = { [T in Task]: ReturnType<(typeof tasks)[T]> }
+
+const peopleOf = (population: ReachRequest['population']) => (population === 'everyone' ? everyone() : populationOf(population))
+
+/** Where colours stand in a request, so that an impossible one can be named by its path. */
+function coloursOf(request: unknown, path = ''): { path: string, lab: unknown }[] {
+  if (Array.isArray(request)) return request.flatMap((v, i) => coloursOf(v, `${path}[${i}]`))
+  if (request === null || typeof request !== 'object') return []
+  if ('L' in request && 'a' in request && 'b' in request) return [{ path, lab: request }]
+  return Object.entries(request).flatMap(([key, v]) => coloursOf(v, path ? `${path}.${key}` : key))
+}
+
+export default function run<T extends Task>({ task, request }: { task: T, request: Requests[T] }): Outcome<Answers[T]> {
+  try {
+    // The table pairs each task with its request; the compiler cannot follow an index that is itself a type.
+    return { answer: (tasks[task] as (r: Requests[T]) => Answers[T])(request) }
+  } catch (problem) {
+    if (!(problem instanceof ImpossibleColour)) throw problem
+    const { L, a, b } = problem.lab
+    const same = (lab: unknown) => {
+      const c = lab as typeof problem.lab
+      return c.L === L && c.a === a && c.b === b
+    }
+    const at = coloursOf(request).filter(c => same(c.lab))
+    return { issues: at.map(({ path }) => ({ path, message: `${problem.message}: give one that a product or skin can have` })) }
+  }
+}

@@ -1,0 +1,97 @@
+import { Type } from 'class-transformer'
+import { IsOptional, ValidateNested } from 'class-validator'
+import type { Failing } from '#core/complexion/fails'
+import { VERDICTS, type Verdict } from '#core/complexion/recipe'
+import { UNDERTONES, type Undertone } from '#core/complexion/skin'
+import { Between, ListOf, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { LabDto } from './parts'
+
+/*
+ * What the compute API answers. Written as classes so that the published schemas and the tests that hold
+ * real answers against them come from one place.
+ */
+
+const MANY = 1_000_000
+
+export class HealthAnswer {
+  @OneOf(['ok']) status!: 'ok'
+  @Text(1, 40) version!: string
+}
+
+export class DifferenceAnswer {
+  @ListOf(MANY) deltaE!: number[]
+}
+
+export class SpectrumAnswer {
+  /** One list of 36 samples, 380–730 nm, per colour. */
+  @ListOf(MANY) reflectance!: number[][]
+}
+
+class DropsAnswer {
+  @Name(120) id!: string
+  @Whole(1, 12) count!: number
+}
+
+export class RecipeAnswer {
+  @ListOf(4, 1) @ValidateNested({ each: true }) @Type(() => DropsAnswer) drops!: DropsAnswer[]
+  /** Seen under the light asked for. */
+  @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Between(0, 1000) deltaE!: number
+  @OneOf(VERDICTS) verdict!: Verdict
+}
+
+export class MatchAnswer {
+  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => RecipeAnswer) recipes!: RecipeAnswer[]
+}
+
+class ShareAnswer {
+  @Between(0, 1) within1!: number
+  @Between(0, 1) within2!: number
+  @Between(0, 1) within3!: number
+  @Between(0, 1) withinTolerance!: number
+}
+
+class ReachedSkinAnswer {
+  @Name(120) id!: string
+  @Between(-30, 30) depth!: number
+  @OneOf(UNDERTONES) undertone!: Undertone
+  @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  /** First by rank; null when there is nothing to mix. */
+  @IsOptional() @ValidateNested() @Type(() => RecipeAnswer) best!: RecipeAnswer | null
+  /** Of smallest deltaE. */
+  @IsOptional() @ValidateNested() @Type(() => RecipeAnswer) nearest!: RecipeAnswer | null
+  @ListOf(6) failsBy!: Failing[]
+}
+
+export class ReachAnswer {
+  @ValidateNested() @Type(() => ShareAnswer) share!: ShareAnswer
+  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => ReachedSkinAnswer) skins!: ReachedSkinAnswer[]
+  @ListOf(MANY) redundant!: string[]
+}
+
+class BeforeAfterAnswer {
+  @Between(0, 1) before!: number
+  @Between(0, 1) after!: number
+}
+
+class ProofAnswer {
+  @YesNo() optimal!: boolean
+  @Between(0, 1) upperBound!: number
+}
+
+class SpendPointAnswer {
+  @Between(0, 1e12) spend!: number
+  @Between(0, 1) reach!: number
+  @ListOf(MANY) chosen!: string[]
+  @YesNo() optimal!: boolean
+}
+
+export class BuyAnswerDto {
+  @ListOf(MANY) chosen!: string[]
+  @Between(0, 1e12) spend!: number
+  @ValidateNested() @Type(() => BeforeAfterAnswer) reach!: BeforeAfterAnswer
+  @ValidateNested() @Type(() => ProofAnswer) proof!: ProofAnswer
+  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => SpendPointAnswer) curve!: SpendPointAnswer[]
+  /** Indexes into `mustReach` that the choice does not reach. */
+  @ListOf(MANY) unmet!: number[]
+}

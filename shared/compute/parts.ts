@@ -1,0 +1,45 @@
+import { Type } from 'class-transformer'
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsObject, Max, Min, ValidateNested } from 'class-validator'
+import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
+import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
+import { Between, Maybe, Name, OneOf, Text, Whole } from '../rules'
+
+const SAMPLES = { message: 'must be 36 numbers from 0 to 1: 380 to 730 nm in steps of 10' }
+const AN_OBJECT = { message: 'must be an object with named fields' }
+
+/** CIELAB, D65, 2° observer. */
+export class LabDto {
+  @Between(0, 100) L!: number
+  @Between(-160, 160) a!: number
+  @Between(-160, 160) b!: number
+}
+
+export class ProductDto {
+  @Name(120) id!: string
+  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @OneOf(COVERAGES) coverage!: Coverage
+  /** Hiding power; overrides what the coverage stands for. */
+  @Maybe() @Between(0.05, 10) hide?: number
+  @OneOf(FAMILIES) family!: Family
+  @Maybe() @Text(0, 120) range?: string
+  /** 36 samples, 380–730 nm; overrides `lab`. */
+  @Maybe() @IsArray(SAMPLES) @ArrayMinSize(36, SAMPLES) @ArrayMaxSize(36, SAMPLES)
+  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, ...SAMPLES })
+  @Min(0, { each: true, ...SAMPLES }) @Max(1, { each: true, ...SAMPLES })
+  reflectance?: number[]
+
+  @Maybe() @Between(0, 1e6) pricePerMl?: number
+}
+
+export class OptionsDto {
+  @Whole(1, 4) maxProducts: number = DEFAULT_OPTIONS.maxProducts
+  @Whole(1, 12) maxDrops: number = DEFAULT_OPTIONS.maxDrops
+  @Between(0, 20, 'ΔE00') tolerance: number = DEFAULT_OPTIONS.tolerance
+  @OneOf(ILLUMINANTS) illuminant: Illuminant = DEFAULT_OPTIONS.illuminant
+}
+
+export class DropsDto {
+  @Name(120) id!: string
+  @Whole(1, 48) count!: number
+}

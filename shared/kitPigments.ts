@@ -1,0 +1,30 @@
+import type { MixingRules } from '#core/complexion/mixable'
+import { packPigments, type Pigments } from '#core/complexion/pigments'
+import type { ComplexionProduct } from '#core/complexion/product'
+import type { Kit, OwnedProduct, ProductFields } from './records/kit'
+
+/** A range as the mixing rules know it: two brands may use one range name. */
+export const rangeKey = ({ brand, range }: { brand: string, range: string }) => (range.trim() ? `${brand} / ${range}` : '')
+
+/** In a kit a range mixes with itself until the artist has told otherwise. */
+export const kitRules = (apart: Kit['apart']): MixingRules => ({ rangesMix: true, apart: new Set(apart.map(rangeKey)) })
+
+/** What the colour model needs of an owned or offered product. Adjusters change a base and are none. */
+export function complexionOf(p: ProductFields & { id: string, priceMinor?: number | null }): ComplexionProduct {
+  return {
+    id: p.id,
+    lab: { L: p.lab.L, a: p.lab.a, b: p.lab.b },
+    coverage: p.coverage,
+    family: p.family,
+    range: rangeKey(p),
+    pricePerMl: p.priceMinor == null ? undefined : p.priceMinor / p.sizeMl,
+    isBase: p.kind !== 'adjuster',
+  }
+}
+
+/** Whether a bottle can go on a face today as a base or into one. */
+export const isUsable = (p: OwnedProduct) => p.kind !== 'concealer' && p.retiredAt === null && p.level > 0
+
+export function usablePigments(products: readonly OwnedProduct[], apart: Kit['apart']): Pigments {
+  return packPigments(products.filter(isUsable).map(complexionOf), kitRules(apart))
+}

@@ -1,0 +1,34 @@
+import { Type } from 'class-transformer'
+import { ValidateNested } from 'class-validator'
+import { Distinct, ListOf, Name, Text, Whole } from '../rules'
+import type { ProductFields } from './kit'
+
+export interface Supplier { id: string, name: string, leadDays: number }
+
+/** What a supplier sells: a product at a price. */
+export interface CatalogueOffer extends ProductFields { id: string, supplierId: string, priceMinor: number }
+
+export interface Catalogue { suppliers: Supplier[], offers: CatalogueOffer[] }
+
+export class PurchaseLineInput {
+  @Name(120) offerId!: string
+  @Text(0, 300) reason: string = ''
+}
+
+/** A plan accepted: it becomes one purchase list. */
+export class PurchaseInput {
+  @ListOf(100, 1) @Distinct('offerId') @ValidateNested({ each: true }) @Type(() => PurchaseLineInput) lines!: PurchaseLineInput[]
+  @Whole(0, 100_000_000) budgetMinor!: number
+}
+
+export interface PurchaseLine {
+  id: string
+  offer: CatalogueOffer
+  reason: string
+  priceMinor: number
+  receivedAt: string | null
+  /** The bottle it became. */
+  productId: string | null
+}
+
+export interface Purchase { id: string, createdAt: string, budgetMinor: number, lines: PurchaseLine[] }

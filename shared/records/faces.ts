@@ -1,0 +1,81 @@
+import { Type } from 'class-transformer'
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsObject, ValidateNested } from 'class-validator'
+import { COVERAGES, type Coverage } from '#core/complexion/product'
+import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
+import type { Verdict } from '#core/complexion/recipe'
+import { DropsDto, LabDto } from '../compute/parts'
+import { FINISHES, type Finish } from './kit'
+import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text } from '../rules'
+
+export const SKIN_TYPES = ['normal', 'dry', 'oily', 'combination'] as const
+export type SkinType = (typeof SKIN_TYPES)[number]
+
+export const AGE_BANDS = ['child', 'teen', 'adult', 'mature'] as const
+export type AgeBand = (typeof AGE_BANDS)[number]
+
+export const READING_SOURCES = ['between bottles', 'simulated meter', 'typed'] as const
+export type ReadingSource = (typeof READING_SOURCES)[number]
+
+export class FaceInput {
+  @Name(80) name!: string
+  @OneOf(AGE_BANDS) ageBand: AgeBand = 'adult'
+  @OneOf(SKIN_TYPES) skinType: SkinType = 'normal'
+  /** What the person wishes for. */
+  @OneOf(COVERAGES) coverage: Coverage = 'medium'
+  @OneOf(FINISHES) finish: Finish = 'natural'
+  @Text(0, 300) wishes: string = ''
+  /** The next time this face is in the chair. */
+  @Maybe() @Moment() bookedOn?: string | null
+  @Text(0, 120) bookedFor: string = ''
+  @Text(0, 1000) notes: string = ''
+}
+
+export class ReadingInput {
+  @OneOf(READING_SOURCES) source!: ReadingSource
+  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  /** Upper triangle LL, La, Lb, aa, ab, bb. */
+  @IsArray({ message: 'must be a list' })
+  @ArrayMinSize(6, { message: 'must hold the 6 entries of a covariance' })
+  @ArrayMaxSize(6, { message: 'must hold the 6 entries of a covariance' })
+  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, message: 'must hold numbers' })
+  @Satisfies('variances', v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0 && v[i] <= 1e4), 'must have variances from 0 to 10000')
+  covariance!: number[]
+
+  @Text(0, 500) note: string = ''
+}
+
+export interface FaceReading extends ReadingInput { id: string, takenAt: string }
+
+export class SavedRecipeInput {
+  @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
+  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Between(0, 100) deltaE!: number
+  /** 0–1, given the spread of the reading. */
+  @Between(0, 1) chance!: number
+  @Text(0, 300) note: string = ''
+}
+
+export interface SavedRecipe extends SavedRecipeInput {
+  id: string
+  savedAt: string
+  verdict: Verdict
+  /** Names as they were when it was saved: a bottle may have left the kit since. */
+  names: Record<string, string>
+}
+
+/** What the artist saw of a recipe on the skin. */
+export class ComplaintInput {
+  @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
+  @OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
+}
+
+export interface SeenVerdict extends ComplaintInput { id: string, seenAt: string }
+
+export interface Face extends FaceInput {
+  id: string
+  createdAt: string
+  /** Newest first; the first is the one that counts. */
+  readings: FaceReading[]
+  recipes: SavedRecipe[]
+  seen: SeenVerdict[]
+}
