@@ -54,5 +54,10 @@ export default defineNuxtConfig({
     esbuild: { options: { target: 'es2022', tsconfigRaw: { compilerOptions: decorators } } },
     typescript: { tsConfig: { compilerOptions: decorators } },
   },
-  typescript: { strict: true, tsConfig: { compilerOptions: decorators } },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: decorators },
+    sharedTsConfig: { compilerOptions: decorators },
+    nodeTsConfig: { compilerOptions: decorators },
+  },
 })

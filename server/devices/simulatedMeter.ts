@@ -7,8 +7,6 @@ import type { Lab } from '#core/colour/lab'
 
 /** Standard deviations of one shot. */
 export const SHOT_NOISE = { L: 0.6, a: 0.35, b: 0.5 }
-/** What averaging does not remove: pressure, site, the tile itself. */
-export const INSTRUMENT_FLOOR = { L: 0.35, a: 0.2, b: 0.3 }
 export const CALIBRATION_MINUTES = 30
 
 /** Standard normal from two uniform numbers, Box–Muller. */

@@ -1,10 +1,11 @@
-import { buy } from '#core/buy/buy'
+import { buy, type BuyAnswer } from '#core/buy/buy'
 import { difference } from '#core/colour/difference'
 import { ImpossibleColour, smoothestReflectance } from '#core/colour/spectrum'
 import { match } from '#core/complexion/match'
 import { packPigments } from '#core/complexion/pigments'
 import { everyone, populationOf } from '#core/complexion/population'
-import { reach } from '#core/complexion/reach'
+import { reach, type Reach } from '#core/complexion/reach'
+import type { Recipe } from '#core/complexion/recipe'
 import type { BuyRequest, DifferenceRequest, MatchRequest, ReachRequest, SpectrumRequest } from '#shared/compute/requests'
 import type { Issue } from '#shared/validate'
 
@@ -15,16 +16,29 @@ import type { Issue } from '#shared/validate'
 
 export type Outcome<T> = { answer: T } | { issues: Issue[] }
 
-const tasks = {
-  difference: ({ pairs }: DifferenceRequest) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
-  spectrum: ({ labs }: SpectrumRequest) => ({ reflectance: labs.map(lab => Array.from(smoothestReflectance(lab))) }),
-  match: ({ target, products, options, limit }: MatchRequest) => ({ recipes: match(target, products, options, limit) }),
-  reach: ({ products, population, options }: ReachRequest) => reach(packPigments(products), peopleOf(population), options),
-  buy: ({ population, ...rest }: BuyRequest) => buy({ ...rest, population: peopleOf(population) }),
+export interface Requests {
+  difference: DifferenceRequest
+  spectrum: SpectrumRequest
+  match: MatchRequest
+  reach: ReachRequest
+  buy: BuyRequest
 }
-export type Task = keyof typeof tasks
-export type Requests = { [T in Task]: Parameters<(typeof tasks)[T]>[0] }
-export type Answers = { [T in Task]: ReturnType<(typeof tasks)[T]> }
+export interface Answers {
+  difference: { deltaE: number[] }
+  spectrum: { reflectance: number[][] }
+  match: { recipes: Recipe[] }
+  reach: Reach
+  buy: BuyAnswer
+}
+export type Task = keyof Requests
+
+const tasks: { [T in Task]: (request: Requests[T]) => Answers[T] } = {
+  difference: ({ pairs }) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
+  spectrum: ({ labs }) => ({ reflectance: labs.map(lab => Array.from(smoothestReflectance(lab))) }),
+  match: ({ target, products, options, limit }) => ({ recipes: match(target, products, options, limit) }),
+  reach: ({ products, population, options }) => reach(packPigments(products), peopleOf(population), options),
+  buy: ({ population, ...rest }) => buy({ ...rest, population: peopleOf(population) }),
+}
 
 const peopleOf = (population: ReachRequest['population']) => (population === 'everyone' ? everyone() : populationOf(population))
 
@@ -38,8 +52,7 @@ function coloursOf(request: unknown, path = ''): { path: string, lab: unknown }[
 
 export default function run<T extends Task>({ task, request }: { task: T, request: Requests[T] }): Outcome<Answers[T]> {
   try {
-    // The table pairs each task with its request; the compiler cannot follow an index that is itself a type.
-    return { answer: (tasks[task] as (r: Requests[T]) => Answers[T])(request) }
+    return { answer: tasks[task](request) }
   } catch (problem) {
     if (!(problem instanceof ImpossibleColour)) throw problem
     const { L, a, b } = problem.lab

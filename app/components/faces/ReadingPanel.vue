@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { spread, type Reading } from '#core/reading/reading'
+import { READING_SOURCES, ReadingInput, type Face, type ReadingSource } from '#shared/records/faces'
+
+/** Reading the skin, one of three ways; each ends in a mean and a spread. */
+const props = defineProps<{ face: Face }>()
+const emit = defineEmits<{ done: [] }>()
+const faces = useFaces()
+const source = ref<ReadingSource>('between bottles')
+const reading = ref<Reading | null>(null)
+const note = ref('')
+const { submit, problem, busy } = useForm(ReadingInput)
+const doubt = computed(() => (reading.value ? spread(reading.value.covariance).L / 4 : 0))
+
+function take(found: Reading | null, words: string) {
+  reading.value = found
+  note.value = words.slice(0, 500)
+}
+watch(source, () => take(null, ''))
+
+async function save() {
+  if (!reading.value) return
+  const input = { source: source.value, lab: reading.value.mean, covariance: [...reading.value.covariance], note: note.value }
+  if (await submit(input, value => faces.addReading(props.face.id, value))) emit('done')
+}
+</script>
+
+<template>
+  <section class="panel" aria-label="Read the skin">
+    <Choices v-model="source" label="Read the skin" :options="READING_SOURCES.map(s => ({ value: s, text: s }))" hide-label />
+    <BetweenBottles v-if="source === 'between bottles'" @reading="take" />
+    <MeterReading v-else-if="source === 'simulated meter'" :face-id="face.id" @reading="take" />
+    <TypedReading v-else @reading="take" />
+    <div v-if="reading" class="found">
+      <Swatch :lab="reading.mean" :size="72" />
+      <div>
+        <p data-testid="reading"><b>{{ placeInWords(reading.mean) }}</b>, give or take {{ doubt < 0.1 ? 'less than a tenth' : doubt.toFixed(1) }} of a depth</p>
+        <FieldPlace :lab="reading.mean" />
+      </div>
+    </div>
+    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <div class="acts">
+      <v-btn color="primary" variant="flat" :disabled="!reading" :loading="busy" @click="save">Keep this reading</v-btn>
+      <v-btn variant="text" @click="emit('done')">Not now</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel { display: grid; gap: 14px; max-width: 760px; }
+.found { display: grid; grid-template-columns: 72px minmax(0, 1fr); gap: 14px; border-top: 1px solid var(--line); padding-top: 12px; }
+p { margin: 0 0 6px; }
+.acts { display: flex; gap: 10px; }
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { Lab } from '#core/colour/lab'
+import { UNDERTONES, type Undertone } from '#core/complexion/skin'
+import { ADJUSTER_WORDS, besideBottle, DEPTH_WORDS, fromDepthWord, type AdjusterWord, type DepthWord, type Step } from '#core/stock/placement'
+import type { ColourSource, Kind, OwnedProduct } from '#shared/records/kit'
+
+/** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */
+const props = defineProps<{ kind: Kind, bottles: readonly OwnedProduct[], errors: (path: string) => string[] }>()
+const lab = defineModel<Lab>('lab', { required: true })
+const source = defineModel<ColourSource>('source', { required: true })
+
+type Way = 'words' | 'beside' | 'colour'
+const way = ref<Way>(source.value === 'depth word' ? 'words' : 'colour')
+const depth = ref<DepthWord>()
+const tone = ref<Undertone>('neutral')
+const hue = ref<AdjusterWord>()
+const neighbour = ref<string>()
+const deeper = ref<Step>(0)
+const yellower = ref<Step>(0)
+
+const words = (list: readonly string[]) => list.map(w => ({ value: w, text: w }))
+const WAYS: { value: Way, text: string }[] = [{ value: 'words', text: 'By word' }, { value: 'beside', text: 'Beside a bottle' }, { value: 'colour', text: 'By colour' }]
+
+watch([depth, tone, hue, () => props.kind], () => {
+  if (way.value !== 'words') return
+  const found = props.kind === 'adjuster' ? hue.value && ADJUSTER_WORDS[hue.value] : depth.value && fromDepthWord(depth.value, tone.value)
+  if (found) set({ ...found }, 'depth word')
+})
+watch([neighbour, deeper, yellower], () => {
+  const bottle = props.bottles.find(b => b.id === neighbour.value)
+  if (bottle) set(besideBottle(bottle.lab, deeper.value, yellower.value), 'beside a bottle')
+})
+function set(colour: Lab, from: ColourSource) {
+  lab.value = colour
+  source.value = from
+}
+const typed = (axis: keyof Lab, text: string) => set({ ...lab.value, [axis]: text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')) }, 'given colour')
+const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 100) : '')
+</script>
+
+<template>
+  <div class="place">
+    <Choices v-model="way" label="Where it sits" :options="WAYS" />
+    <template v-if="way === 'words'">
+      <Choices v-if="kind === 'adjuster'" v-model="hue" label="What it adds" :options="words(Object.keys(ADJUSTER_WORDS)) as { value: AdjusterWord, text: string }[]" />
+      <template v-else>
+        <Choices v-model="depth" label="Depth" :options="words(Object.keys(DEPTH_WORDS)) as { value: DepthWord, text: string }[]" />
+        <Choices v-model="tone" label="Undertone" :options="words(UNDERTONES) as { value: Undertone, text: string }[]" />
+      </template>
+    </template>
+    <template v-else-if="way === 'beside'">
+      <v-autocomplete v-model="neighbour" label="The bottle it stands beside" :items="bottles.map(b => ({ value: b.id, title: b.shade }))" />
+      <Choices v-model="deeper" label="It is" :options="[{ value: -1, text: 'a little lighter' }, { value: 0, text: 'as deep' }, { value: 1, text: 'a little deeper' }]" />
+      <Choices v-model="yellower" label="and" :options="[{ value: -1, text: 'pinker' }, { value: 0, text: 'the same hue' }, { value: 1, text: 'yellower' }]" />
+    </template>
+    <div v-else class="lab">
+      <v-text-field v-for="axis in (['L', 'a', 'b'] as const)" :key="axis" :label="`${axis}*`" :model-value="shown(lab[axis])" inputmode="decimal" :error-messages="errors(`lab.${axis}`)" @update:model-value="typed(axis, $event)" />
+    </div>
+    <p v-if="errors('lab').length > 0 && way !== 'colour'" class="wrong" role="alert">Say where it sits: pick a word, a bottle beside it, or a colour.</p>
+  </div>
+</template>
+
+<style scoped>
+.place { display: grid; gap: 10px; }
+.lab { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; }
+.wrong { margin: 0; font-weight: 600; }
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { COVERAGES, FAMILIES } from '#core/complexion/product'
+import { rangeKey } from '#shared/kitPigments'
+import { FINISHES, KINDS, OwnedProductInput, type Kind, type OwnedProduct } from '#shared/records/kit'
+
+/** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */
+const props = defineProps<{ product: OwnedProduct | null }>()
+const emit = defineEmits<{ done: [] }>()
+const kit = useKit()
+const undo = useUndo()
+const { at, submit, problem, busy } = useForm(OwnedProductInput)
+
+/** What a kind usually is, until the artist says more. */
+const BY_KIND: Record<Kind, Partial<OwnedProductInput>> = {
+  foundation: { coverage: 'medium', finish: 'natural', sizeMl: 30 },
+  concealer: { coverage: 'full', finish: 'natural', sizeMl: 6 },
+  adjuster: { coverage: 'medium', finish: 'natural', sizeMl: 15 },
+}
+const UNPLACED = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
+
+const values = reactive<OwnedProductInput>(props.product
+  ? { ...props.product, lab: { ...props.product.lab } }
+  : { ...new OwnedProductInput(), kind: 'foundation', shade: '', lab: UNPLACED, ...BY_KIND.foundation })
+const sharpen = ref(props.product !== null)
+const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
+const priceWrong = ref('')
+const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
+const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.kind !== 'adjuster'))
+const ranges = computed(() => [...new Set(kit.products.filter(p => !values.brand || p.brand === values.brand).map(p => p.range).filter(Boolean))])
+const brands = computed(() => [...new Set(kit.products.map(p => p.brand).filter(Boolean))])
+const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
+const mixes = computed(() => !kit.apart.some(r => rangeKey(r) === rangeKey(values)))
+
+function chooseKind(kind: Kind | undefined) {
+  if (!kind) return
+  values.kind = kind
+  if (!props.product) Object.assign(values, BY_KIND[kind])
+}
+const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
+
+async function save() {
+  const minor = price.value.trim() === '' ? null : parseMoney(price.value)
+  priceWrong.value = minor === undefined ? 'must be an amount such as 32.00' : ''
+  if (minor === undefined) {
+    sharpen.value = true
+    return
+  }
+  const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input => (props.product ? kit.change(props.product.id, input) : kit.add(input)))
+  if (done) emit('done')
+  else if (['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes'].some(f => at(f).length > 0)) sharpen.value = true
+}
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="save">
+    <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <Choices :model-value="values.kind" label="Kind" :options="KINDS.map(k => ({ value: k, text: k }))" @update:model-value="chooseKind" />
+    <v-text-field v-model="values.shade" label="Name on the bottle" :error-messages="at('shade')" autofocus maxlength="200" />
+    <PlacePicker v-model:lab="values.lab" v-model:source="values.colourSource" :kind="values.kind" :bottles="others" :errors="at" />
+    <div v-if="placed" class="live">
+      <Swatch :lab="values.lab" :size="72" />
+      <FieldPlace :lab="values.lab" />
+    </div>
+    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">{{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price …' }}</button>
+    <div v-if="sharpen" class="more">
+      <v-combobox v-model="values.brand" label="Brand" :items="brands" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('brand')" />
+      <v-combobox v-model="values.range" label="Range" :items="ranges" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('range')" />
+      <v-select v-model="values.family" label="Base" :items="options(FAMILIES)" :error-messages="at('family')" />
+      <v-select v-model="values.coverage" label="Coverage" :items="options(COVERAGES)" :error-messages="at('coverage')" />
+      <v-select v-model="values.finish" label="Finish" :items="options(FINISHES)" :error-messages="at('finish')" />
+      <v-text-field :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''" label="Size, ml" inputmode="decimal" :error-messages="at('sizeMl')" @update:model-value="values.sizeMl = number(String($event))" />
+      <v-text-field v-model="price" label="Price" inputmode="decimal" :error-messages="priceWrong ? [priceWrong] : at('priceMinor')" />
+      <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
+      <Choices v-model="values.level" class="wide" label="How full" :options="[{ value: 1, text: 'full' }, { value: 0.75, text: '¾' }, { value: 0.5, text: 'half' }, { value: 0.25, text: '¼' }, { value: 0, text: 'empty' }]" />
+      <v-textarea v-model="values.notes" class="wide" label="Notes" :error-messages="at('notes')" />
+      <label v-if="values.range" class="wide check">
+        <input type="checkbox" :checked="mixes" @change="undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))">
+        {{ values.range }} mixes with itself (untick when you have seen it separate)
+      </label>
+    </div>
+    <div class="actions">
+      <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{ product ? 'Save' : 'Put it in the kit' }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form { display: grid; gap: 14px; padding: 22px 24px; }
+.problem { font-weight: 600; margin: 0; border-left: 4px solid var(--ink); padding-left: 10px; }
+.live { display: grid; grid-template-columns: 72px 1fr; gap: 14px; align-items: center; }
+.more { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
+.wide { grid-column: 1 / -1; }
+.check { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+.check input { width: 20px; height: 20px; accent-color: var(--accent); }
+.actions { display: flex; gap: 10px; position: sticky; bottom: 0; background: var(--sheet); padding: 8px 0; }
+@media (max-width: 480px) { .more { grid-template-columns: 1fr; } }
+</style>

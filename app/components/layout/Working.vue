@@ -1,0 +1,17 @@
+<script setup lang="ts">
+/** A computation that takes a moment: how far it is, and a way to stop it. */
+defineProps<{ what: string, done: number | null }>()
+const emit = defineEmits<{ stop: [] }>()
+</script>
+
+<template>
+  <div class="working" role="status">
+    <span>{{ what }} …</span>
+    <v-progress-linear :model-value="(done ?? 0) * 100" color="primary" height="6" :aria-label="what" />
+    <button class="act" type="button" @click="emit('stop')">Stop</button>
+  </div>
+</template>
+
+<style scoped>
+.working { display: grid; grid-template-columns: auto minmax(80px, 220px) auto; gap: 14px; align-items: center; justify-content: start; min-height: 44px; }
+</style>

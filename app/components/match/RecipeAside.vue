@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import type { Lab } from '#core/colour/lab'
+import { difference } from '#core/colour/difference'
+import { COMPLAINTS, STEERINGS, type Complaint, type Steering, type Touch } from '#core/complexion/touch'
+import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
+import { amountForFace, blendedCoverage } from '#core/stock/amount'
+import { complexionOf } from '#shared/kitPigments'
+import type { useMatch } from '~/composables/useMatch'
+
+/** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
+const props = defineProps<{ drops: readonly Drops[], lab: Lab, target: Lab, chance: number, steer: ReturnType<typeof useMatch>['steer'], nextTouch: ReturnType<typeof useMatch>['nextTouch'] }>()
+const emit = defineEmits<{ save: [], seen: [what: Complaint | 'right'], take: [touch: Touch] }>()
+const kit = useKit()
+const settings = useSettings()
+
+const deltaE = computed(() => difference(props.lab, props.target))
+const products = computed(() => props.drops.flatMap(d => kit.byId.get(d.id) ?? []))
+const whole = computed(() => products.value.length === props.drops.length)
+const amount = computed(() => {
+  if (!whole.value) return null
+  const coverage = blendedCoverage(props.drops, products.value.map(complexionOf))
+  return { coverage, ...amountForFace(props.drops, settings.faceMl[coverage], settings.value.dropMl) }
+})
+/** Bottles that do not hold enough for this face. */
+const short = computed(() => (amount.value?.parts ?? []).flatMap((part) => {
+  const p = kit.byId.get(part.id)
+  return p && p.level * p.sizeMl < part.ml ? [p.shade] : []
+}))
+const name = (id: string) => kit.byId.get(id)?.shade ?? 'a bottle that left the kit'
+
+const steering = ref<Partial<Record<Steering, Touch>>>({})
+const touch = ref<Touch | null>()
+const complaint = ref<Complaint>()
+watch(() => props.drops, async (drops) => {
+  steering.value = {}
+  if (whole.value) steering.value = await props.steer(drops).catch(() => ({}))
+}, { immediate: true })
+
+async function say(what: Complaint) {
+  complaint.value = what
+  touch.value = undefined
+  emit('seen', what)
+  touch.value = whole.value ? await props.nextTouch(props.drops, what) : null
+}
+function right() {
+  complaint.value = undefined
+  touch.value = undefined
+  emit('seen', 'right')
+}
+const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`
+</script>
+
+<template>
+  <div class="chosen">
+    <TouchingFields :left="target" :right="lab" left-name="the skin at the jaw" right-name="the mix, set" :height="120" />
+    <h2>{{ VERDICT_WORDS[verdictOf(deltaE)] }}</h2>
+    <p class="small">ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ percent(chance) }} likely to match.</p>
+    <div v-if="amount">
+      <h3>For this face: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
+      <table class="amounts">
+        <caption class="visually-hidden">Drops for this face</caption>
+        <tr v-for="part in amount.parts" :key="part.id"><td class="num"><b>{{ part.drops }}</b> drops</td><th scope="row">{{ name(part.id) }}</th><td class="num small">{{ part.ml.toFixed(2) }} ml</td></tr>
+      </table>
+      <p v-if="short.length > 0"><b>Not enough left:</b> {{ listInWords(short) }}.</p>
+    </div>
+    <p v-else>A bottle of this recipe has left the kit: choose another below, or put it back.</p>
+    <v-btn v-if="whole" color="primary" variant="flat" @click="emit('save')">Save to the face</v-btn>
+    <fieldset>
+      <legend>On the skin it looks</legend>
+      <div class="choices">
+        <button type="button" @click="right">right</button>
+        <button v-for="c in COMPLAINTS" :key="c" type="button" :aria-pressed="complaint === c" @click="say(c)">{{ c }}</button>
+      </div>
+    </fieldset>
+    <div v-if="complaint" class="touch" role="status">
+      <template v-if="touch"><p><b>{{ touchInWords(touch) }}.</b></p><TouchingFields :left="lab" :right="touch.lab" left-name="as it is" right-name="with the touch" :height="44" /><button class="act" type="button" @click="emit('take', touch)">Take it into the recipe</button></template>
+      <p v-else-if="touch === null">Nothing in this kit brings it nearer. <NuxtLink to="/buys">See Buys</NuxtLink></p>
+    </div>
+    <details>
+      <summary>Which bottle steers it where</summary>
+      <ul class="small"><template v-for="way in STEERINGS" :key="way"><li v-if="steering[way]"><b>{{ way }}</b>: {{ touchInWords(steering[way]!).toLowerCase().replace(name(steering[way]!.add.id).toLowerCase(), name(steering[way]!.add.id)) }}</li><li v-else><b>{{ way }}</b>: nothing in the kit</li></template></ul>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.chosen { display: grid; gap: 10px; }
+p { margin: 0; }
+.amounts { width: 100%; border-collapse: collapse; }
+.amounts td, .amounts th { padding: 2px 8px 2px 0; font-weight: 400; text-align: left; }
+.amounts .num { text-align: right; white-space: nowrap; }
+fieldset { border: 0; padding: 0; margin: 0; }
+legend { font-weight: 650; padding: 0 0 4px; }
+.touch { display: grid; gap: 6px; border-left: 4px solid var(--ink); padding-left: 10px; }
+summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
+ul { margin: 0; padding-left: 18px; }
+</style>

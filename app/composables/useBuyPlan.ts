@@ -1,0 +1,63 @@
+import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
+import { clientele, everyone } from '#core/complexion/population'
+import { complexionOf } from '#shared/kitPigments'
+import { plainShelf } from './useShelf'
+import { Stopped, useWorkerTask } from './useWorkerTask'
+
+const TIME_LIMIT_MS = 8000
+
+/** Whom the money is to reach: everyone alike, or weighted by the artist's own faces. */
+export type Aim = 'everyone' | 'my clientele'
+
+/** What to buy under a budget, searched exactly in a worker; the spend curve stays while one of its points is looked at. */
+export function useBuyPlan() {
+  const kit = useKit()
+  const buys = useBuys()
+  const faces = useFaces()
+  const settings = useSettings()
+  const task = useWorkerTask()
+  const plan = shallowRef<BuyAnswer | null>(null)
+  const curve = shallowRef<SpendPoint[]>([])
+  const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')
+  const musts = ref<string[]>([])
+
+  async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
+    state.value = 'working'
+    const { products: owned, rules } = plainShelf(kit.shelf)
+    const offers = buys.offers.filter(o => o.kind !== 'concealer' && !buys.onTheWay.has(o.id))
+      .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
+    const read = (id: string) => faces.byId.get(id)?.readings[0]?.lab
+    const mustReach = mustFaces.flatMap((id) => {
+      const lab = read(id)
+      return lab ? [{ ...lab }] : []
+    })
+    const own = faces.faces.flatMap(f => (f.readings[0] ? [{ ...f.readings[0].lab }] : []))
+    try {
+      const answer = await task.run((work, report) => work.buy({
+        owned, offers, rules, mustReach, budget: budgetMinor, options: { ...settings.options }, timeLimitMs: TIME_LIMIT_MS,
+        population: aim === 'everyone' ? everyone() : clientele(own),
+      }, report))
+      musts.value = [...mustFaces]
+      state.value = 'ready'
+      return answer
+    } catch (problem) {
+      if (!(problem instanceof Stopped)) throw problem
+      if (task.progress.value === null) state.value = 'stopped'
+      return null
+    }
+  }
+
+  /** The plan for a budget, and the curve up to it. */
+  async function make(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<void> {
+    const answer = await search(budgetMinor, mustFaces, aim)
+    if (!answer) return
+    plan.value = answer
+    curve.value = answer.curve
+  }
+  /** The plan at one point of the curve, with its own reasons. */
+  async function lookAt(point: SpendPoint, mustFaces: readonly string[], aim: Aim): Promise<void> {
+    const answer = await search(point.spend, mustFaces, aim)
+    if (answer) plan.value = answer
+  }
+  return { plan, curve, state, musts, progress: task.progress, stop: task.stop, make, lookAt }
+}

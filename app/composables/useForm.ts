@@ -1,0 +1,45 @@
+import type { ClassConstructor } from 'class-transformer'
+import { check, type Issue } from '#shared/validate'
+import { ApiProblem } from './api'
+
+/**
+ * A form over a DTO: the same rules as on the server, shown at their fields, and nothing typed is lost when it is refused.
+ */
+export function useForm<T extends object>(dto: ClassConstructor<T>) {
+  const issues = ref<Issue[]>([])
+  const problem = ref('')
+  const busy = ref(false)
+
+  /** Messages for one field and those below it. */
+  const at = (path: string) => issues.value.filter(i => i.path === path || i.path.startsWith(`${path}.`)).map(i => i.message)
+
+  /** Checks and sends; true when the server took it. */
+  async function submit(values: object, send: (value: T) => Promise<unknown>): Promise<boolean> {
+    issues.value = []
+    problem.value = ''
+    const checked = check(dto, values)
+    if (!checked.ok) {
+      issues.value = checked.issues
+      problem.value = 'Not saved yet: put right what is marked.'
+      return false
+    }
+    busy.value = true
+    try {
+      await send(checked.value)
+      return true
+    } catch (refused) {
+      if (!(refused instanceof ApiProblem)) throw refused
+      issues.value = refused.issues
+      problem.value = refused.message
+      return false
+    } finally {
+      busy.value = false
+    }
+  }
+
+  function reset(): void {
+    issues.value = []
+    problem.value = ''
+  }
+  return { issues, problem, busy, at, submit, reset }
+}

@@ -1,0 +1,47 @@
+import type { Lab } from '#core/colour/lab'
+import type { Drops, Recipe } from '#core/complexion/recipe'
+import type { Complaint, Steering, Touch } from '#core/complexion/touch'
+import { plainShelf } from './useShelf'
+import { Stopped, useWorkerTask } from './useWorkerTask'
+
+/** "Small ratios first": up to this many drops, unless finer ones are asked for. */
+export const SMALL_RATIO_DROPS = 4
+const SHOWN = 5
+
+/** The best recipes of the kit for one skin, and what one more touch would do, computed in a worker. */
+export function useMatch(target: () => Lab | undefined) {
+  const kit = useKit()
+  const settings = useSettings()
+  const task = useWorkerTask()
+  const helper = useWorkerTask()
+  const recipes = shallowRef<Recipe[]>([])
+  const finer = ref(false)
+  const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')
+
+  async function compute(): Promise<void> {
+    const lab = target()
+    if (!lab) return
+    state.value = 'working'
+    const { maxProducts, maxDrops, tolerance } = settings.options
+    const drops = finer.value ? maxDrops : Math.min(maxDrops, SMALL_RATIO_DROPS)
+    try {
+      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, { maxProducts, maxDrops: drops, tolerance, illuminant: 'D65' }, SHOWN))
+      // A finer ratio is worth its counting when no small one is near enough.
+      if (!finer.value && drops < maxDrops && !recipes.value.some(r => r.deltaE <= tolerance)) finer.value = true
+      else state.value = 'ready'
+    } catch (problem) {
+      if (!(problem instanceof Stopped)) throw problem
+      if (task.progress.value === null) state.value = 'stopped'
+    }
+  }
+  watch([target, finer, () => kit.shelf, () => settings.options], () => void compute(), { immediate: true })
+
+  /** Which bottle steers a recipe where. */
+  async function steer(drops: readonly Drops[]): Promise<Partial<Record<Steering, Touch>>> {
+    return helper.run(work => work.touches(plainShelf(kit.shelf), drops.map(d => ({ ...d }))))
+  }
+  async function nextTouch(drops: readonly Drops[], complaint: Complaint): Promise<Touch | null> {
+    return helper.run(work => work.nextTouch(plainShelf(kit.shelf), drops.map(d => ({ ...d })), complaint))
+  }
+  return { recipes, finer, state, progress: task.progress, stop: task.stop, compute, steer, nextTouch }
+}

@@ -1,0 +1,9 @@
+import type { Shelf } from '~/workers/complexion.worker'
+
+/** The usable kit as plain data for a worker. */
+export function plainShelf(shelf: ReturnType<typeof useKit>['shelf']): Shelf {
+  return {
+    products: JSON.parse(JSON.stringify(shelf.products)) as Shelf['products'],
+    rules: { rangesMix: shelf.rules.rangesMix, apart: new Set(shelf.rules.apart) },
+  }
+}

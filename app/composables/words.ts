@@ -1,0 +1,78 @@
+import { difference } from '#core/colour/difference'
+import type { Lab } from '#core/colour/lab'
+import { skinPlace, type Undertone } from '#core/complexion/skin'
+import type { Verdict } from '#core/complexion/recipe'
+
+/** Money from minor units: 14000 is "140.00". */
+export const formatMoney = (minor: number, currency = '') => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
+
+/** A sum of money as typed, in minor units; undefined when it is none. */
+export function parseMoney(text: string): number | undefined {
+  const match = /^\s*(\d{1,6})(?:[.,](\d{1,2}))?\s*$/.exec(text)
+  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : undefined
+}
+
+const halves = (depth: number) => (Math.round(depth * 2) / 2).toString()
+
+export function placeInWords(lab: Lab): string {
+  const { depth, undertone } = skinPlace(lab)
+  return `depth ${halves(depth)} ${undertone}`
+}
+
+/** What an artist sees where two colours touch. */
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  invisible: 'You would not see the seam.', match: 'A match.', workable: 'Workable: blend the edge.', visible: 'You would see the seam.',
+}
+
+export const SHORT_VERDICT: Readonly<Record<Verdict, string>> = {
+  invisible: 'invisible', match: 'match', workable: 'workable', visible: 'visible',
+}
+
+/** How two colours differ, from the first to the second, by the parts an artist names. */
+export function differenceInWords(from: Lab, to: Lab): string {
+  const dL = to.L - from.L
+  const turn = skinPlace(to).hueDeviation - skinPlace(from).hueDeviation
+  const parts = [
+    Math.abs(dL) > 0.7 ? (dL > 0 ? 'lighter' : 'deeper') : '',
+    Math.abs(turn) > 2 ? (turn > 0 ? 'yellower' : 'pinker') : '',
+  ].filter(Boolean)
+  return parts.length > 0 ? parts.join(', ') : difference(from, to) < 1 ? 'the same to the eye' : 'close'
+}
+
+export const percent = (share: number) => `${Math.round(share * 100)} %`
+
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
+
+/** "a, b and c" */
+export const listInWords = (words: readonly string[]) => (
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`
+)
+
+/** Runs of depths per undertone: "rosy 10.5–12, olive 3". */
+export function rangesInWords(skins: readonly { depth: number, undertone: Undertone }[]): string {
+  const byTone = new Map<Undertone, number[]>()
+  for (const s of skins) byTone.set(s.undertone, [...(byTone.get(s.undertone) ?? []), s.depth])
+  return [...byTone].map(([tone, depths]) => {
+    const runs: [number, number][] = []
+    for (const d of depths.sort((x, y) => x - y)) {
+      const last = runs.at(-1)
+      if (last && d - last[1] <= 0.5 + 1e-9) last[1] = d
+      else runs.push([d, d])
+    }
+    return `${tone} ${runs.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ')}`
+  }).join('; ')
+}
+
+const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+const momentFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
+
+/** A calendar day (2026-12-05) as "Sat 5 Dec"; it has no time zone to shift it. */
+export function dayInWords(iso: string): string {
+  const [y, m, d] = iso.slice(0, 10).split('-').map(Number)
+  return dayFormat.format(new Date(y!, m! - 1, d))
+}
+
+/** A moment in the zone of this device. */
+export const momentInWords = (iso: string) => momentFormat.format(new Date(iso))

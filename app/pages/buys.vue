@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import type { Aim } from '~/composables/useBuyPlan'
+import type PlanLines from '~/components/buys/PlanLines.vue'
+
+useHead({ title: 'Buys · Varietas' })
+const settings = useSettings()
+const buys = useBuys()
+const faces = useFaces()
+const reach = useReach()
+const undo = useUndo()
+const route = useRoute()
+reach.keep()
+const { plan, curve, state, musts, progress, stop, make, lookAt } = useBuyPlan()
+
+const typed = ref(formatMoney(settings.value.budgetMinor))
+const budgetMinor = computed(() => parseMoney(typed.value))
+const budgetWrong = computed(() => (budgetMinor.value === undefined ? 'must be an amount such as 140.00' : ''))
+const aim = ref<Aim>('everyone')
+const planned = ref(0)
+const planLines = ref<InstanceType<typeof PlanLines>>()
+const accepting = ref(false)
+
+/** Faces read so far that the kit cannot match: the plan may be told to reach them first. */
+const outOfReach = computed(() => [...reach.faceSkins].flatMap(([id, skin]) => {
+  const face = faces.byId.get(id)
+  return face && !reach.isReached(skin) ? [face] : []
+}))
+const spared = ref<ReadonlySet<string>>(new Set())
+const mustFaces = computed(() => outOfReach.value.map(f => f.id).filter(id => !spared.value.has(id)))
+function toggle(id: string) {
+  const next = new Set(spared.value)
+  if (!next.delete(id)) next.add(id)
+  spared.value = next
+}
+
+async function search() {
+  if (budgetMinor.value === undefined) return
+  if (budgetMinor.value !== settings.value.budgetMinor) await undo.attempt(() => settings.change({ budgetMinor: budgetMinor.value! }))
+  planned.value = budgetMinor.value
+  await make(budgetMinor.value, mustFaces.value, aim.value)
+}
+// The first plan makes itself as soon as it is known which faces are out of reach.
+watch(() => reach.state, (now) => { if (now === 'ready' && state.value === 'idle') void search() }, { immediate: true })
+
+const total = 92
+const chosenPoint = computed(() => {
+  const i = curve.value.findIndex(p => Math.abs(p.spend - (plan.value?.spend ?? -1)) < 1)
+  return i < 0 ? curve.value.length - 1 : i
+})
+const skinsOf = (share: number) => (aim.value === 'everyone' ? `${Math.round(share * total)} of ${total} skins` : `${percent(share)} of my clientele`)
+const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => faces.byId.get(musts.value[i] ?? '')?.name ?? ''))
+const answer = computed(() => {
+  const p = plan.value
+  if (!p) return 'What should be bought?'
+  if (p.chosen.length === 0) return 'Nothing on offer reaches more for this money.'
+  return `${plural(p.chosen.length, 'bottle')} for ${formatMoney(p.spend, settings.value.currency)}: from ${Math.round(p.reach.before * total)} to ${skinsOf(p.reach.after)}.`
+})
+
+async function accept() {
+  const lines = planLines.value?.lines.map(({ offer, because }) => ({ offerId: offer.id, reason: capital(because).slice(0, 300) })) ?? []
+  accepting.value = true
+  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: planned.value }))) {
+    plan.value = null
+    curve.value = []
+  }
+  accepting.value = false
+}
+const fresh = computed(() => state.value === 'ready' && plan.value !== null)
+onMounted(() => {
+  const must = String(route.query.must ?? '')
+  if (must) spared.value = new Set([...spared.value].filter(id => id !== must))
+})
+</script>
+
+<template>
+  <div class="sheet">
+    <section>
+      <h1 data-testid="answer">{{ answer }}</h1>
+      <p v-if="plan" class="lead" data-testid="proof">
+        <template v-if="plan.proof.optimal">Proven: no other choice from these suppliers reaches more for the money.</template>
+        <template v-else>The best found in the time allowed; nothing can reach more than {{ percent(plan.proof.upperBound) }}.</template>
+        <template v-if="unmetNames.length > 0"> <b>{{ listInWords(unmetNames) }} stays out of reach at this budget.</b></template>
+      </p>
+      <p v-else class="lead">Every set of bottles the money allows is weighed against everyone’s skin; suppliers and prices are simulated.</p>
+      <form class="ask no-print" @submit.prevent="search">
+        <v-text-field v-model="typed" label="Budget" inputmode="decimal" :error-messages="budgetWrong" />
+        <Choices v-model="aim" label="Reach for" :options="[{ value: 'everyone', text: 'everyone' }, { value: 'my clientele', text: 'my clientele' }]" hide-label />
+        <v-btn type="submit" color="primary" variant="flat" :disabled="!!budgetWrong">Plan</v-btn>
+      </form>
+      <fieldset v-if="outOfReach.length > 0" class="musts no-print">
+        <legend class="small">First of all, match</legend>
+        <label v-for="f in outOfReach" :key="f.id"><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)">{{ f.name }}</label>
+      </fieldset>
+      <Working v-if="state === 'working'" what="Weighing every set of bottles" :done="progress" @stop="stop()" />
+      <p v-if="state === 'stopped'" role="status">Stopped; the plan shown is the one before. <button class="act" type="button" @click="search">Plan again</button></p>
+      <template v-if="plan && plan.chosen.length > 0">
+        <PlanLines ref="planLines" :plan="plan" :must-faces="musts" :currency="settings.value.currency" />
+        <p class="accept"><v-btn color="primary" variant="flat" :disabled="!fresh" :loading="accepting" @click="accept">Put these on the purchase list</v-btn><span class="small">{{ formatMoney(planned - plan.spend, settings.value.currency) }} of the budget stays.</span></p>
+      </template>
+      <p v-else-if="plan" class="small">Raise the budget, or let go of a face that has to be matched.</p>
+      <p v-else-if="buys.offers.length === 0">No supplier offers anything yet. In the demo four simulated suppliers do.</p>
+      <PurchaseLists />
+    </section>
+    <aside>
+      <template v-if="curve.length > 1">
+        <h2>What each further sum buys</h2>
+        <SpendCurve :points="curve" :chosen="chosenPoint" :budget-minor="planned" :currency="settings.value.currency" :theme="settings.value.theme" @choose="lookAt(curve[$event]!, mustFaces, aim)" />
+        <p class="small">Bottles complete each other: the first white or the first very deep shade is worth little alone and much together, so the plan is searched as a whole, never one bottle at a time.</p>
+      </template>
+      <p v-else class="small">The spend curve appears with the plan.</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.ask { display: flex; gap: 12px; margin: 14px 0 8px; align-items: start; flex-wrap: wrap; }
+.ask > :first-child { max-width: 160px; }
+.musts { border: 0; padding: 0; margin: 0 0 6px; display: flex; flex-wrap: wrap; gap: 0 18px; }
+.musts label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
+.musts input { width: 20px; height: 20px; accent-color: var(--accent); }
+.accept { display: flex; gap: 16px; align-items: center; margin: 14px 0 0; flex-wrap: wrap; }
+aside { display: grid; gap: 10px; align-content: start; }
+</style>

@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { skinPlace } from '#core/complexion/skin'
+import { FAMILIES, type Family } from '#core/complexion/product'
+import { KINDS, type Kind, type OwnedProduct } from '#shared/records/kit'
+
+useHead({ title: 'Kit · Varietas' })
+const kit = useKit()
+const undo = useUndo()
+const settings = useSettings()
+const route = useRoute()
+
+const search = ref('')
+const kind = ref<Kind | 'all'>('all')
+const family = ref<Family | 'all'>('all')
+const state = ref<'in use' | 'empty' | 'retired' | 'all'>('in use')
+const editing = ref<OwnedProduct | null>(null)
+const open = ref('add' in route.query)
+const chosen = ref<Set<string>>(new Set())
+
+type Column = 'shade' | 'depth' | 'undertone' | 'family' | 'coverage' | 'finish' | 'size' | 'level' | 'price'
+const COLUMNS: { key: Column, text: string, num?: boolean, wide?: boolean }[] = [
+  { key: 'shade', text: 'Shade' }, { key: 'depth', text: 'Depth', num: true }, { key: 'undertone', text: 'Undertone' },
+  { key: 'family', text: 'Base', wide: true }, { key: 'coverage', text: 'Coverage', wide: true }, { key: 'finish', text: 'Finish', wide: true },
+  { key: 'size', text: 'Size, ml', num: true, wide: true }, { key: 'level', text: 'Left', num: true }, { key: 'price', text: 'Price', num: true, wide: true },
+]
+const sort = ref<{ by: Column, up: boolean }>({ by: 'depth', up: true })
+
+const rows = computed(() => kit.products.map((product) => {
+  const { depth, undertone } = skinPlace(product.lab)
+  const isAdjuster = product.kind === 'adjuster'
+  return {
+    product,
+    values: {
+      shade: product.shade.toLowerCase(), depth: isAdjuster ? 99 : depth, undertone: isAdjuster ? 'adjuster' : undertone, family: product.family,
+      coverage: product.coverage, finish: product.finish, size: product.sizeMl, level: product.level, price: product.priceMinor ?? -1,
+    } satisfies Record<Column, string | number>,
+  }
+}))
+const shown = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const { by, up } = sort.value
+  return rows.value.filter(({ product: p }) => {
+    const inState = { 'in use': !p.retiredAt && p.level > 0, 'empty': !p.retiredAt && p.level === 0, 'retired': p.retiredAt !== null, 'all': true }[state.value]
+    const text = `${p.shade} ${p.brand} ${p.range} ${p.notes}`.toLowerCase()
+    return inState && (kind.value === 'all' || p.kind === kind.value) && (family.value === 'all' || p.family === family.value) && words.every(w => text.includes(w))
+  }).sort((x, y) => {
+    const [a, b] = [x.values[by], y.values[by]]
+    return (a < b ? -1 : a > b ? 1 : 0) * (up ? 1 : -1)
+  })
+})
+const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0).length)
+
+const sortBy = (key: Column) => { sort.value = { by: key, up: sort.value.by === key ? !sort.value.up : true } }
+function edit(product: OwnedProduct | null) {
+  editing.value = product
+  open.value = true
+}
+function toggle(id: string) {
+  const next = new Set(chosen.value)
+  if (!next.delete(id)) next.add(id)
+  chosen.value = next
+}
+async function retireChosen(retired: boolean) {
+  if (await undo.attempt(() => kit.retire([...chosen.value], retired))) chosen.value = new Set()
+}
+function clearFilters() {
+  search.value = ''
+  kind.value = 'all'
+  family.value = 'all'
+  state.value = 'all'
+}
+</script>
+
+<template>
+  <div>
+    <header class="head">
+      <div>
+        <h1>{{ kit.products.length === 0 ? 'The kit is empty.' : `${plural(kit.usable.length, 'bottle')} to work with${empties > 0 ? `, ${empties} empty` : ''}.` }}</h1>
+        <p class="lead">{{ kit.products.length === 0 ? 'A name, a kind and where it sits are enough to begin.' : 'Foundations and adjusters that can go on a face today; concealers are listed too.' }}</p>
+      </div>
+      <v-btn color="primary" variant="flat" @click="edit(null)">Add a bottle</v-btn>
+    </header>
+    <template v-if="kit.products.length > 0">
+      <div class="filters no-print">
+        <v-text-field v-model="search" label="Search the kit" clearable @click:clear="search = ''" />
+        <v-select v-model="kind" label="Kind" :items="['all', ...KINDS]" />
+        <v-select v-model="family" label="Base" :items="['all', ...FAMILIES]" />
+        <v-select v-model="state" label="Show" :items="['in use', 'empty', 'retired', 'all']" />
+        <div v-if="chosen.size > 0" class="bulk">
+          <b>{{ chosen.size }} chosen</b>
+          <button class="act" type="button" @click="retireChosen(true)">Retire</button>
+          <button class="act" type="button" @click="retireChosen(false)">Use again</button>
+          <button class="act" type="button" @click="chosen = new Set()">None</button>
+        </div>
+      </div>
+      <p v-if="shown.length === 0" role="status">Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button></p>
+      <table v-else class="ledger">
+        <caption class="visually-hidden">Bottles of the kit</caption>
+        <thead>
+          <tr>
+            <th><span class="visually-hidden">Choose</span></th>
+            <th v-for="column in COLUMNS" :key="column.key" :class="{ num: column.num, wide: column.wide }" :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'">
+              <button type="button" @click="sortBy(column.key)">{{ column.text }}{{ sort.by === column.key ? (sort.up ? ' ↑' : ' ↓') : '' }}</button>
+            </th>
+            <th><span class="visually-hidden">Actions</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="{ product, values } in shown" :key="product.id" :class="{ retired: product.retiredAt }">
+            <td class="pick"><input type="checkbox" :checked="chosen.has(product.id)" :aria-label="`Choose ${product.shade}`" @change="toggle(product.id)"></td>
+            <td><span class="shade">
+              <Swatch :lab="product.lab" :size="46" />
+              <span><b>{{ product.shade }}</b><br><span class="small">{{ [product.kind === 'foundation' ? '' : product.kind, product.brand, product.range].filter(Boolean).join(' · ') }}</span></span>
+            </span></td>
+            <td class="num">{{ product.kind === 'adjuster' ? '' : (values.depth as number).toFixed(1) }}</td>
+            <td>{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}</td>
+            <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
+            <td class="wide">{{ product.coverage }}</td>
+            <td class="wide">{{ product.finish }}</td>
+            <td class="num wide">{{ product.sizeMl }}</td>
+            <td class="num">{{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}</td>
+            <td class="num wide">{{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}</td>
+            <td class="acts no-print">
+              <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">Edit</button>
+              <button class="act wide" type="button" :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`" @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))">{{ product.retiredAt ? 'Use' : 'Retire' }}</button>
+              <button class="act" type="button" :aria-label="`Delete ${product.shade}`" @click="undo.attempt(() => kit.remove(product.id))">Delete</button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+    <v-dialog v-model="open" max-width="620" scrollable aria-label="Bottle">
+      <v-card><ProductForm v-if="open" :key="editing?.id ?? 'new'" :product="editing" @done="open = false" /></v-card>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; justify-content: space-between; align-items: start; gap: 20px; flex-wrap: wrap; }
+.filters { display: grid; grid-template-columns: minmax(180px, 260px) repeat(3, minmax(110px, 150px)) auto; gap: 10px; margin: 14px 0 6px; align-items: center; }
+.bulk { display: flex; gap: 6px; align-items: center; }
+.pick { width: 44px; }
+.pick input { width: 20px; height: 20px; accent-color: var(--accent); margin: 12px; }
+.shade { display: flex; align-items: center; gap: 12px; line-height: 1.25; }
+.retired { color: var(--muted); }
+.acts { white-space: nowrap; text-align: right; }
+@media (max-width: 1000px) { .filters { grid-template-columns: 1fr 1fr; } }
+@media (max-width: 760px) { .wide, .pick, th:first-child { display: none; } .acts { white-space: normal; width: 60px; } .shade { gap: 8px; } }
+</style>

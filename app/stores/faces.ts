@@ -1,0 +1,88 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type {
+  ComplaintInput, Face, FaceInput, FaceReading, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+} from '#shared/records/faces'
+import { plain } from '#shared/validate'
+import { api } from '~/composables/api'
+import { useUndo } from './undo'
+
+export const useFaces = defineStore('faces', () => {
+  const faces = ref<Face[]>([])
+  const currentId = ref<string | null>(null)
+  const undo = useUndo()
+
+  const byId = computed(() => new Map(faces.value.map(f => [f.id, f])))
+  /** The face being worked on, pinned on top of every page. */
+  const current = computed(() => byId.value.get(currentId.value ?? '') ?? null)
+
+  async function load(): Promise<void> {
+    faces.value = await api<Face[]>('faces')
+  }
+
+  function put(face: Face): void {
+    const others = faces.value.filter(f => f.id !== face.id)
+    faces.value = [...others, face].sort((x, y) => x.name.localeCompare(y.name))
+  }
+  const amend = (id: string, work: (face: Face) => Partial<Face>) => {
+    const face = byId.value.get(id)
+    if (face) put({ ...face, ...work(face) })
+  }
+
+  async function add(input: FaceInput): Promise<Face> {
+    const face = await api<Face>('faces', { method: 'POST', body: plain(input) })
+    put(face)
+    return face
+  }
+
+  async function change(id: string, input: FaceInput): Promise<void> {
+    put(await api<Face>(`faces/${id}`, { method: 'PUT', body: plain(input) }))
+  }
+
+  async function remove(id: string): Promise<void> {
+    const face = await api<Face>(`faces/${id}`, { method: 'DELETE' })
+    faces.value = faces.value.filter(f => f.id !== id)
+    if (currentId.value === id) currentId.value = null
+    undo.tell(`${face.name} is deleted.`, async () => put(await api<Face>(`faces/${id}/restore`, { method: 'POST' })))
+  }
+
+  async function addReading(faceId: string, input: ReadingInput): Promise<void> {
+    const reading = await api<FaceReading>(`faces/${faceId}/readings`, { method: 'POST', body: plain(input) })
+    amend(faceId, f => ({ readings: [reading, ...f.readings] }))
+  }
+
+  async function removeReading(faceId: string, id: string): Promise<void> {
+    await api(`readings/${id}`, { method: 'DELETE' })
+    const before = byId.value.get(faceId)?.readings ?? []
+    amend(faceId, f => ({ readings: f.readings.filter(r => r.id !== id) }))
+    undo.tell('The reading is deleted.', async () => {
+      await api(`readings/${id}/restore`, { method: 'POST' })
+      amend(faceId, () => ({ readings: before }))
+    })
+  }
+
+  async function saveRecipe(faceId: string, input: SavedRecipeInput): Promise<void> {
+    const recipe = await api<SavedRecipe>(`faces/${faceId}/recipes`, { method: 'POST', body: plain(input) })
+    amend(faceId, f => ({ recipes: [recipe, ...f.recipes] }))
+    undo.tell('The recipe is on the face’s card.', () => removeRecipe(faceId, recipe.id, false))
+  }
+
+  async function removeRecipe(faceId: string, id: string, tell = true): Promise<void> {
+    await api(`recipes/${id}`, { method: 'DELETE' })
+    const before = byId.value.get(faceId)?.recipes ?? []
+    amend(faceId, f => ({ recipes: f.recipes.filter(r => r.id !== id) }))
+    if (tell) {
+      undo.tell('The recipe is deleted.', async () => {
+        await api(`recipes/${id}/restore`, { method: 'POST' })
+        amend(faceId, () => ({ recipes: before }))
+      })
+    }
+  }
+
+  async function keepSeen(faceId: string, input: ComplaintInput): Promise<void> {
+    const seen = await api<SeenVerdict>(`faces/${faceId}/seen`, { method: 'POST', body: input })
+    amend(faceId, f => ({ seen: [seen, ...f.seen] }))
+  }
+
+  return { faces, byId, current, currentId, load, add, change, remove, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
+})

@@ -1,0 +1,70 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { everyone, type Skin } from '#core/complexion/population'
+import { skinPlace } from '#core/complexion/skin'
+import type { Reach, ReachedSkin } from '#core/complexion/reach'
+import type { Face } from '#shared/records/faces'
+import { plainShelf } from '~/composables/useShelf'
+import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+import { useFaces } from './faces'
+import { useKit } from './kit'
+import { useSettings } from './settings'
+
+const FACE = 'face:'
+
+/** A face whose skin has been read, as a skin that counts for redundancy and bookings but not for the share. */
+function skinOfFace(face: Face): Skin[] {
+  const reading = face.readings[0]
+  if (!reading) return []
+  const { depth, undertone } = skinPlace(reading.lab)
+  return [{ id: FACE + face.id, lab: { ...reading.lab }, depth, undertone, weight: 0 }]
+}
+
+/** Whom the kit can match, kept up to date in a worker whenever kit, faces or settings change. */
+export const useReach = defineStore('reach', () => {
+  const kit = useKit()
+  const faces = useFaces()
+  const settings = useSettings()
+  const task = useWorkerTask()
+  const result = shallowRef<Reach | null>(null)
+  const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
+
+  const skins = computed(() => result.value?.skins.filter(s => !s.id.startsWith(FACE)) ?? [])
+  /** By face id. */
+  const faceSkins = computed(() => new Map(
+    (result.value?.skins ?? []).filter(s => s.id.startsWith(FACE)).map(s => [s.id.slice(FACE.length), s]),
+  ))
+  const isReached = (skin: ReachedSkin) => skin.nearest !== null && skin.nearest.deltaE <= settings.value.tolerance
+
+  async function refresh(): Promise<void> {
+    state.value = 'working'
+    const population = [...everyone(), ...faces.faces.flatMap(skinOfFace)]
+    try {
+      const shelf = plainShelf(kit.shelf)
+      result.value = await task.run((work, report) => work.reach(shelf, population, { ...settings.options }, report))
+      state.value = 'ready'
+    } catch (problem) {
+      if (!(problem instanceof Stopped)) {
+        state.value = 'failed'
+        throw problem
+      }
+      // A newer run may already be under way.
+      if (task.progress.value === null) state.value = 'stopped'
+    }
+  }
+
+  /** What the answer depends on, as one text: changes of names or notes do not count. */
+  const signature = computed(() => JSON.stringify([
+    kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])],
+    faces.faces.map(f => [f.id, f.readings[0]?.lab]), settings.options,
+  ]))
+  let started = false
+  /** Called by the pages that show reach; computes now if needed and from then on after every change. */
+  function keep(): void {
+    if (started) return
+    started = true
+    watch(signature, () => void refresh(), { immediate: true })
+  }
+
+  return { result, skins, faceSkins, state, progress: task.progress, stop: task.stop, isReached, keep, refresh }
+})

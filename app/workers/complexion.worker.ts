@@ -1,0 +1,32 @@
+import { expose } from 'comlink'
+import { buy, type BuyQuestion } from '#core/buy/buy'
+import type { Lab } from '#core/colour/lab'
+import { matchPacked } from '#core/complexion/match'
+import type { MixingRules } from '#core/complexion/mixable'
+import { packPigments } from '#core/complexion/pigments'
+import type { Skin } from '#core/complexion/population'
+import type { ComplexionProduct } from '#core/complexion/product'
+import { reach } from '#core/complexion/reach'
+import type { RecipeOptions } from '#core/complexion/recipe'
+import { steer, nextTouch, type Complaint } from '#core/complexion/touch'
+import type { Drops } from '#core/complexion/recipe'
+
+/** The kit as the worker takes it. */
+export interface Shelf { products: ComplexionProduct[], rules: MixingRules }
+export type Progress = (done: number) => void
+
+/** What the screens compute away from the page. Progress is a callback proxied by comlink. */
+const work = {
+  reach: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions, progress: Progress) => (
+    reach(packPigments(products, rules), skins, options, progress)
+  ),
+  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number) => (
+    matchPacked(target, packPigments(products, rules), options, limit)
+  ),
+  buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
+  touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
+  nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint) => nextTouch(packPigments(products, rules), recipe, complaint) ?? null,
+}
+export type Work = typeof work
+
+expose(work)
