@@ -6,6 +6,9 @@ const core = fileURLToPath(new URL('./core', import.meta.url))
 // legacy ("experimental") decorators: say it to esbuild explicitly, in Vite (app, workers) and in Nitro.
 const decorators = { experimentalDecorators: true, useDefineForClassFields: false } as const
 
+// They have a configuration of their own, tsconfig.jest.json.
+const TESTS = ['../**/*.test.ts']
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: { enabled: false },
@@ -52,12 +55,12 @@ export default defineNuxtConfig({
     // else Rollup tree-shakes the bare `import 'reflect-metadata'` away
     moduleSideEffects: ['reflect-metadata'],
     esbuild: { options: { target: 'es2022', tsconfigRaw: { compilerOptions: decorators } } },
-    typescript: { tsConfig: { compilerOptions: decorators } },
+    typescript: { tsConfig: { compilerOptions: decorators, exclude: TESTS } },
   },
   typescript: {
     strict: true,
-    tsConfig: { compilerOptions: decorators },
-    sharedTsConfig: { compilerOptions: decorators },
-    nodeTsConfig: { compilerOptions: decorators },
+    tsConfig: { compilerOptions: decorators, exclude: TESTS },
+    sharedTsConfig: { compilerOptions: decorators, exclude: TESTS },
+    nodeTsConfig: { compilerOptions: decorators, exclude: TESTS },
   },
 })

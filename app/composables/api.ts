@@ -1,4 +1,4 @@
-import { FetchError } from 'ofetch'
+import { $fetch, FetchError } from 'ofetch'
 import type { Issue } from '#shared/validate'
 
 /** Why a request was refused, in words for the artist, with the fields it concerns. */

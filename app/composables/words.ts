@@ -39,7 +39,8 @@ export function differenceInWords(from: Lab, to: Lab): string {
   return parts.length > 0 ? parts.join(', ') : difference(from, to) < 1 ? 'the same to the eye' : 'close'
 }
 
-export const percent = (share: number) => `${Math.round(share * 100)} %`
+// A no-break space: the sign stays with its figure.
+export const percent = (share: number) => `${Math.round(share * 100)}\u00a0%`
 
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 

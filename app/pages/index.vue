@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
+import type { OwnedProduct } from '#shared/records/kit'
 
 useHead({ title: 'Bench · Varietas' })
 const kit = useKit()
 const faces = useFaces()
 const reach = useReach()
 const buys = useBuys()
+const undo = useUndo()
 reach.keep()
 
 const today = new Date().toISOString().slice(0, 10)
@@ -20,8 +22,9 @@ const unmatched = computed(() => soonest(faces.faces.filter((f) => {
 })))
 const unread = computed(() => soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today)))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
+const onItsWay = (p: OwnedProduct) => buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.brand === p.brand && l.offer.range === p.range && l.offer.shade === p.shade))
 /** Empty bottles, with how many saved recipes call for them. */
-const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0).map(p => ({
+const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0 && !onItsWay(p)).map(p => ({
   product: p, recipes: faces.faces.filter(f => f.recipes.some(r => r.drops.some(d => d.id === p.id))).length,
 })))
 const low = computed(() => kit.usable.filter(p => p.level <= 0.2))
@@ -33,6 +36,17 @@ const gaps = computed(() => {
   return { lost, deep, olive }
 })
 const waiting = computed(() => buys.purchases.flatMap(p => p.lines.filter(l => !l.receivedAt)))
+
+/** The same shade on offer and not on its way yet. */
+const refillOf = (p: OwnedProduct) => buys.offers.find(o => (
+  o.brand === p.brand && o.range === p.range && o.shade === p.shade && !buys.onTheWay.has(o.id)
+))
+async function refill(p: OwnedProduct) {
+  const offer = refillOf(p)
+  if (!offer) return
+  const lines = [{ offerId: offer.id, reason: 'A refill: the bottle is empty.' }]
+  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: offer.priceMinor }))) undo.tell(`${p.shade} is on the purchase list.`)
+}
 
 const decisions = computed(() => unmatched.value.length + (unread.value.length > 0 ? 1 : 0) + empties.value.length + (gaps.value.lost.length > 0 ? 1 : 0) + twice.value.length + (waiting.value.length > 0 ? 1 : 0))
 const whenBooked = (f: { bookedOn?: string | null, bookedFor: string }) => (f.bookedOn ? `${dayInWords(f.bookedOn)}, ${f.bookedFor}` : 'not booked')
@@ -64,7 +78,8 @@ const whenBooked = (f: { bookedOn?: string | null, bookedFor: string }) => (f.bo
         <li v-for="{ product, recipes } in empties" :key="product.id">
           <Swatch :lab="product.lab" :size="64" />
           <div><b>{{ product.shade }} is empty.</b><p class="small">{{ recipes > 0 ? `${plural(recipes, 'face')} ${recipes === 1 ? 'has' : 'have'} it in a recipe.` : 'No saved recipe calls for it.' }} {{ product.notes }}</p></div>
-          <v-btn color="primary" to="/buys">Plan a refill</v-btn>
+          <v-btn v-if="refillOf(product)" color="primary" @click="refill(product)">List a refill</v-btn>
+          <v-btn v-else color="primary" to="/buys">What replaces it</v-btn>
         </li>
         <li v-if="gaps.lost.length > 0">
           <span class="strip" aria-hidden="true"><Swatch v-for="s in gaps.lost.filter((_, i) => i % Math.ceil(gaps.lost.length / 4) === 0)" :key="s.id" :lab="s.lab" :size="16" /></span>

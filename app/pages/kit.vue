@@ -145,5 +145,12 @@ function clearFilters() {
 .retired { color: var(--muted); }
 .acts { white-space: nowrap; text-align: right; }
 @media (max-width: 1000px) { .filters { grid-template-columns: 1fr 1fr; } }
-@media (max-width: 760px) { .wide, .pick, th:first-child { display: none; } .acts { white-space: normal; width: 60px; } .shade { gap: 8px; } }
+@media (max-width: 760px) {
+  .wide, .pick, th:first-child { display: none; }
+  .acts { white-space: normal; width: 56px; padding: 0; }
+  .acts .act { padding: 0; }
+  .shade { gap: 8px; }
+  .shade .small { display: none; }
+  .ledger td, .ledger th { padding-right: 6px; }
+}
 </style>

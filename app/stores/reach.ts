@@ -58,12 +58,12 @@ export const useReach = defineStore('reach', () => {
     kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])],
     faces.faces.map(f => [f.id, f.readings[0]?.lab]), settings.options,
   ]))
-  let started = false
-  /** Called by the pages that show reach; computes now if needed and from then on after every change. */
+  const wanted = ref(false)
+  // Here and not in keep(): a watcher made while a page is set up would end with that page.
+  watch([wanted, signature], ([isWanted]) => { if (isWanted) void refresh() })
+  /** Called by the pages that show reach: computed now if it was not, and from then on after every change. */
   function keep(): void {
-    if (started) return
-    started = true
-    watch(signature, () => void refresh(), { immediate: true })
+    wanted.value = true
   }
 
   return { result, skins, faceSkins, state, progress: task.progress, stop: task.stop, isReached, keep, refresh }

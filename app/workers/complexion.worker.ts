@@ -7,9 +7,8 @@ import { packPigments } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
-import type { RecipeOptions } from '#core/complexion/recipe'
+import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { steer, nextTouch, type Complaint } from '#core/complexion/touch'
-import type { Drops } from '#core/complexion/recipe'
 
 /** The kit as the worker takes it. */
 export interface Shelf { products: ComplexionProduct[], rules: MixingRules }

@@ -1,4 +1,4 @@
-import { deltaE, farthest, weightsWithin } from '../colour/difference'
+import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import { neighbourhood } from '../complexion/neighbourhood'
@@ -36,21 +36,21 @@ const MONEY = 1e-9
  */
 export function needs({ pigments, owned, prices, budget, skins, options, progress }: NeedsQuestion): Need[] {
   const targets = skins.map(s => under(s, options.illuminant))
-  const radii = targets.map(t => farthest(t, options.tolerance))
-  const weights = targets.map((t, i) => weightsWithin(t, radii[i]!))
-  const near = neighbourhood(targets, radii)
+  const around = targets.map(t => surroundings(t, options.tolerance))
+  const near = neighbourhood(targets, around)
   const limit = options.tolerance ** 2
   const met = new Uint8Array(targets.length)
   const found = targets.map(() => new Set<number>())
 
   const consider = (skin: number, state: SweepState, key: number) => {
-    if (met[skin] === 1 || found[skin]!.has(key)) return
+    if (met[skin] === 1) return
     const target = targets[skin]!
-    const { perL, perChroma } = weights[skin]!
+    const { perL, perChroma } = around[skin]!
     const dL = state.L - target.L
     const da = state.a - target.a
     const db = state.b - target.b
-    if (perL * dL * dL + perChroma * (da * da + db * db) > limit) return
+    // The bound first: it costs less than looking the set up.
+    if (perL * dL * dL + perChroma * (da * da + db * db) > limit || found[skin]!.has(key)) return
     if (deltaE(target.L, target.a, target.b, state.L, state.a, state.b) > options.tolerance) return
     if (key === 0) met[skin] = 1
     else found[skin]!.add(key)

@@ -114,3 +114,12 @@ export function weightsWithin(colour: Lab, distance: number): { perL: number, pe
   const rotated = distance <= colour.b ? HARDLY_ROTATED : MOST_ROTATED
   return { perL: 1 / largestSL(colour.L, distance) ** 2, perChroma: rotated / largest ** 2 }
 }
+
+/** Where around a colour everything within a ΔE00 limit must lie: inside the ball and inside the flattened ellipsoid. */
+export interface Surroundings { radius: number, perL: number, perChroma: number, limit: number }
+
+/** Bounds of the region within `limit` ΔE00 of a colour: see {@link farthest} and {@link weightsWithin}. */
+export function surroundings(colour: Lab, limit: number): Surroundings {
+  const radius = farthest(colour, limit)
+  return { radius, limit, ...weightsWithin(colour, radius) }
+}

@@ -1,4 +1,4 @@
-import { deltaE, farthest, weightsWithin } from '../colour/difference'
+import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import { packPigments, type Pigments } from './pigments'
@@ -54,7 +54,7 @@ export function matchPacked(wanted: Lab, pigments: Pigments, options: Partial<Re
     sweep(pigments, { ...settings, maxProducts: 2 }, { recipe: offer })
     if (best.length === limit) {
       ceiling = best[limit - 1]!.rank + SAME
-      weights = weightsWithin(target, farthest(target, ceiling))
+      weights = surroundings(target, ceiling)
     }
     best.length = 0
   }

@@ -1,4 +1,4 @@
-import { deltaE, farthest, weightsWithin } from '../colour/difference'
+import { deltaE, surroundings, type Surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import { failings, type Failing } from './fails'
@@ -32,7 +32,7 @@ export interface Reach {
  * Whom a set of products can match.
  *
  * Three sweeps, each narrowing the next: single products say how far any better recipe can lie from a skin, pairs
- * bring that down to a few Lab units, and the full sweep then meets only the skins whose ball a recipe falls into.
+ * bring that down to a few Lab units, and the full sweep then meets only the skins whose surroundings a recipe falls into.
  * @param skins the population; booked faces may be added with weight 0, they then count for redundancy only
  */
 export function reach(
@@ -86,16 +86,14 @@ class Ledger {
     this.essential = new Array<number[] | null>(n).fill(null)
   }
 
-  /** Radius around each skin within which a recipe can still matter; from now on only those are to be offered. */
-  tighten(): Float64Array {
-    return Float64Array.from(this.targets, (target, skin) => {
+  /** Where around each skin a recipe can still matter; from now on only those are to be offered. */
+  tighten(): Surroundings[] {
+    return this.targets.map((target, skin) => {
       // No recipe at all after the first sweep means there is no base: nothing further will come.
-      const limit = Math.max(this.tolerance, Number.isFinite(this.rank[skin]!) ? this.rank[skin]! : 0)
-      const radius = farthest(target, limit)
-      const { perL, perChroma } = weightsWithin(target, radius)
-      this.perL[skin] = perL
-      this.perChroma[skin] = perChroma
-      return radius
+      const around = surroundings(target, Math.max(this.tolerance, Number.isFinite(this.rank[skin]!) ? this.rank[skin]! : 0))
+      this.perL[skin] = around.perL
+      this.perChroma[skin] = around.perChroma
+      return around
     })
   }
 

@@ -7,6 +7,7 @@ import type { SpendPoint } from '#core/buy/buy'
 const props = defineProps<{ points: readonly SpendPoint[], chosen: number, budgetMinor: number, currency: string, theme: string }>()
 const emit = defineEmits<{ choose: [index: number] }>()
 Chart.register(LineController, LineElement, PointElement, LinearScale)
+Chart.defaults.font.family = '"Instrument Sans Variable", sans-serif'
 
 const ink = computed(() => (props.theme === 'wings' ? '#ececec' : '#1a1a1a'))
 const accent = computed(() => (props.theme === 'wings' ? '#6cc0ca' : '#0f5963'))
@@ -33,7 +34,7 @@ const label = (p: SpendPoint) => `${formatMoney(p.spend, props.currency)} reache
 
 <template>
   <section aria-label="Spend curve">
-    <div class="chart" role="img" :aria-label="`Spend curve: ${points.map(label).join('; ')}`"><Line :data="data" :options="options" /></div>
+    <div class="chart"><Line :data="data" :options="options" :aria-label="`Spend curve: ${points.map(label).join('; ')}`" /></div>
     <label class="slide small">Spend less, reach less
       <input type="range" min="0" :max="points.length - 1" step="1" :value="chosen" :aria-valuetext="points[chosen] ? label(points[chosen]!) : ''" @change="emit('choose', Number(($event.target as HTMLInputElement).value))">
     </label>

@@ -59,6 +59,9 @@ const seen = (what: Complaint | 'right') => {
   const drops = chosen.value?.drops.map(d => ({ ...d }))
   if (face.value && drops) void undo.attempt(() => faces.keepSeen(face.value!.id, { drops, seen: what }))
 }
+async function remove() {
+  if (await undo.attempt(() => faces.remove(id.value))) await navigateTo('/faces')
+}
 function take(touch: Touch) {
   own.value = { key: `own ${keyOf(touch.drops)}`, drops: touch.drops, lab: touch.lab }
   chosenKey.value = own.value.key
@@ -78,6 +81,7 @@ function take(touch: Touch) {
         <template v-if="face.bookedOn">Booked {{ dayInWords(face.bookedOn) }}<template v-if="face.bookedFor">, {{ face.bookedFor }}</template>.</template>
         <template v-if="face.wishes"> “{{ face.wishes }}”</template>
         <button class="act" type="button" @click="editing = true">Edit</button>
+        <button class="act" type="button" @click="remove">Delete</button>
       </p>
       <ReadingPanel v-if="readingOpen || !reading" :key="face.id" class="mt-3" :face="face" @done="readingOpen = false" />
       <template v-else>

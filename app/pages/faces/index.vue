@@ -55,7 +55,7 @@ async function added(id: string | null) {
       <p v-if="rows.length === 0" role="status">Nobody fits. <button class="act" type="button" @click="search = ''; skinType = 'all'">Show everyone</button></p>
       <table v-else class="ledger">
         <caption class="visually-hidden">Faces</caption>
-        <thead><tr><th>Face</th><th class="wide">Skin</th><th>Sits at</th><th>From this kit</th><th class="wide">Booked</th><th><span class="visually-hidden">Actions</span></th></tr></thead>
+        <thead><tr><th>Face</th><th class="wide">Skin</th><th>Sits at</th><th>From this kit</th><th class="wide">Booked</th><th class="wide"><span class="visually-hidden">Actions</span></th></tr></thead>
         <tbody>
           <tr v-for="{ face, lab, nearest } in rows" :key="face.id">
             <td><span class="who"><Swatch v-if="lab" :lab="lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span></td>
@@ -68,7 +68,7 @@ async function added(id: string | null) {
               <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
             </td>
             <td class="wide">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
-            <td class="num no-print"><button class="act" type="button" :aria-label="`Delete ${face.name}`" @click="undo.attempt(() => faces.remove(face.id))">Delete</button></td>
+            <td class="num no-print wide"><button class="act" type="button" :aria-label="`Delete ${face.name}`" @click="undo.attempt(() => faces.remove(face.id))">Delete</button></td>
           </tr>
         </tbody>
       </table>

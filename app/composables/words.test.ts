@@ -1,0 +1,28 @@
+import { typicalSkin } from '#core/complexion/skin'
+import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords } from './words'
+
+describe('money', () => {
+  it.each([['140', 14000], ['140.5', 14050], ['32,05', 3205], [' 0.99 ', 99]])('"%s" is %i minor units', (text, minor) => expect(parseMoney(text)).toBe(minor))
+  it.each(['', '-3', '1.234', 'a lot', '1e9', '12345678', '∞'])('"%s" is no amount', text => expect(parseMoney(text)).toBeUndefined())
+  it('is shown with two decimals and its currency', () => {
+    expect(formatMoney(14000)).toBe('140.00')
+    expect(formatMoney(5, 'PMK')).toBe('0.05 PMK')
+  })
+})
+
+describe('words', () => {
+  it('place, difference and lists', () => {
+    expect(placeInWords(typicalSkin(5.6, 'olive'))).toBe('depth 5.5 olive')
+    expect(differenceInWords(typicalSkin(5, 'neutral'), typicalSkin(6, 'golden'))).toBe('deeper, yellower')
+    expect(differenceInWords(typicalSkin(5, 'neutral'), typicalSkin(5, 'neutral'))).toBe('the same to the eye')
+    expect(listInWords(['a', 'b', 'c'])).toBe('a, b and c')
+    expect(listInWords(['a'])).toBe('a')
+    expect(plural(1, 'skin')).toBe('1 skin')
+    expect(plural(2, 'face')).toBe('2 faces')
+  })
+  it('depths run together where they touch', () => {
+    const skins = [11, 10.5, 3, 12, 11.5].map(depth => ({ depth, undertone: 'rosy' as const }))
+    expect(rangesInWords(skins)).toBe('rosy 3, 10.5–12')
+  })
+  it('a calendar day stays the day it is in every zone', () => expect(dayInWords('2026-12-05')).toBe('Sat 5 Dec'))
+})

@@ -1,0 +1,75 @@
+import { buy } from '#core/buy/buy'
+import { doubles } from '#core/complexion/doubles'
+import { everyone, populationOf } from '#core/complexion/population'
+import { reach } from '#core/complexion/reach'
+import { skinAt, skinPlace, UNDERTONES } from '#core/complexion/skin'
+import { FaceInput } from '#shared/records/faces'
+import { OwnedProductInput, ProductFields, type OwnedProduct } from '#shared/records/kit'
+import { complexionOf, isUsable, kitRules, usablePigments } from '#shared/kitPigments'
+import { check } from '#shared/validate'
+import { DEMO_OFFERS, DEMO_SUPPLIERS } from './catalogue'
+import { DEMO_FACES } from './faces'
+import { DEMO_KIT } from './kit'
+
+const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({ ...product, id: `k${i}`, retiredAt: null, createdAt: '' }))
+const foundations = owned.filter(p => p.kind === 'foundation')
+const faces = DEMO_FACES.filter(f => f.known !== 'nothing')
+const skins = populationOf(faces.map(f => ({ id: f.face.name, lab: skinAt(...f.skin), weight: 1 })))
+const unmatched = reach(usablePigments(owned, []), skins).skins.filter(s => s.nearest!.deltaE > 2)
+
+describe('the demo story', () => {
+  it('keeps to the rules of the forms', () => {
+    for (const product of owned) expect(check(OwnedProductInput, product)).toMatchObject({ ok: true })
+    for (const offer of DEMO_OFFERS) expect(check(ProductFields, offer)).toMatchObject({ ok: true })
+    for (const { face } of DEMO_FACES) expect(check(FaceInput, face)).toMatchObject({ ok: true })
+  })
+
+  it('has 24 faces of every undertone from fair to deep and four suppliers with offers of their own', () => {
+    expect(DEMO_FACES).toHaveLength(24)
+    const places = DEMO_FACES.map(f => skinPlace(skinAt(...f.skin)))
+    expect(new Set(places.map(p => p.undertone)).size).toBe(UNDERTONES.length)
+    expect(Math.min(...places.map(p => p.depth))).toBeLessThan(1.6)
+    expect(Math.max(...places.map(p => p.depth))).toBeGreaterThan(11)
+    expect(new Set(DEMO_FACES.map(f => f.face.skinType)).size).toBe(4)
+    expect(DEMO_SUPPLIERS).toHaveLength(4)
+    for (const { id, name } of DEMO_SUPPLIERS) {
+      expect(name).toContain('simulated')
+      expect(DEMO_OFFERS.some(o => o.supplierId === id)).toBe(true)
+    }
+    expect(new Set(DEMO_OFFERS.map(o => o.id)).size).toBe(DEMO_OFFERS.length)
+  })
+
+  it('has its deliberate flaws', () => {
+    expect(Math.max(...foundations.map(p => skinPlace(p.lab).depth))).toBeLessThanOrEqual(10)
+    expect(foundations.some(p => skinPlace(p.lab).undertone === 'olive')).toBe(false)
+    expect(doubles(owned.filter(isUsable).map(complexionOf)).map(g => g.length)).toEqual([3])
+    expect(owned.filter(p => p.level === 0).map(p => p.shade)).toEqual(['Toffee Tin'])
+    expect(unmatched.map(s => s.id)).toContain('Amahle Rosqvist')
+  })
+
+  it('and money mends them: within 140.00 every face that is out of reach can be matched', () => {
+    const answer = buy({
+      owned: owned.filter(isUsable).map(complexionOf), rules: kitRules([]), population: everyone(), budget: 14_000,
+      offers: DEMO_OFFERS.filter(o => o.kind !== 'concealer').map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
+      mustReach: unmatched.map(s => s.lab),
+    })
+    expect(answer.unmet).toEqual([])
+    expect(answer.reach.after).toBeGreaterThan(answer.reach.before + 0.2)
+  })
+})
+
+describe('the kit as the model sees it', () => {
+  it('adjusters are no base, concealers and empty or retired bottles are not for mixing', () => {
+    expect(complexionOf(owned.find(p => p.kind === 'adjuster')!).isBase).toBe(false)
+    const [sound] = foundations
+    expect(isUsable(sound!)).toBe(true)
+    expect(isUsable({ ...sound!, level: 0 })).toBe(false)
+    expect(isUsable({ ...sound!, retiredAt: '2026-01-01' })).toBe(false)
+    expect(isUsable({ ...sound!, kind: 'concealer' })).toBe(false)
+  })
+  it('a range told apart no longer mixes with itself', () => {
+    const two = foundations.filter(p => p.range === 'Tideline Fluid').slice(0, 2)
+    expect(usablePigments(two, []).mixable[1]).toBe(1)
+    expect(usablePigments(two, [{ brand: 'Marrowmere', range: 'Tideline Fluid' }]).mixable[1]).toBe(0)
+  })
+})

@@ -1,0 +1,60 @@
+// npm run screenshots: one current picture of each main view from the demo data, into docs/screenshots/.
+import { spawn } from 'node:child_process'
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { build, install, root } from './install.mjs'
+
+install()
+build()
+const { chromium } = await import('@playwright/test')
+
+const data = join(root, '.varietas/screenshots')
+rmSync(data, { recursive: true, force: true })
+const address = 'http://127.0.0.1:4291'
+const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+  env: { ...process.env, HOST: '127.0.0.1', PORT: '4291', VARIETAS_DATA: data, VARIETAS_DEMO: '1' }, stdio: 'ignore',
+})
+try {
+  while (!await fetch(`${address}/api/health`).then(r => r.ok, () => false)) await new Promise(resolve => setTimeout(resolve, 200))
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  })
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const faces = await (await fetch(`${address}/api/faces`)).json()
+  const face = name => `/faces/${faces.find(f => f.name.startsWith(name)).id}`
+  const settled = async () => {
+    await page.waitForSelector('h1')
+    await page.waitForFunction(() => !document.querySelector('.working, .waiting'))
+    await page.waitForTimeout(500)
+  }
+  const shoot = async (name, path, before = async () => {}) => {
+    await page.goto(address + path)
+    await settled()
+    await before()
+    await settled()
+    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
+  }
+  await shoot('bench', '/')
+  await shoot('faces', '/faces')
+  await shoot('match', face('Orla'), () => page.getByRole('button', { name: 'too yellow' }).click())
+  await shoot('reading', `${face('Idris')}?read`, async () => {
+    await page.getByRole('group', { name: 'Bottles' }).getByRole('button', { name: 'Brick Lane End' }).click()
+    await page.getByRole('button', { name: 'a little lighter' }).click()
+  })
+  await shoot('kit', '/kit')
+  await shoot('bottle', '/kit?add', async () => {
+    await page.getByLabel('Name on the bottle').fill('Heron')
+    await page.getByRole('button', { name: 'tan', exact: true }).click()
+  })
+  await shoot('reach', '/reach', () => page.locator('[data-skin="d5.5-golden"]').click())
+  await shoot('buys', '/buys', () => page.waitForSelector('canvas'))
+  await shoot('methods', '/methods')
+  const settings = await (await fetch(`${address}/api/settings`)).json()
+  await fetch(`${address}/api/settings`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...settings, theme: 'wings' }) })
+  await shoot('reach-wings', '/reach', () => page.getByRole('button', { name: /^Keel, depth/ }).click())
+  await page.setViewportSize({ width: 390, height: 844 })
+  await shoot('match-phone', face('Orla'))
+  await browser.close()
+} finally {
+  server.kill()
+}

@@ -1,0 +1,29 @@
+import { buy } from '#core/buy/buy'
+import { match } from '#core/complexion/match'
+import { packPigments } from '#core/complexion/pigments'
+import { everyone } from '#core/complexion/population'
+import { reach } from '#core/complexion/reach'
+import { shade } from '../../tests/support/kits'
+import { check } from '../validate'
+import { BuyAnswerDto, MatchAnswer, ReachAnswer } from './answers'
+
+const kit = [shade(3), shade(8)]
+const issues = (dto: Parameters<typeof check>[0], value: unknown) => {
+  const result = check(dto, value)
+  return result.ok ? [] : result.issues
+}
+
+describe('real answers keep to the published schemas', () => {
+  it('match', () => expect(issues(MatchAnswer, { recipes: match(shade(5).lab, kit) })).toEqual([]))
+  it('reach, with and without anything to mix', () => {
+    expect(issues(ReachAnswer, reach(packPigments(kit), everyone()))).toEqual([])
+    expect(issues(ReachAnswer, reach(packPigments([]), everyone()))).toEqual([])
+  })
+  it('buy', () => expect(issues(BuyAnswerDto, buy({
+    owned: kit, offers: [{ id: 'o', product: shade(11), price: 30 }], population: everyone(), budget: 50,
+  }))).toEqual([]))
+  it('and the schemas notice what is wrong', () => {
+    expect(issues(MatchAnswer, { recipes: [{ drops: [], lab: shade(5).lab, deltaE: -1, verdict: 'fine' }] }).map(i => i.path))
+      .toEqual(['recipes[0].drops', 'recipes[0].deltaE', 'recipes[0].verdict'])
+  })
+})

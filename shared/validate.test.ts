@@ -1,0 +1,68 @@
+import { check, plain } from './validate'
+import { MatchRequest, ReachRequest } from './compute/requests'
+import { OwnedProductInput } from './records/kit'
+import { FaceInput, ReadingInput } from './records/faces'
+import { Settings } from './records/settings'
+
+const lab = { L: 58, a: 11, b: 19 }
+const product = { id: 'p', lab, coverage: 'medium', family: 'silicone' }
+const paths = (dto: Parameters<typeof check>[0], value: unknown) => {
+  const result = check(dto, value)
+  return result.ok ? [] : result.issues.map(i => i.path)
+}
+
+describe('checking', () => {
+  it('takes what is right, fills defaults and leaves out what it does not know', () => {
+    const result = check(MatchRequest, { target: lab, products: [product], colourOfTheDay: 'teal' })
+    expect(result.ok && plain(result.value)).toEqual({
+      target: lab, products: [product], limit: 5, options: { maxProducts: 3, maxDrops: 8, tolerance: 2, illuminant: 'D65' },
+    })
+  })
+
+  it('names nested fields by their path', () => {
+    expect(paths(MatchRequest, { target: { ...lab, a: Number.POSITIVE_INFINITY }, products: [product, { ...product, id: 'q', lab: { L: 1 } }] }))
+      .toEqual(['target.a', 'products[1].lab.a', 'products[1].lab.b'])
+  })
+
+  it.each([null, 3, 'x', [], undefined])('%j is no object and says so', value => expect(paths(MatchRequest, value)).toEqual(['']))
+
+  it('gives one message per field, saying what to do', () => {
+    const result = check(MatchRequest, { target: lab, products: [{ ...product, reflectance: [0.5] }], limit: 'many' })
+    expect(!result.ok && result.issues).toEqual([
+      { path: 'products[0].reflectance', message: 'must be 36 numbers from 0 to 1: 380 to 730 nm in steps of 10' },
+      { path: 'limit', message: 'must be a whole number from 1 to 100' },
+    ])
+  })
+
+  it('a population is a word or a list', () => {
+    expect(paths(ReachRequest, { products: [], population: 'everyone' })).toEqual([])
+    expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab }] })).toEqual([])
+    expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab }, { id: 'a', lab }] })).toEqual(['population'])
+    expect(paths(ReachRequest, { products: [], population: [3] })).toEqual(['population[0]'])
+    expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab, weight: 0 }] })).toEqual(['population'])
+  })
+
+  it('stops listing after fifty issues', () => {
+    expect(paths(ReachRequest, { products: [], population: Array.from({ length: 200 }, (_, i) => ({ id: `${i}` })) })).toHaveLength(50)
+  })
+})
+
+describe('records', () => {
+  it('a bottle needs a name, a kind and a colour', () => {
+    expect(paths(OwnedProductInput, {})).toEqual(expect.arrayContaining(['kind', 'shade', 'lab']))
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab })).toEqual([])
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: '  ', lab })).toEqual(['shade'])
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, openedOn: '2026-13-45' })).toEqual(['openedOn'])
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, priceMinor: 12.5 })).toEqual(['priceMinor'])
+  })
+  it('null says that a date or a price is not known', () => {
+    expect(paths(OwnedProductInput, { kind: 'adjuster', shade: 'Lift', lab, openedOn: null, priceMinor: null })).toEqual([])
+    expect(paths(FaceInput, { name: 'Orla', bookedOn: null })).toEqual([])
+  })
+  it('a reading has a covariance with no negative variance', () => {
+    expect(paths(ReadingInput, { source: 'typed', lab, covariance: [1, 0, 0, 1, 0, 1] })).toEqual([])
+    expect(paths(ReadingInput, { source: 'typed', lab, covariance: [1, 0, 0, -1, 0, 1] })).toEqual(['covariance'])
+    expect(paths(ReadingInput, { source: 'typed', lab, covariance: [1] })).toEqual(['covariance'])
+  })
+  it('settings have defaults that pass their own rules', () => expect(paths(Settings, new Settings())).toEqual([]))
+})
