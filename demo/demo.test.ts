@@ -7,7 +7,7 @@ import { FaceInput } from '#shared/records/faces'
 import { OwnedProductInput, ProductFields, type OwnedProduct } from '#shared/records/kit'
 import { complexionOf, isUsable, kitRules, usablePigments } from '#shared/kitPigments'
 import { check } from '#shared/validate'
-import { DEMO_OFFERS, DEMO_SUPPLIERS } from './catalogue'
+import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../server/devices/simulatedSuppliers'
 import { DEMO_FACES } from './faces'
 import { DEMO_KIT } from './kit'
 
@@ -20,7 +20,7 @@ const unmatched = reach(usablePigments(owned, []), skins).skins.filter(s => s.ne
 describe('the demo story', () => {
   it('keeps to the rules of the forms', () => {
     for (const product of owned) expect(check(OwnedProductInput, product)).toMatchObject({ ok: true })
-    for (const offer of DEMO_OFFERS) expect(check(ProductFields, offer)).toMatchObject({ ok: true })
+    for (const offer of SIMULATED_OFFERS) expect(check(ProductFields, offer)).toMatchObject({ ok: true })
     for (const { face } of DEMO_FACES) expect(check(FaceInput, face)).toMatchObject({ ok: true })
   })
 
@@ -31,12 +31,12 @@ describe('the demo story', () => {
     expect(Math.min(...places.map(p => p.depth))).toBeLessThan(1.6)
     expect(Math.max(...places.map(p => p.depth))).toBeGreaterThan(11)
     expect(new Set(DEMO_FACES.map(f => f.face.skinType)).size).toBe(4)
-    expect(DEMO_SUPPLIERS).toHaveLength(4)
-    for (const { id, name } of DEMO_SUPPLIERS) {
+    expect(SIMULATED_SUPPLIERS).toHaveLength(4)
+    for (const { id, name } of SIMULATED_SUPPLIERS) {
       expect(name).toContain('simulated')
-      expect(DEMO_OFFERS.some(o => o.supplierId === id)).toBe(true)
+      expect(SIMULATED_OFFERS.some(o => o.supplierId === id)).toBe(true)
     }
-    expect(new Set(DEMO_OFFERS.map(o => o.id)).size).toBe(DEMO_OFFERS.length)
+    expect(new Set(SIMULATED_OFFERS.map(o => o.id)).size).toBe(SIMULATED_OFFERS.length)
   })
 
   it('has its deliberate flaws', () => {
@@ -50,7 +50,7 @@ describe('the demo story', () => {
   it('and money mends them: within 140.00 every face that is out of reach can be matched', () => {
     const answer = buy({
       owned: owned.filter(isUsable).map(complexionOf), rules: kitRules([]), population: everyone(), budget: 14_000,
-      offers: DEMO_OFFERS.filter(o => o.kind !== 'concealer').map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
+      offers: SIMULATED_OFFERS.filter(o => o.kind !== 'concealer').map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
       mustReach: unmatched.map(s => s.lab),
     })
     expect(answer.unmet).toEqual([])

@@ -98,7 +98,6 @@ onMounted(() => {
         <p class="accept"><v-btn color="primary" variant="flat" :disabled="!fresh" :loading="accepting" @click="accept">Put these on the purchase list</v-btn><span class="small">{{ formatMoney(planned - plan.spend, settings.value.currency) }} of the budget stays.</span></p>
       </template>
       <p v-else-if="plan" class="small">Raise the budget, or let go of a face that has to be matched.</p>
-      <p v-else-if="buys.offers.length === 0">No supplier offers anything yet. In the demo four simulated suppliers do.</p>
       <PurchaseLists />
     </section>
     <aside>

@@ -21,7 +21,8 @@ const client = createClient({ ...location(), timeout: BUSY_TIMEOUT_MS })
 export const db = drizzle(client, { schema })
 export type Transaction = Parameters<Parameters<typeof db.transaction>[0]>[0]
 
-const migrations = import.meta.dev ? join(process.cwd(), 'server/db/migrations') : join(dirname(process.argv[1]!), 'migrations')
+// Nitro writes NODE_ENV into the built server as production; everything else runs from the source tree.
+const migrations = process.env.NODE_ENV === 'production' ? join(dirname(process.argv[1]!), 'migrations') : join(process.cwd(), 'server/db/migrations')
 
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
 export async function migrateDatabase(): Promise<void> {

@@ -3,6 +3,7 @@ import type { Catalogue, CatalogueOffer, Purchase, PurchaseInput, PurchaseLine }
 import type { OwnedProduct } from '#shared/records/kit'
 import { db, write, type Transaction } from '../db/connection'
 import { labOf, offers, products, purchaseLines, purchases, suppliers } from '../db/schema'
+import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 
@@ -13,6 +14,15 @@ export async function catalogue(): Promise<Catalogue> {
     suppliers: await db.select().from(suppliers).orderBy(suppliers.name),
     offers: (await db.select().from(offers).orderBy(offers.id)).map(offerOf),
   }
+}
+
+/** Lets the simulated suppliers offer what they have, once; every database starts with them. */
+export async function stockSimulatedSuppliers(): Promise<void> {
+  await write(async (tx) => {
+    if ((await tx.select().from(suppliers).limit(1)).length > 0) return
+    await tx.insert(suppliers).values([...SIMULATED_SUPPLIERS])
+    await tx.insert(offers).values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
+  })
 }
 
 type Joined = { purchase_lines: typeof purchaseLines.$inferSelect, offers: typeof offers.$inferSelect }

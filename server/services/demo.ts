@@ -5,11 +5,10 @@ import { skinAt } from '#core/complexion/skin'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
 import { usablePigments } from '#shared/kitPigments'
-import { DEMO_OFFERS, DEMO_SUPPLIERS } from '../../demo/catalogue'
 import { DEMO_FACES, type Known } from '../../demo/faces'
 import { DEMO_KIT } from '../../demo/kit'
 import { write, type Transaction } from '../db/connection'
-import { demoMark, faces, labOf, offers, products, readings, recipes, simulatedSkins, suppliers } from '../db/schema'
+import { demoMark, faces, labOf, products, readings, recipes, simulatedSkins } from '../db/schema'
 import { newId } from './clock'
 import { columnsOf } from './kit'
 
@@ -31,8 +30,6 @@ export async function loadDemo(): Promise<void> {
     if ((await tx.select().from(products).limit(1)).length > 0 || (await tx.select().from(faces).limit(1)).length > 0) {
       throw new Error('VARIETAS_DATA already holds data of your own: the demo is only loaded into an empty folder.')
     }
-    await tx.insert(suppliers).values([...DEMO_SUPPLIERS])
-    await tx.insert(offers).values(DEMO_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
     const owned = await loadKit(tx)
     await loadFaces(tx, owned)
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })

@@ -4,7 +4,7 @@ import { Piscina } from 'piscina'
 import type { Answers, Outcome, Requests, Task } from '../workers/compute'
 import { BadInput, Busy } from '../utils/problems'
 
-const workers = import.meta.dev ? join(process.cwd(), '.nuxt/server-workers') : join(dirname(process.argv[1]!), 'workers')
+const workers = process.env.NODE_ENV === 'production' ? join(dirname(process.argv[1]!), 'workers') : join(process.cwd(), '.nuxt/server-workers')
 
 const MOST_THREADS = Math.max(1, Math.min(4, availableParallelism()))
 const MOST_WAITING = 4 * MOST_THREADS

@@ -2,8 +2,11 @@ import { TYPICAL_UNDERTONE, skinAt, type Undertone } from '#core/complexion/skin
 import type { Lab } from '#core/colour/lab'
 import type { CatalogueOffer, Supplier } from '#shared/records/buys'
 
-/** Four invented suppliers; they stand in for real ones and are simulated. */
-export const DEMO_SUPPLIERS: readonly Supplier[] = [
+/*
+ * Four invented suppliers with their offers. They stand in for real ones, ship with the application and are named as
+ * simulated wherever they show.
+ */
+export const SIMULATED_SUPPLIERS: readonly Supplier[] = [
   { id: 'harbour-counter', name: 'Harbour Counter (simulated)', leadDays: 1 },
   { id: 'ropewalk-stores', name: 'Ropewalk Stores (simulated)', leadDays: 3 },
   { id: 'northlight-supply', name: 'Northlight Supply (simulated)', leadDays: 5 },
@@ -46,7 +49,7 @@ const QUAYSIDE: Range = {
   coverage: 'light', sizeMl: 25, priceMinor: 2150,
 }
 
-export const DEMO_OFFERS: readonly CatalogueOffer[] = [
+export const SIMULATED_OFFERS: readonly CatalogueOffer[] = [
   ...range(TIDELINE, [
     ['Shell Grit', skinAt(1.5, -2, 0.98)], ['Oyster', near(1.2, 'rosy')], ['Sandbar', near(2, 'golden')], ['Dune', skinAt(3, 4, 1.02)],
     ['Cockle', near(3.2, 'rosy', 2)], ['Marram', near(3.8, 'olive', -1)], ['Almond Row', skinAt(4.7, 1, 1.0)], ['Sea Thrift', near(5, 'rosy')],
