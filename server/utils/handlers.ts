@@ -17,11 +17,17 @@ export function withBody<T extends object, R>(dto: ClassConstructor<T>, act: (bo
 
 /** A route of the compute API: checked body in, answer out, given up when the caller hangs up. */
 export function computeRoute<T extends Task>(task: T, dto: ClassConstructor<Requests[T]>): EventHandler {
-  return withBody(dto, (request, event): Promise<Answers[T]> => {
+  return withBody(dto, async (request, event): Promise<Answers[T] | undefined> => {
     const gone = new AbortController()
     event.node.res.on('close', () => { if (!event.node.res.writableEnded) gone.abort() })
-    // Through JSON: worker threads take plain data, not class instances.
-    return compute(task, JSON.parse(JSON.stringify(request)) as Requests[T], gone.signal)
+    try {
+      // Through JSON: worker threads take plain data, not class instances.
+      return await compute(task, JSON.parse(JSON.stringify(request)) as Requests[T], gone.signal)
+    } catch (problem) {
+      // The worker was ended because nobody waits any more: there is no one to tell.
+      if (gone.signal.aborted) return undefined
+      throw problem
+    }
   })
 }
 
