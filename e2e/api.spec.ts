@@ -88,12 +88,21 @@ for (const [name, what, body, path] of REFUSED) {
 
 test('broken JSON, infinite numbers, bare values and floods are refused, never a 500', async ({ request }) => {
   const raw = (data: string) => request.post('/api/compute/match', { headers: { 'content-type': 'application/json' }, data })
-  for (const body of ['{"target":', 'null', '[]', '7', '"x"', '{"target":{"L":1e999,"a":0,"b":0},"products":[]}', '{"target":{"__proto__":1},"products":[{"constructor":1}]}', '']) {
-    expect((await raw(body)).status(), body).toBe(400)
+  const endless = `{"target":${'['.repeat(100_000)}${']'.repeat(100_000)},"products":[]}`
+  for (const body of [endless, '{"target":', 'null', '[]', '7', '"x"', '{"target":{"L":1e999,"a":0,"b":0},"products":[]}', '{"target":{"__proto__":1},"products":[{"constructor":1}]}', '']) {
+    expect((await raw(body)).status(), body.slice(0, 80)).toBe(400)
   }
   expect((await raw(`{"products":[],"x":"${'y'.repeat(5_100_000)}"}`)).status()).toBe(413)
   expect((await request.get('/api/compute/match')).status()).toBe(404)
   expect((await request.get('/api/nowhere')).headers()['content-type']).toContain('json')
+})
+
+test('another site cannot write through the browser of the artist', async ({ request }) => {
+  const headers = { 'sec-fetch-site': 'cross-site' }
+  const refused = await request.post('/api/kit/retire', { headers, data: { ids: ['x'], retired: true } })
+  expect(refused.status()).toBe(403)
+  expect((await refused.json() as Refusal).error.code).toBe('other-site')
+  expect((await request.get('/api/health', { headers })).status()).toBe(200)
 })
 
 test('records refuse what is wrong or gone, and an id that is none', async ({ request }) => {

@@ -36,8 +36,7 @@ test('read a face with the simulated meter, match it, complain, save the recipe'
 
   await expect(page.getByTestId('answer')).toHaveText(/Piet can be matched/)
   const recipes = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem')
-  await expect(recipes).toHaveCount(await recipes.count())
-  expect(await recipes.count()).toBeGreaterThanOrEqual(5)
+  await expect.poll(() => recipes.count()).toBeGreaterThanOrEqual(5)
   await page.getByRole('button', { name: 'too deep' }).click()
   await expect(page.getByRole('status').filter({ hasText: /drops? of .* to \d+|Nothing in this kit/ })).toBeVisible()
 
@@ -77,6 +76,18 @@ test('leaving a bottle out on Reach lowers the share, and putting it back restor
   expect(promised).toBeLessThan(before)
   await page.getByRole('button', { name: 'Put all back' }).click()
   await expect.poll(() => matched(page)).toBe(before)
+})
+
+test('a skin out of reach names the smallest purchase that mends it', async ({ page }) => {
+  await page.goto('/reach')
+  await matched(page)
+  await page.locator('[data-skin="d11.5-neutral"]').click()
+  const aside = page.locator('aside')
+  await expect(aside).toContainText('too light')
+  await expect(aside).toContainText('Umber')
+  await expect(aside).toContainText('19.00 in all')
+  await page.locator('[data-skin="d5.5-golden"]').click()
+  await expect(aside).not.toContainText('smallest purchase')
 })
 
 test('arrow keys walk the reach field', async ({ page }) => {

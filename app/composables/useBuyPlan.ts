@@ -1,6 +1,5 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
 import { clientele, everyone } from '#core/complexion/population'
-import { complexionOf } from '#shared/kitPigments'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
 
@@ -24,8 +23,6 @@ export function useBuyPlan() {
   async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
     state.value = 'working'
     const { products: owned, rules } = plainShelf(kit.shelf)
-    const offers = buys.offers.filter(o => o.kind !== 'concealer' && !buys.onTheWay.has(o.id))
-      .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
     const read = (id: string) => faces.byId.get(id)?.readings[0]?.lab
     const mustReach = mustFaces.flatMap((id) => {
       const lab = read(id)
@@ -34,7 +31,7 @@ export function useBuyPlan() {
     const own = faces.faces.flatMap(f => (f.readings[0] ? [{ ...f.readings[0].lab }] : []))
     try {
       const answer = await task.run((work, report) => work.buy({
-        owned, offers, rules, mustReach, budget: budgetMinor, options: { ...settings.options }, timeLimitMs: TIME_LIMIT_MS,
+        owned, offers: buys.open(), rules, mustReach, budget: budgetMinor, options: { ...settings.options }, timeLimitMs: TIME_LIMIT_MS,
         population: aim === 'everyone' ? everyone() : clientele(own),
       }, report))
       musts.value = [...mustFaces]

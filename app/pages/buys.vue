@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { everyone } from '#core/complexion/population'
 import type { Aim } from '~/composables/useBuyPlan'
 import type PlanLines from '~/components/buys/PlanLines.vue'
 
@@ -17,6 +18,7 @@ const budgetMinor = computed(() => parseMoney(typed.value))
 const budgetWrong = computed(() => (budgetMinor.value === undefined ? 'must be an amount such as 140.00' : ''))
 const aim = ref<Aim>('everyone')
 const planned = ref(0)
+const plannedAim = ref<Aim>('everyone')
 const planLines = ref<InstanceType<typeof PlanLines>>()
 const accepting = ref(false)
 
@@ -37,23 +39,27 @@ async function search() {
   if (budgetMinor.value === undefined) return
   if (budgetMinor.value !== settings.value.budgetMinor) await undo.attempt(() => settings.change({ budgetMinor: budgetMinor.value! }))
   planned.value = budgetMinor.value
+  plannedAim.value = aim.value
   await make(budgetMinor.value, mustFaces.value, aim.value)
 }
 // The first plan makes itself as soon as it is known which faces are out of reach.
 watch(() => reach.state, (now) => { if (now === 'ready' && state.value === 'idle') void search() }, { immediate: true })
 
-const total = 92
+const total = everyone().length
 const chosenPoint = computed(() => {
   const i = curve.value.findIndex(p => Math.abs(p.spend - (plan.value?.spend ?? -1)) < 1)
   return i < 0 ? curve.value.length - 1 : i
 })
-const skinsOf = (share: number) => (aim.value === 'everyone' ? `${Math.round(share * total)} of ${total} skins` : `${percent(share)} of my clientele`)
+/** Reach from → after; a share of weighted faces is no number of skins. */
+const fromTo = (before: number, after: number) => (plannedAim.value === 'everyone'
+  ? `from ${Math.round(before * total)} to ${Math.round(after * total)} of ${total} skins`
+  : `from ${percent(before)} to ${percent(after)} of my clientele`)
 const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => faces.byId.get(musts.value[i] ?? '')?.name ?? ''))
 const answer = computed(() => {
   const p = plan.value
   if (!p) return 'What should be bought?'
   if (p.chosen.length === 0) return 'Nothing on offer reaches more for this money.'
-  return `${plural(p.chosen.length, 'bottle')} for ${formatMoney(p.spend, settings.value.currency)}: from ${Math.round(p.reach.before * total)} to ${skinsOf(p.reach.after)}.`
+  return `${plural(p.chosen.length, 'bottle')} for ${formatMoney(p.spend, settings.value.currency)}: ${fromTo(p.reach.before, p.reach.after)}.`
 })
 
 async function accept() {
@@ -103,7 +109,7 @@ onMounted(() => {
     <aside>
       <template v-if="curve.length > 1">
         <h2>What each further sum buys</h2>
-        <SpendCurve :points="curve" :chosen="chosenPoint" :budget-minor="planned" :currency="settings.value.currency" :theme="settings.value.theme" @choose="lookAt(curve[$event]!, mustFaces, aim)" />
+        <SpendCurve :points="curve" :chosen="chosenPoint" :budget-minor="planned" :currency="settings.value.currency" :theme="settings.value.theme" @choose="lookAt(curve[$event]!, mustFaces, plannedAim)" />
         <p class="small">Bottles complete each other: the first white or the first very deep shade is worth little alone and much together, so the plan is searched as a whole, never one bottle at a time.</p>
       </template>
       <p v-else class="small">The spend curve appears with the plan.</p>

@@ -11,7 +11,6 @@ const buys = useBuys()
 const undo = useUndo()
 reach.keep()
 
-const today = new Date().toISOString().slice(0, 10)
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
 const soonest = (list: typeof faces.faces) => [...list].sort((x, y) => (x.bookedOn ?? '9').localeCompare(y.bookedOn ?? '9'))
 
@@ -20,7 +19,7 @@ const unmatched = computed(() => soonest(faces.faces.filter((f) => {
   const skin = reach.faceSkins.get(f.id)
   return skin && !reach.isReached(skin)
 })))
-const unread = computed(() => soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today)))
+const unread = computed(() => soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today())))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
 const onItsWay = (p: OwnedProduct) => buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.brand === p.brand && l.offer.range === p.range && l.offer.shade === p.shade))
 /** Empty bottles, with how many saved recipes call for them. */

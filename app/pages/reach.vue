@@ -76,7 +76,7 @@ function chooseBottle(id: string) {
         <p v-if="reach.state === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="reach.refresh()">Compute again</button></p>
         <ReachField v-if="shown.length > 0" class="mt-2" :skins="shown" :tolerance="tolerance" :selected="skinId" :lost="lost" :down="width < 760" @select="chooseSkin" />
         <p class="key small"><span><i />plain: matched</span><span><i class="ring" />ring: workable</span><span><i class="hatch" />hatched: out of reach</span><span>× lost</span><span>= does no work of its own</span></p>
-        <BottleShelf :products="kit.usable" :in-recipe="inRecipe" :left-out="whatIf.leftOut.value" :idle="idle" :selected="bottleId" @select="chooseBottle" />
+        <BottleShelf :products="kit.usable" :in-recipe="inRecipe" :left-out="whatIf.leftOut.value" :idle="idle" :selected="bottleId" :shares="reach.byFamily" @select="chooseBottle" />
         <ReachThreads v-if="board && skinId" :board="board" :skin="skinId" :bottles="inRecipe" />
       </template>
     </section>

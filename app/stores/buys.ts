@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
+import { complexionOf } from '#shared/kitPigments'
 import type { OwnedProduct } from '#shared/records/kit'
 import { api } from '~/composables/api'
 import { useKit } from './kit'
@@ -17,6 +18,10 @@ export const useBuys = defineStore('buys', () => {
   const supplierName = (id: string) => suppliers.value.find(s => s.id === id)?.name ?? 'unknown supplier'
   /** Offers that are ordered and not here yet. */
   const onTheWay = computed(() => new Set(purchases.value.flatMap(p => p.lines.filter(l => !l.receivedAt).map(l => l.offer.id))))
+
+  /** What can be bought for complexion and is not on its way, as the workers take it. */
+  const open = () => offers.value.filter(o => o.kind !== 'concealer' && !onTheWay.value.has(o.id))
+    .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
 
   async function load(): Promise<void> {
     const catalogue = await api<Catalogue>('catalogue')
@@ -54,5 +59,5 @@ export const useBuys = defineStore('buys', () => {
     })
   }
 
-  return { suppliers, offers, purchases, offerById, supplierName, onTheWay, load, accept, receive, removeLine }
+  return { suppliers, offers, purchases, offerById, supplierName, onTheWay, open, load, accept, receive, removeLine }
 })

@@ -2,6 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { everyone, type Skin } from '#core/complexion/population'
 import { skinPlace } from '#core/complexion/skin'
+import type { Family } from '#core/complexion/product'
+import type { Share } from '#core/complexion/shares'
 import type { Reach, ReachedSkin } from '#core/complexion/reach'
 import type { Face } from '#shared/records/faces'
 import { plainShelf } from '~/composables/useShelf'
@@ -27,6 +29,8 @@ export const useReach = defineStore('reach', () => {
   const settings = useSettings()
   const task = useWorkerTask()
   const result = shallowRef<Reach | null>(null)
+  /** What each base family matches with its own bottles alone. */
+  const byFamily = shallowRef<ReadonlyMap<Family, Share>>(new Map())
   const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
 
   const skins = computed(() => result.value?.skins.filter(s => !s.id.startsWith(FACE)) ?? [])
@@ -43,13 +47,14 @@ export const useReach = defineStore('reach', () => {
       const shelf = plainShelf(kit.shelf)
       result.value = await task.run((work, report) => work.reach(shelf, population, { ...settings.options }, report))
       state.value = 'ready'
+      byFamily.value = await task.run(work => work.byFamily(shelf, everyone(), { ...settings.options }))
     } catch (problem) {
       if (!(problem instanceof Stopped)) {
         state.value = 'failed'
         throw problem
       }
       // A newer run may already be under way.
-      if (task.progress.value === null) state.value = 'stopped'
+      if (task.progress.value === null && state.value === 'working') state.value = 'stopped'
     }
   }
 
@@ -66,5 +71,5 @@ export const useReach = defineStore('reach', () => {
     wanted.value = true
   }
 
-  return { result, skins, faceSkins, state, progress: task.progress, stop: task.stop, isReached, keep, refresh }
+  return { result, byFamily, skins, faceSkins, state, progress: task.progress, stop: task.stop, isReached, keep, refresh }
 })

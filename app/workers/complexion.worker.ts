@@ -1,5 +1,6 @@
 import { expose } from 'comlink'
 import { buy, type BuyQuestion } from '#core/buy/buy'
+import { cheapestMend, type MendQuestion } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
 import { matchPacked } from '#core/complexion/match'
 import type { MixingRules } from '#core/complexion/mixable'
@@ -8,6 +9,7 @@ import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
+import { sharesByFamily } from '#core/complexion/shares'
 import { steer, nextTouch, type Complaint } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
@@ -19,10 +21,12 @@ const work = {
   reach: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions, progress: Progress) => (
     reach(packPigments(products, rules), skins, options, progress)
   ),
+  byFamily: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions) => sharesByFamily(products, rules, skins, options),
   match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number) => (
     matchPacked(target, packPigments(products, rules), options, limit)
   ),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
+  mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
   nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint) => nextTouch(packPigments(products, rules), recipe, complaint) ?? null,
 }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { inkOn, labToCss } from '#core/colour/display'
+import type { Family } from '#core/complexion/product'
+import type { Share } from '#core/complexion/shares'
 import { spreadOut } from '#core/complexion/spreadOut'
 import { skinPlace } from '#core/complexion/skin'
 import type { OwnedProduct } from '#shared/records/kit'
@@ -8,7 +10,7 @@ import type { OwnedProduct } from '#shared/records/kit'
  * The bottles standing under the depth they sit at, on the axis of the field above, one shelf for each family since only
  * bottles of one shelf mix. Adjusters have no depth and stand apart at the end of their shelf.
  */
-const props = defineProps<{ products: readonly OwnedProduct[], inRecipe: ReadonlySet<string>, leftOut: ReadonlySet<string>, idle: ReadonlySet<string>, selected: string | null }>()
+const props = defineProps<{ products: readonly OwnedProduct[], inRecipe: ReadonlySet<string>, leftOut: ReadonlySet<string>, idle: ReadonlySet<string>, selected: string | null, shares: ReadonlyMap<Family, Share> }>()
 const emit = defineEmits<{ select: [id: string] }>()
 
 // The field's axis: half a step outside the depths 1 and 12.
@@ -43,7 +45,7 @@ const label = (p: OwnedProduct) => [
 <template>
   <div class="shelves" :class="{ compact }">
     <section v-for="shelf in shelves" :key="shelf.family" class="shelf" :aria-label="`${shelf.family} bottles`">
-      <span class="family">{{ shelf.family === 'unknown' ? 'ask' : shelf.family }}</span>
+      <span class="family">{{ shelf.family === 'unknown' ? 'ask' : shelf.family }}<span v-if="shares.get(shelf.family)"><br>{{ shares.get(shelf.family)!.matched }} skins</span></span>
       <div class="axis" :style="{ '--rows': shelf.rows }">
         <svg class="ticks" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
           <line v-for="{ product, depth, place } in shelf.bottles" :key="product.id" :x1="at(depth)" y1="0" :x2="at(place)" y2="10" vector-effect="non-scaling-stroke" />
@@ -73,7 +75,7 @@ const label = (p: OwnedProduct) => [
 <style scoped>
 .shelves { --tall: 78px; --step: 84px; margin-top: 4px; }
 .compact { --tall: 48px; --step: 54px; }
-.shelf { display: grid; grid-template-columns: 58px minmax(0, 1fr); border-bottom: 1px solid var(--line); padding: 0 0 2px; position: relative; }
+.shelf { display: grid; grid-template-columns: 58px minmax(0, 1fr) 66px; border-bottom: 1px solid var(--line); padding: 0 0 2px; position: relative; }
 .family { font-size: 0.82rem; color: var(--muted); align-self: end; padding-bottom: 8px; }
 .axis { position: relative; height: calc(var(--rows) * var(--step) + 10px); }
 .ticks { position: absolute; inset: 0 0 auto; width: 100%; height: 10px; overflow: visible; }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inkOn, labToCss } from '#core/colour/display'
 import type { ReachedSkin } from '#core/complexion/reach'
+import { sharesByUndertone } from '#core/complexion/shares'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
 import { POPULATION_DEPTHS } from '#core/complexion/population'
 import { VERDICT_LIMITS } from '#core/complexion/recipe'
@@ -31,6 +32,7 @@ const cells = computed(() => props.skins.map(skin => ({
       : { gridRow: UNDERTONES.indexOf(skin.undertone) + 1, gridColumn: POPULATION_DEPTHS.indexOf(skin.depth) + 1 }),
   },
 })))
+const shares = computed(() => sharesByUndertone(props.skins, props.tolerance))
 const label = ({ skin, mark }: { skin: ReachedSkin, mark: Mark }) => (
   `Depth ${skin.depth} ${skin.undertone}: ${mark}${skin.nearest ? `, ΔE ${skin.nearest.deltaE.toFixed(1)}` : ''}`
 )
@@ -63,6 +65,7 @@ function walk(event: KeyboardEvent, { depth, undertone }: ReachedSkin): void {
     <div class="depths" aria-hidden="true">
       <span v-for="d in POPULATION_DEPTHS" :key="d">{{ Number.isInteger(d) ? d : '' }}</span>
     </div>
+    <div class="counts"><span v-for="tone in UNDERTONES" :key="tone"><span class="visually-hidden">{{ tone }}: </span>{{ shares.get(tone)?.matched ?? 0 }} of {{ shares.get(tone)?.total ?? 0 }}</span></div>
     <div ref="field" class="field" role="group" aria-label="Reach field: depth 1 to 12, four undertones. Arrow keys move.">
       <button
         v-for="cell in cells" :key="cell.skin.id" type="button" class="cell" :class="cell.mark.replace(/ .*/, '')" :style="cell.style"
@@ -74,8 +77,9 @@ function walk(event: KeyboardEvent, { depth, undertone }: ReachedSkin): void {
 </template>
 
 <style scoped>
-.frame { display: grid; grid-template: 'corner depths' auto 'tones field' auto / 58px minmax(0, 1fr); }
+.frame { display: grid; grid-template: 'corner depths end' auto 'tones field counts' auto / 58px minmax(0, 1fr) 66px; }
 .tones { grid-area: tones; display: grid; grid-template-rows: repeat(4, 1fr); font-size: 0.86rem; color: var(--muted); align-items: center; }
+.counts { grid-area: counts; display: grid; grid-template-rows: repeat(4, 1fr); align-items: center; text-align: right; font-size: 0.86rem; color: var(--muted); }
 .depths { grid-area: depths; display: grid; grid-template-columns: repeat(23, 1fr); font-size: 0.8rem; color: var(--muted); text-align: center; padding-bottom: 2px; }
 .field { grid-area: field; display: grid; grid-template: repeat(4, 50px) / repeat(23, minmax(0, 1fr)); }
 .cell { border: 0; padding: 0; cursor: pointer; position: relative; min-width: 0; appearance: none; border-radius: 0; }
@@ -83,8 +87,9 @@ function walk(event: KeyboardEvent, { depth, undertone }: ReachedSkin): void {
 .cell.workable::after { content: ''; position: absolute; inset: 0; margin: auto; width: 13px; height: 13px; border: 2px solid var(--mark); border-radius: 50%; }
 .cell.out::after { content: ''; position: absolute; inset: 0; opacity: 0.62; background: repeating-linear-gradient(135deg, var(--mark) 0 1.5px, transparent 1.5px 8px); }
 .cell.lost::after { content: '×'; position: absolute; inset: 0; display: grid; place-content: center; color: var(--mark); font-size: 1.5rem; font-weight: 700; }
-.frame.down { grid-template: 'corner tones' auto 'depths field' auto / 30px minmax(0, 1fr); }
+.frame.down { grid-template: 'corner tones' auto 'depths field' auto 'end counts' auto / 30px minmax(0, 1fr); }
 .down .tones { grid-template: auto / repeat(4, 1fr); text-align: center; padding-bottom: 4px; }
+.down .counts { grid-template: auto / repeat(4, 1fr); text-align: center; padding-top: 4px; }
 .down .depths { grid-template: repeat(23, 1fr) / auto; align-items: center; }
 .down .field { grid-template: repeat(23, 44px) / repeat(4, minmax(0, 1fr)); }
 @media print { .cell { print-color-adjust: exact; } }

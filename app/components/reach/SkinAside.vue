@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ReachedSkin } from '#core/complexion/reach'
 import { ratioInWords, verdictOf } from '#core/complexion/recipe'
+import { useMend } from '~/composables/useMend'
 
 /** One skin of the field: the best the kit can do for it, or how it fails and what would mend that. */
 const props = defineProps<{ skin: ReachedSkin, tolerance: number, bottles: ReturnType<typeof useKit>['byId'] }>()
@@ -11,6 +12,11 @@ const shown = computed(() => {
   const { best, nearest } = props.skin
   return best && (best.deltaE <= props.tolerance || !reached.value) ? best : nearest
 })
+const kit = useKit()
+const buys = useBuys()
+const settings = useSettings()
+const { mend, state, progress, stop } = useMend(() => (reached.value ? null : props.skin.lab))
+const bought = computed(() => mend.value?.chosen.flatMap(id => buys.offerById.get(id) ?? []) ?? [])
 const fails = computed(() => listInWords(props.skin.failsBy))
 </script>
 
@@ -25,12 +31,22 @@ const fails = computed(() => listInWords(props.skin.failsBy))
       <DropStrip :drops="shown.drops" :bottles="bottles" />
     </template>
     <p v-else>There is nothing in the kit to mix: add a foundation.</p>
-    <v-btn v-if="!reached" color="primary" variant="flat" to="/buys">See in Buys what mends it</v-btn>
+    <template v-if="!reached && kit.usable.length > 0">
+      <h3>The smallest purchase that mends it</h3>
+      <Working v-if="state === 'working'" what="Trying what is on offer" :done="progress" @stop="stop()" />
+      <template v-else-if="bought.length > 0">
+        <p v-for="offer in bought" :key="offer.id" class="offer"><Swatch :lab="offer.lab" :size="34" /><span><b>{{ offer.shade }}</b> <span class="small">{{ offer.range }}, {{ offer.family }}, {{ buys.supplierName(offer.supplierId) }}</span></span></p>
+        <p>{{ formatMoney(mend!.spend, settings.value.currency) }} in all, with what the kit has.</p>
+      </template>
+      <p v-else-if="state === 'ready'" class="small">Nothing on offer matches it, not even three bottles together.</p>
+    </template>
+    <v-btn v-if="!reached" color="primary" variant="flat" to="/buys">Weigh it against the other gaps</v-btn>
   </div>
 </template>
 
 <style scoped>
 .skin { display: grid; gap: 10px; }
+.offer { display: flex; gap: 10px; align-items: center; line-height: 1.2; }
 h2 { margin-top: 6px; }
 p { margin: 0; }
 </style>

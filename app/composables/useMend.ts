@@ -1,0 +1,32 @@
+import type { Mend } from '#core/buy/mend'
+import type { Lab } from '#core/colour/lab'
+import { plainShelf } from './useShelf'
+import { Stopped, useWorkerTask } from './useWorkerTask'
+
+/** The smallest purchase that would match one skin, computed when a skin is given. */
+export function useMend(skin: () => Lab | null) {
+  const kit = useKit()
+  const buys = useBuys()
+  const settings = useSettings()
+  const task = useWorkerTask()
+  const mend = shallowRef<Mend | null>(null)
+  const state = ref<'idle' | 'working' | 'ready'>('idle')
+
+  watch(skin, async (lab) => {
+    mend.value = null
+    task.stop()
+    state.value = lab ? 'working' : 'idle'
+    if (!lab) return
+    const { products: owned, rules } = plainShelf(kit.shelf)
+    try {
+      mend.value = await task.run((work, report) => (
+        work.mend({ owned, rules, offers: buys.open(), skin: { ...lab }, options: { ...settings.options } }, report)
+      ))
+      state.value = 'ready'
+    } catch (problem) {
+      if (!(problem instanceof Stopped)) throw problem
+      if (task.progress.value === null) state.value = 'idle'
+    }
+  }, { immediate: true })
+  return { mend, state, progress: task.progress, stop: task.stop }
+}
