@@ -10,7 +10,7 @@ const post = (request: APIRequestContext, name: string, data: unknown) => reques
 test('health and the OpenAPI document, with every schema it refers to', async ({ request }) => {
   expect(await (await request.get('/api/health')).json()).toMatchObject({ status: 'ok' })
   const document = await (await request.get('/api/openapi.json')).json() as { paths: object, components: { schemas: object } }
-  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy']) expect(Object.keys(document.paths)).toContain(`/api/compute/${name}`)
+  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy', 'worn', 'ingredients']) expect(Object.keys(document.paths)).toContain(`/api/compute/${name}`)
   const wanted = [...JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g)].map(m => m[1]!)
   for (const name of wanted) expect(Object.keys(document.components.schemas)).toContain(name)
 })
@@ -37,6 +37,14 @@ test('every endpoint answers as the contract says', async ({ request }) => {
   })).json() as { chosen: string[], spend: number, proof: { optimal: boolean }, curve: object[], unmet: number[] }
   expect(buy).toMatchObject({ chosen: ['o'], spend: 30, proof: { optimal: true }, unmet: [] })
   expect(buy.curve).toHaveLength(2)
+
+  const worn = await (await post(request, 'worn', { face: target, target, drops: [{ id: 'p', count: 2 }], products: [product], thickness: 0 })).json() as { worn: { L: number }, deltaEWorn: number, deltaEBottle: number }
+  expect(worn.deltaEWorn).toBeLessThan(1e-6)
+  expect(worn.deltaEBottle).toBeGreaterThan(1)
+
+  const read = await (await post(request, 'ingredients', { inci: 'Aqua, Dimethicone, Parfum. May contain: CI 77491' })).json() as { family: string, flags: { flag: string, because: string[] }[] }
+  expect(read).toMatchObject({ family: 'silicone', ingredients: ['aqua', 'dimethicone', 'parfum'], mayContain: ['ci 77491'] })
+  expect(read.flags).toContainEqual({ flag: 'fragrance', because: ['parfum'] })
 })
 
 test('30 offers at prices near 30 under a budget of 120 are proven within 3 seconds', async ({ request }) => {
@@ -73,6 +81,12 @@ const REFUSED: readonly (readonly [string, string, unknown, string])[] = [
   ['reach', 'a negative weight', { products: [product], population: [{ id: 'a', lab: target, weight: -1 }] }, 'population[0].weight'],
   ['buy', 'a negative price', { owned: [], offers: [{ id: 'o', product, price: -1 }], population: 'everyone', budget: 10 }, 'offers[0].price'],
   ['buy', 'no budget', { owned: [], offers: [], population: 'everyone' }, 'budget'],
+  ['worn', 'a drop of a stranger', { face: target, target, drops: [{ id: 'z', count: 1 }], products: [product] }, 'drops'],
+  ['worn', 'a negative thickness', { face: target, target, drops: [{ id: 'p', count: 1 }], products: [product], thickness: -1 }, 'thickness'],
+  ['worn', 'no drops', { face: target, target, drops: [], products: [product] }, 'drops'],
+  ['worn', 'an impossible face', { face: { L: 99, a: 90, b: 0 }, target, drops: [{ id: 'p', count: 1 }], products: [product] }, 'face'],
+  ['ingredients', 'a list for text', { inci: ['aqua'] }, 'inci'],
+  ['ingredients', 'a book', { inci: 'x'.repeat(20_001) }, 'inci'],
   ['buy', 'an offer without product', { owned: [], offers: [{ id: 'o', price: 1 }], population: 'everyone', budget: 10 }, 'offers[0].product'],
 ]
 for (const [name, what, body, path] of REFUSED) {

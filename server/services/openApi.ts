@@ -13,6 +13,8 @@ const PATHS = [
   { path: '/api/compute/match', summary: 'Best recipes for one colour', request: requests.MatchRequest, answer: answers.MatchAnswer },
   { path: '/api/compute/reach', summary: 'Whom a set of products can match', request: requests.ReachRequest, answer: answers.ReachAnswer },
   { path: '/api/compute/buy', summary: 'What to buy within a budget', request: requests.BuyRequest, answer: answers.BuyAnswerDto },
+  { path: '/api/compute/worn', summary: 'A mix in the bottle and as a film on the face', request: requests.WornRequest, answer: answers.WornAnswer },
+  { path: '/api/compute/ingredients', summary: 'Base family and flags of an ingredient list', request: requests.IngredientsRequest, answer: answers.IngredientsAnswer },
 ] as const
 
 const PROBLEM = {

@@ -6,7 +6,11 @@ import { packPigments } from '#core/complexion/pigments'
 import { everyone, populationOf } from '#core/complexion/population'
 import { reach, type Reach } from '#core/complexion/reach'
 import type { Recipe } from '#core/complexion/recipe'
-import type { BuyRequest, DifferenceRequest, MatchRequest, ReachRequest, SpectrumRequest } from '#shared/compute/requests'
+import { pigmentOfDrops, wornMatch, type Worn } from '#core/complexion/worn'
+import { readIngredients, type IngredientReading } from '#core/suitability/ingredients/ingredients'
+import type {
+  BuyRequest, DifferenceRequest, IngredientsRequest, MatchRequest, ReachRequest, SpectrumRequest, WornRequest,
+} from '#shared/compute/requests'
 import type { Issue } from '#shared/validate'
 
 /*
@@ -22,6 +26,8 @@ export interface Requests {
   match: MatchRequest
   reach: ReachRequest
   buy: BuyRequest
+  worn: WornRequest
+  ingredients: IngredientsRequest
 }
 export interface Answers {
   difference: { deltaE: number[] }
@@ -29,6 +35,8 @@ export interface Answers {
   match: { recipes: Recipe[] }
   reach: Reach
   buy: BuyAnswer
+  worn: Worn
+  ingredients: IngredientReading
 }
 export type Task = keyof Requests
 
@@ -38,6 +46,10 @@ const tasks: { [T in Task]: (request: Requests[T]) => Answers[T] } = {
   match: ({ target, products, options, limit }) => ({ recipes: match(target, products, options, limit) }),
   reach: ({ products, population, options }) => reach(packPigments(products), peopleOf(population), options),
   buy: ({ population, ...rest }) => buy({ ...rest, population: peopleOf(population) }),
+  worn: ({ face, target, drops, products, thickness, illuminant }) => (
+    wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant)
+  ),
+  ingredients: ({ inci }) => readIngredients(inci),
 }
 
 const peopleOf = (population: ReachRequest['population']) => (population === 'everyone' ? everyone() : populationOf(population))

@@ -3,6 +3,8 @@ import { IsOptional, ValidateNested } from 'class-validator'
 import type { Failing } from '#core/complexion/fails'
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
+import { FAMILIES, type Family } from '#core/complexion/product'
+import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
 import { Between, ListOf, Name, OneOf, Text, Whole, YesNo } from '../rules'
 import { LabDto } from './parts'
 
@@ -94,4 +96,27 @@ export class BuyAnswerDto {
   @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => SpendPointAnswer) curve!: SpendPointAnswer[]
   /** Indexes into `mustReach` that the choice does not reach. */
   @ListOf(MANY) unmet!: number[]
+}
+
+export class WornAnswer {
+  @ValidateNested() @Type(() => LabDto) masstone!: LabDto
+  @ValidateNested() @Type(() => LabDto) worn!: LabDto
+  /** The mix in the bottle against the target. */
+  @Between(0, 1000) deltaEBottle!: number
+  /** The film on the face against the target. */
+  @Between(0, 1000) deltaEWorn!: number
+}
+
+class FlagAnswer {
+  @OneOf(FLAGS) flag!: IngredientFlag
+  /** The ingredients that raised it. */
+  @ListOf(MANY, 1) because!: string[]
+}
+
+export class IngredientsAnswer {
+  @OneOf(FAMILIES) family!: Family
+  /** International names in the order of the list. */
+  @ListOf(MANY) ingredients!: string[]
+  @ListOf(MANY) mayContain!: string[]
+  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => FlagAnswer) flags!: FlagAnswer[]
 }

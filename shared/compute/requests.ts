@@ -1,7 +1,8 @@
 import { Type } from 'class-transformer'
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, ValidateIf, ValidateNested } from 'class-validator'
-import { Between, Distinct, ListOf, Maybe, Name, Satisfies, Whole } from '../rules'
-import { LabDto, OptionsDto, ProductDto } from './parts'
+import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
+import { Between, Distinct, ListOf, Maybe, Name, OneOf, Satisfies, Text, Whole } from '../rules'
+import { DropsDto, LabDto, OptionsDto, ProductDto } from './parts'
 
 export const MOST_PRODUCTS = 500
 export const MOST_SKINS = 5000
@@ -74,3 +75,26 @@ export class BuyRequest {
 }
 
 const lengthOf = (v: unknown) => (Array.isArray(v) ? v.length : 0)
+
+export class WornRequest {
+  /** Bare skin where the film lies. */
+  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) face!: LabDto
+  /** What it has to agree with: jaw, neck or chest. */
+  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) target!: LabDto
+  @ListOf(12, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto)
+  @Satisfies('dropsOfProducts', (drops, owner) => {
+    const { products } = owner as WornRequest
+    if (!Array.isArray(drops) || !Array.isArray(products)) return true
+    return drops.every(d => products.some(p => p?.id === (d as DropsDto | null)?.id))
+  }, 'must name only ids that are among the products')
+  drops!: DropsDto[]
+
+  @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) products!: ProductDto[]
+  /** Relative to a normal layer. */
+  @Between(0, 10) thickness: number = 1
+  @OneOf(ILLUMINANTS) illuminant: Illuminant = 'D65'
+}
+
+export class IngredientsRequest {
+  @Text(0, 20_000) inci!: string
+}

@@ -1,0 +1,4 @@
+import { WornRequest } from '#shared/compute/requests'
+import { computeRoute } from '../../utils/handlers'
+
+export default computeRoute('worn', WornRequest)
