@@ -25,13 +25,23 @@ export interface MixingRules {
   rangesMix?: boolean
   /** Ranges seen to separate on the palette. */
   apart?: ReadonlySet<string>
+  /** Pairs of ranges tried on the palette, by {@link pairKey}: true where they held. Decides over everything else. */
+  tried?: ReadonlyMap<string, boolean>
+  /** Pairs of risk "some" may share a recipe too. */
+  someRisk?: boolean
 }
 
+/** One name for a pair of ranges, whichever comes first. */
+export const pairKey = (x: string, y: string) => (x < y ? `${x}\n${y}` : `${y}\n${x}`)
+
 /** Whether two products may share a recipe. */
-export function mayMix(x: Mixable, y: Mixable, { rangesMix = false, apart }: MixingRules = {}): boolean {
+export function mayMix(x: Mixable, y: Mixable, { rangesMix = false, apart, tried, someRisk = false }: MixingRules = {}): boolean {
+  const seen = x.range && y.range ? tried?.get(pairKey(x.range, y.range)) : undefined
+  if (seen !== undefined) return seen
   const sameRange = x.range !== undefined && x.range !== '' && x.range === y.range
   if (sameRange && apart?.has(x.range!)) return false
   if (sameRange && rangesMix) return true
   if (x.family === 'unknown' || y.family === 'unknown') return sameRange
-  return RISK[x.family][y.family] === 'none'
+  const risk = RISK[x.family][y.family]
+  return risk === 'none' || (someRisk && risk === 'some')
 }

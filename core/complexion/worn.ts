@@ -1,6 +1,6 @@
 import { difference } from '../colour/difference'
 import { filmOver } from '../colour/film'
-import { mixReflectance, opaqueReflectance, pigmentOf, scattering, type Pigment } from '../colour/kubelkaMunk'
+import { mixReflectance, pigmentOf, scattering, type Pigment } from '../colour/kubelkaMunk'
 import { reflectanceToLab, type Lab } from '../colour/lab'
 import { smoothestReflectance } from '../colour/spectrum'
 import { BANDS, observer, type Illuminant } from '../colour/tables'
@@ -87,6 +87,3 @@ export function layered(skin: Lab, layers: readonly { film: Pigment, thickness: 
   for (const { film, thickness } of layers) R = filmOver(film, R, thickness)
   return reflectanceToLab(R, observer(illuminant))
 }
-
-/** Masstone of K and S, for comparing with {@link layered}. */
-export const opaque = ({ K, S }: Pigment): Float64Array => K.map(k => opaqueReflectance(k / S))

@@ -1,4 +1,5 @@
-import { COVERAGES, HIDE, hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
+import { meanCoverage } from '../complexion/formula'
+import { hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
 import type { Drops } from '../complexion/recipe'
 
 /** Liquid foundation for a full face, millilitres, by coverage. */
@@ -13,18 +14,13 @@ export interface FaceAmount {
   totalMl: number
 }
 
-/** Coverage of a mix: the word whose hiding power is nearest the drop-weighted mean. */
+/** Coverage of a mix in drops. */
 export function blendedCoverage(drops: readonly Drops[], products: readonly Pick<ComplexionProduct, 'id' | 'coverage' | 'hide'>[]): Coverage {
-  let weight = 0
-  let hide = 0
-  for (const { id, count } of drops) {
+  return meanCoverage(drops.map(({ id, count }) => {
     const product = products.find(p => p.id === id)
     if (!product) throw new RangeError(`there is no product "${id}" in this kit`)
-    weight += count
-    hide += count * hideOf(product)
-  }
-  const mean = hide / weight
-  return COVERAGES.reduce((best, c) => (Math.abs(HIDE[c] - mean) < Math.abs(HIDE[best] - mean) ? c : best))
+    return { hide: hideOf(product), share: count }
+  }))
 }
 
 /** Whole batches of a recipe that are enough for one face. */

@@ -1,0 +1,169 @@
+import { difference } from '../colour/difference'
+import type { Lab } from '../colour/lab'
+import { areaOf, leastCorrection } from '../complexion/correct'
+import { matchPacked } from '../complexion/match'
+import { pairKey, separationRisk, type MixingRules } from '../complexion/mixable'
+import { packPigments } from '../complexion/pigments'
+import { FAMILIES } from '../complexion/product'
+import { verdictOf, type Recipe, type RecipeOptions } from '../complexion/recipe'
+import { pigmentFor } from '../complexion/worn'
+import type { FaceFacts } from './face'
+import { scoreOf, vetoOf, type Finding } from './finding'
+import type { ItemKind, KitItem } from './item'
+import type { JobFacts } from './job'
+import { complexionProduct, itemOfRecipe } from './recipeItem'
+import { findingsOn } from './rules'
+import type { PlanSettings } from './settings'
+import { slotPlan, type SlotId } from './slots'
+import { concernOf, type SlotUse } from './uses'
+
+/** Something the kit can put in a place, with all that speaks for and against it. */
+export interface Candidate {
+  item: KitItem
+  recipe: Recipe | null
+  findings: Finding[]
+  score: number
+  veto: ReturnType<typeof vetoOf>
+}
+
+/** A veto that the artist lifted: one of taste as it is, one of harm with the reason that is kept. */
+export interface Override { itemId: string, rule: string, reason: string }
+
+export interface Situation {
+  face: FaceFacts
+  job: JobFacts
+  settings: PlanSettings
+  items: readonly KitItem[]
+  options: RecipeOptions
+  overrides: readonly Override[]
+}
+
+const said = (rule: string, by: number, sentence: string): Finding => ({ rule, effect: { is: 'weight', by }, sentence })
+
+/** Turns vetoes that were lifted into notes. A veto of harm without a reason stays. */
+function lift(item: KitItem, findings: readonly Finding[], overrides: readonly Override[]): Finding[] {
+  return findings.map((f) => {
+    if (f.effect.is !== 'veto') return f
+    const lifted = overrides.find(o => o.itemId === item.id && o.rule === f.rule)
+    if (!lifted || (f.effect.of === 'harm' && lifted.reason.trim() === '')) return f
+    return { ...f, effect: { is: 'note' }, sentence: `${f.sentence}; overridden${lifted.reason.trim() ? `: ${lifted.reason.trim()}` : ''}` }
+  })
+}
+
+function judged(item: KitItem, recipe: Recipe | null, findings: readonly Finding[], overrides: readonly Override[]): Candidate {
+  const all = lift(item, findings, overrides)
+  return { item, recipe, findings: all, score: scoreOf(all), veto: vetoOf(all) }
+}
+
+const houseFindings = ({ settings }: Situation, slot: SlotId, item: KitItem): Finding[] => (
+  settings.houseRules.filter(r => r.slot === slot && r.itemId === item.id).map(r => said('house-rule', 5, r.sentence))
+)
+
+/** Everything that could go in a place, foundations apart. */
+export function candidatesFor(use: SlotUse, situation: Situation, base: Candidate | null): Candidate[] {
+  if (use.slot === 'foundation') return foundationCandidates(use, situation)
+  const { kinds } = slotPlan(use.slot)
+  const { face, job, settings, items, overrides } = situation
+  return items.flatMap((item) => {
+    const first = kinds.includes(item.kind)
+    if (!first && !item.alsoFor.some(kind => kinds.includes(kind))) return []
+    const findings = findingsOn({ item, slot: use.slot, skinType: use.skinType, face, job, settings })
+    return [judged(item, null, [
+      ...findings, ...houseFindings(situation, use.slot, item), ...colourFindings(use.slot, item, situation, base),
+      ...(first ? [] : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
+      ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
+    ], overrides)]
+  })
+}
+
+const article = (kind: ItemKind) => `${/^[aeiou]/.test(kind) ? 'an' : 'a'} ${kind}`
+
+// How far a concealer may lie from the skin, a little lighter than it.
+const CONCEALER_LIFT = 2
+
+function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: Candidate | null): Finding[] {
+  if (!item.lab) return []
+  if (slot === 'concealer') {
+    const dE = difference(item.lab, { ...face.skin, L: face.skin.L + CONCEALER_LIFT })
+    const by = dE <= 2.5 ? 2 : dE <= 5 ? 0.5 : -3
+    return [said('colour', by, dE <= 5 ? `sits at the skin, ΔE ${dE.toFixed(1)}` : `too far from this skin, ΔE ${dE.toFixed(1)}`)]
+  }
+  const concern = slot === 'corrector' ? concernOf(face) : null
+  if (!concern || !base?.item.lab) return []
+  const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
+  const cover = pigmentFor(complexionProduct(base.item as KitItem & { lab: Lab }))
+  const { thickness, left, enough } = leastCorrection(film, cover, face.skin, areaOf(face.skin, concern.concern), UNDER_EYE)
+  if (thickness === 0 && enough) return [said('correction', 0, `the base alone hides the ${concern.concern}`)]
+  if (thickness === 0) return [said('correction', -3, `does nothing for the ${concern.concern} at this depth`)]
+  return [said('correction', enough ? 2 - thickness : -1, enough
+    ? `hides the ${concern.concern}; ${thickness <= 0.3 ? 'a trace' : 'a thin layer'} is the least that does`
+    : `leaves the ${concern.concern} at ΔE ${left.toFixed(1)}`)]
+}
+/** Where a corrector works the base lies thin. */
+const UNDER_EYE = 0.5
+
+/** How the mixing rules look to a plan: the method, and what the palette has shown. */
+export const mixingRules = ({ mixing, paletteTests }: PlanSettings): MixingRules => ({
+  rangesMix: true, someRisk: mixing === 'practical',
+  tried: new Map(paletteTests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
+})
+
+// Recipes offered per formula: the chain chooses among formulas, the match page among recipes.
+const PER_FORMULA = 2
+const MATCH_WEIGHT = { invisible: 2, match: 1, workable: -1, visible: -5 } as const
+
+/**
+ * Foundations as recipes: the best the kit can mix for each base family, so that the formula is chosen with the rest of
+ * the chain and not before it. Bottles that may not touch this face are in no recipe.
+ */
+function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
+  const { face, job, settings, items, options, overrides } = situation
+  const target = use.tone?.skin ?? face.skin
+  const bottles = items.filter((i): i is KitItem & { lab: Lab } => (i.kind === 'foundation' || i.kind === 'adjuster') && i.lab !== null)
+  const weighed = bottles.map(item => ({
+    item, candidate: judged(item, null, findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }), overrides),
+  }))
+  const usable = weighed.filter(w => !w.candidate.veto).map(w => w.item)
+  const rules = mixingRules(settings)
+  const seen = new Set<string>()
+  const recipes = FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap((family) => {
+    const group = usable.filter(b => b.family === family || (family !== 'unknown' && b.family !== 'unknown' && separationRisk(family, b.family) === 'none'))
+    return matchPacked(target, packPigments(group.map(complexionProduct), rules), options, PER_FORMULA)
+  }).filter((recipe) => {
+    const key = recipe.drops.map(d => `${d.count} ${d.id}`).sort().join()
+    return !seen.has(key) && !!seen.add(key)
+  })
+  // Vetoed bottles stay in the list so that the plan can say why they are left out.
+  return [
+    ...recipes.map(recipe => recipeCandidate(recipe, use, situation)),
+    ...weighed.filter(w => w.candidate.veto && w.item.kind === 'foundation').map(w => w.candidate),
+  ]
+}
+
+/** A recipe as a candidate: its formula judged as one product, and what belongs to single bottles said of them. */
+export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situation): Candidate {
+  const { face, job, settings, items, overrides } = situation
+  const byId = new Map(items.map(i => [i.id, i]))
+  const weigh = (item: KitItem) => findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings })
+  const item = itemOfRecipe(recipe, byId)
+  const ofParts = recipe.drops.flatMap(({ id }) => {
+    const bottle = byId.get(id)!
+    return lift(bottle, weigh(bottle), overrides)
+      .filter(f => PER_BOTTLE.includes(f.rule) || f.effect.is === 'veto' || f.sentence.includes('; overridden'))
+      .map(f => ({ ...f, sentence: recipe.drops.length > 1 ? `${bottle.name}: ${f.sentence}` : f.sentence }))
+  })
+  // A veto on a part stands for the whole mix; said once, of the bottle it concerns.
+  const ofMix = weigh(item).filter(f => !PER_BOTTLE.includes(f.rule) && f.effect.is !== 'veto')
+  const verdict = verdictOf(recipe.deltaE)
+  return judged(item, recipe, [
+    said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...ofMix, ...ofParts,
+    ...recipe.drops.flatMap(d => houseFindings(situation, 'foundation', byId.get(d.id)!)).slice(0, 1),
+  ], [])
+}
+
+const PER_BOTTLE: readonly string[] = ['history', 'freshness']
+
+function matchSentence({ deltaE, verdict }: Recipe): string {
+  const words = { invisible: 'seam invisible at the jaw', match: 'a match at the jaw', workable: 'workable with a blended edge', visible: 'the seam would show' }[verdict]
+  return `${words}, ΔE ${deltaE.toFixed(1)}`
+}

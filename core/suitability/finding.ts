@@ -1,0 +1,69 @@
+import type { FaceFacts, SkinType } from './face'
+import type { KitItem } from './item'
+import type { JobFacts } from './job'
+import type { SlotId } from './slots'
+import type { PlanSettings } from './settings'
+
+/** A veto of harm is lifted only with a kept reason; a veto of taste at once. */
+export type Effect =
+  | { is: 'veto', of: 'harm' | 'taste' }
+  | { is: 'weight', by: number }
+  | { is: 'note' }
+
+export interface Finding {
+  /** Id of the rule it comes from. */
+  rule: string
+  effect: Effect
+  /** As the artist reads it: a clause that begins in lower case. */
+  sentence: string
+}
+
+/** A product held against a face for one place in the plan. */
+export interface Weighing {
+  item: KitItem
+  slot: SlotId
+  /** Skin type where this layer goes. */
+  skinType: SkinType
+  face: FaceFacts
+  job: JobFacts
+  settings: PlanSettings
+}
+
+/** Something the plan has to hold, whatever product does it. */
+export interface Requirement {
+  rule: string
+  slot: SlotId
+  sentence: string
+  /** Which products meet it; all of the slot's when left out. */
+  met?: (item: KitItem) => boolean
+}
+
+/** One rule of the trade. Pure: the same product, face, job and settings always give the same findings. */
+export interface Rule {
+  id: string
+  /** What it looks at, as the settings list it. */
+  looksAt: string
+  /** Findings on one product; absent where the rule only asks for something. */
+  weigh?(weighing: Weighing): readonly Said[]
+  /** What it asks the plan to hold. */
+  asks?(face: FaceFacts, job: JobFacts, settings: PlanSettings): readonly Omit<Requirement, 'rule'>[]
+}
+
+export type Said = Omit<Finding, 'rule'>
+
+export const weight = (by: number, sentence: string): Said => ({ effect: { is: 'weight', by }, sentence })
+export const veto = (of: 'harm' | 'taste', sentence: string): Said => ({ effect: { is: 'veto', of }, sentence })
+export const note = (sentence: string): Said => ({ effect: { is: 'note' }, sentence })
+
+/** The findings that hold: those of a list whose condition is true. */
+export const when = (...cases: readonly (readonly [boolean, Said])[]): Said[] => cases.flatMap(([holds, said]) => (holds ? [said] : []))
+
+export const scoreOf = (findings: readonly Finding[]) => (
+  findings.reduce((sum, { effect }) => sum + (effect.is === 'weight' ? effect.by : 0), 0)
+)
+
+/** The veto that stands over others: one of harm before one of taste. */
+export function vetoOf(findings: readonly Finding[]): (Finding & { effect: { is: 'veto' } }) | undefined {
+  const vetoes = findings.filter((f): f is Finding & { effect: { is: 'veto', of: 'harm' | 'taste' } } => f.effect.is === 'veto')
+  return vetoes.find(f => f.effect.of === 'harm') ?? vetoes[0]
+}

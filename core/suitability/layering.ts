@@ -1,0 +1,66 @@
+import { separationRisk, type Risk } from '../complexion/mixable'
+import { isLight, isPowder, type KitItem } from './item'
+import type { PaletteTest, PlanSettings } from './settings'
+import type { SlotId } from './slots'
+
+/** What a risky pair of layers takes from a chain. */
+export const LAYER_COST: Readonly<Record<Risk, number>> = { none: 0, some: 1, high: 3 }
+const CREAM_OVER_POWDER = 1
+// What remains of the risk once the layer below has sunk in and dried.
+const SETTLED = 0.2
+const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'moisturise', 'eye care']
+// On purpose over powder.
+const EXEMPT_OVER_POWDER: readonly SlotId[] = ['set', 'highlight']
+
+const sameRange = (x: string, y: string) => x !== '' && x === y
+
+/** What the palette showed of two ranges; undefined when never tried. */
+export function paletteTest(x: string, y: string, tests: readonly PaletteTest[]): PaletteTest['result'] | undefined {
+  return [...tests].reverse().find(t => (t.a === x && t.b === y) || (t.a === y && t.b === x))?.result
+}
+
+/** Risk of two products separating where they meet: the palette test first, then the range, then the table. */
+export function riskBetween(
+  x: Pick<KitItem, 'family' | 'range'>, y: Pick<KitItem, 'family' | 'range'>, tests: readonly PaletteTest[],
+): { risk: Risk, tested: boolean, known: boolean } {
+  const tested = paletteTest(x.range, y.range, tests)
+  if (tested) return { risk: tested === 'held' ? 'none' : 'high', tested: true, known: true }
+  if (sameRange(x.range, y.range)) return { risk: 'none', tested: false, known: true }
+  // Powder lies on a layer, it does not mix into it.
+  if (x.family === 'powder' || y.family === 'powder') return { risk: 'none', tested: false, known: true }
+  const known = x.family !== 'unknown' && y.family !== 'unknown'
+  return { risk: known ? separationRisk(x.family, y.family) : 'some', tested: false, known }
+}
+
+export interface Seam { risk: Risk, cost: number, sentence: string, mend: string }
+
+/**
+ * What happens where one layer lies on another; null where nothing does.
+ * @param under the layer below with its slot
+ */
+export function seamBetween(
+  under: { item: KitItem, slot: SlotId }, over: { item: KitItem, slot: SlotId }, settings: Pick<PlanSettings, 'paletteTests' | 'mixing'>,
+): Seam | null {
+  if (isPowder(under.item) && !isPowder(over.item)) {
+    if (EXEMPT_OVER_POWDER.includes(over.slot)) return null
+    return {
+      risk: 'some', cost: CREAM_OVER_POWDER, sentence: `${over.item.name} is a ${over.item.texture} over powder and may drag it`,
+      mend: 'press it on before the powder, or take a powder',
+    }
+  }
+  const { risk, tested, known } = riskBetween(under.item, over.item, settings.paletteTests)
+  if (risk === 'none') return null
+  // A tested pair stays what it was seen to be; an untested light layer that has sunk in hardly matters.
+  const settled = !tested && SKINCARE.includes(under.slot) && isLight(under.item)
+  const cost = LAYER_COST[risk] * (settled ? SETTLED : 1)
+  if (settled && risk !== 'high') return null
+  const why = tested
+    ? `${under.item.name} and ${over.item.name} separated on your palette`
+    : known
+      ? `${over.item.family} over ${under.item.family} may ${risk === 'high' ? 'roll or separate' : 'slip'}`
+      : `the base of ${under.item.family === 'unknown' ? under.item.name : over.item.name} is not known: try the two on the palette`
+  return {
+    risk: settled ? 'some' : risk, cost, sentence: why,
+    mend: settled ? 'let it sink in for five minutes' : tested ? 'take another' : 'let it set four minutes and press, do not rub',
+  }
+}

@@ -1,0 +1,46 @@
+import { difference } from '../colour/difference'
+import { packPigments } from '../complexion/pigments'
+import { verdictOf, type Drops } from '../complexion/recipe'
+import { mixLab } from '../complexion/touch'
+import type { Lab } from '../colour/lab'
+import { mixingRules, recipeCandidate, type Candidate, type Situation } from './candidates'
+import type { KitItem } from './item'
+import { complexionProduct } from './recipeItem'
+import type { SlotUse } from './uses'
+
+/** What the artist holds fast in a place: a product, a recipe in drops, or nothing at all. */
+export type Lock = { itemId: string } | { drops: readonly Drops[] } | { empty: true }
+export type Locks = Readonly<Record<string, Lock>>
+
+/** Thrown when what is locked in may not touch this face, or is not there. */
+export class LockRefused extends Error {
+  constructor(readonly key: string, message: string) {
+    super(message)
+    this.name = 'LockRefused'
+  }
+}
+
+/**
+ * The candidate a lock stands for; null for a place held empty. A veto of taste gives way to a lock, one of harm does not.
+ * @throws LockRefused
+ */
+export function lockedCandidate(lock: Lock, use: SlotUse, candidates: readonly Candidate[], situation: Situation): Candidate | null {
+  if ('empty' in lock) return null
+  const candidate = 'itemId' in lock ? candidates.find(c => c.item.id === lock.itemId) : ofDrops(lock.drops, use, situation)
+  if (!candidate) throw new LockRefused(use.key, 'is not in the kit, or does other work')
+  if (candidate.veto?.effect.of === 'harm') {
+    throw new LockRefused(use.key, `${candidate.veto.sentence}: it goes in only with a reason that is kept`)
+  }
+  if (!candidate.veto) return candidate
+  const findings = candidate.findings.map(f => (f.effect.is === 'veto' ? { ...f, effect: { is: 'note' as const }, sentence: `${f.sentence}; you locked it in` } : f))
+  return { ...candidate, findings, veto: undefined }
+}
+
+function ofDrops(drops: readonly Drops[], use: SlotUse, situation: Situation): Candidate | undefined {
+  const bottles = drops.map(d => situation.items.find(i => i.id === d.id))
+  if (use.slot !== 'foundation' || bottles.some(b => !b?.lab)) return undefined
+  const parts = bottles as (KitItem & { lab: Lab })[]
+  const lab = mixLab(packPigments(parts.map(complexionProduct), mixingRules(situation.settings)), drops)
+  const deltaE = difference(lab, use.tone?.skin ?? situation.face.skin)
+  return recipeCandidate({ drops: [...drops], lab, deltaE, verdict: verdictOf(deltaE) }, use, situation)
+}

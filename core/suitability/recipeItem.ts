@@ -1,0 +1,49 @@
+import { meanCoverage, meanKnown, meanWord } from '../complexion/formula'
+import { HIDE, hideOf, type ComplexionProduct } from '../complexion/product'
+import type { Drops, Recipe } from '../complexion/recipe'
+import { FINISHES, RESISTANCES, SPARKLES, type KitItem } from './item'
+
+/** What the colour model needs of an item. Adjusters change a base and are none. */
+export const complexionProduct = (item: KitItem & { lab: NonNullable<KitItem['lab']> }): ComplexionProduct => ({
+  id: item.id, lab: item.lab, coverage: item.coverage, hide: item.hide, family: item.family, range: item.range,
+  pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size, isBase: item.kind !== 'adjuster',
+})
+
+export const recipeName = (drops: readonly Drops[], items: ReadonlyMap<string, KitItem>): string => (
+  drops.map(d => (drops.length === 1 ? items.get(d.id)!.name : `${d.count} ${items.get(d.id)!.name}`)).join(' + ')
+)
+
+// A mix keeps a resistance when at least this share of it has it.
+const KEEPS = 0.7
+
+/** A mix as one item: its formula is the mass-weighted blend of its parts, its cautions those of any part. */
+export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>): KitItem {
+  const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
+  const parts = recipe.drops.map(d => ({ item: items.get(d.id)!, share: d.count / drops }))
+  const main = parts.reduce((x, y) => (y.share > x.share ? y : x)).item
+  const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(p => pick(p.item)))]
+  const held = (test: (item: KitItem) => boolean) => parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
+  const hide = parts.map(p => ({ hide: p.item.hide ?? HIDE[p.item.coverage], share: p.share }))
+  return {
+    ...main,
+    id: recipe.drops.map(d => `${d.count}×${d.id}`).join('+'),
+    name: recipeName(recipe.drops, items),
+    alsoFor: [],
+    lab: recipe.lab,
+    hide: parts.reduce((sum, p) => sum + p.share * hideOf(p.item), 0),
+    coverage: meanCoverage(hide),
+    finish: meanWord(FINISHES, parts.map(p => ({ word: p.item.finish, share: p.share }))),
+    wearHours: meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share }))),
+    resists: RESISTANCES.filter(r => held(item => item.resists.includes(r))),
+    spf: parts.some(p => p.item.spf === null) ? null : Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!),
+    filter: parts.find(p => p.item.filter === 'mineral')?.item.filter ?? main.filter,
+    sparkle: SPARKLES[Math.max(...parts.map(p => SPARKLES.indexOf(p.item.sparkle)))]!,
+    claims: main.claims.filter(c => parts.every(p => p.item.claims.includes(c))),
+    flags: all(item => item.flags),
+    ingredients: parts.some(p => p.item.ingredients === null) ? null : all(item => item.ingredients!),
+    safeFor: main.safeFor.filter(place => parts.every(p => p.item.safeFor.includes(place))),
+    buildable: held(item => item.buildable),
+    priceMinor: null,
+    useBy: parts.map(p => p.item.useBy).filter(d => d !== null).sort()[0] ?? null,
+  }
+}

@@ -1,0 +1,18 @@
+import { note, veto, when, type Rule, type Said } from '../finding'
+import { slotPlan } from '../slots'
+
+/** Past its period after opening, or not enough of it. */
+export const freshnessAndLevel: Rule = {
+  id: 'freshness',
+  looksAt: 'freshness and level',
+  weigh({ item, slot, settings }): Said[] {
+    if (item.own) return []
+    const left = item.level * item.size
+    const { amount, unit } = slotPlan(slot)
+    return when(
+      [item.useBy !== null && item.useBy < settings.day, veto('harm', `past its period after opening since ${item.useBy}`)],
+      [item.level === 0, veto('taste', 'it is empty')],
+      [item.level > 0 && unit !== 'pair' && left < amount, note('not enough left for this face: put it on Buys')],
+    )
+  },
+}

@@ -1,0 +1,53 @@
+import type { Finding, Requirement, Rule, Weighing } from '../finding'
+import type { FaceFacts } from '../face'
+import type { JobFacts } from '../job'
+import type { PlanSettings } from '../settings'
+import { bareFaced } from './bareFaced'
+import { bodyAndCostume } from './body'
+import { child } from './child'
+import { containerAndHygiene } from './container'
+import { endurance } from './endurance'
+import { flashPhotographs, flashTest } from './flash'
+import { freshnessAndLevel } from './freshness'
+import { grooming } from './grooming'
+import { highDefinition } from './highDefinition'
+import { history } from './history'
+import { brokenSkin, chappedLips, safePlaces, stopInfection } from './hygiene'
+import { mature } from './mature'
+import { paleCast } from './paleCast'
+import { baseAndPrep } from './prep'
+import { sensitivities } from './sensitivities'
+import { skinState } from './skinState'
+import { skinTypeAndFinish } from './skinType'
+import { tears } from './tears'
+import { wishes } from './wishes'
+
+/** Every rule, in the order in which its findings are told. */
+export const RULES: readonly Rule[] = [
+  sensitivities, history, stopInfection, brokenSkin, safePlaces, child, freshnessAndLevel, chappedLips,
+  skinTypeAndFinish, skinState, wishes, bareFaced, mature, grooming, baseAndPrep, paleCast,
+  flashTest, flashPhotographs, highDefinition, endurance, tears, bodyAndCostume, containerAndHygiene,
+]
+
+const factor = (rule: Rule, { ruleWeights }: PlanSettings) => ruleWeights[rule.id] ?? 1
+
+/** Everything the rules say of one product in one place. A rule switched off still says what would do harm. */
+export function findingsOn(weighing: Weighing, rules: readonly Rule[] = RULES): Finding[] {
+  return rules.flatMap((rule) => {
+    const by = factor(rule, weighing.settings)
+    const all = rule.weigh?.(weighing) ?? []
+    const heard = by === 0 ? all.filter(({ effect }) => effect.is === 'veto' && effect.of === 'harm') : all
+    return heard.map(said => ({
+      rule: rule.id,
+      ...said,
+      effect: said.effect.is === 'weight' ? { is: 'weight', by: said.effect.by * by } : said.effect,
+    }))
+  })
+}
+
+/** Everything the rules ask a plan to hold. */
+export function requirementsOf(face: FaceFacts, job: JobFacts, settings: PlanSettings, rules: readonly Rule[] = RULES): Requirement[] {
+  return rules.flatMap(rule => (factor(rule, settings) === 0 || !rule.asks
+    ? []
+    : rule.asks(face, job, settings).map(asked => ({ rule: rule.id, ...asked }))))
+}

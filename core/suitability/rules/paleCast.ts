@@ -1,0 +1,34 @@
+import { castOf, pigmentFor } from '../../complexion/worn'
+import { weight, when, type Rule } from '../finding'
+import type { KitItem } from '../item'
+import type { SlotId } from '../slots'
+
+// Layers that should not show. Colour that is meant to be seen is judged elsewhere.
+const UNSEEN: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'powder', 'set']
+const VISIBLE = 2
+
+/** Hiding power of what is sold as clear, by what it is. */
+const CLEAR_HIDE: Partial<Record<KitItem['kind'], number>> = {
+  'powder': 0.02, 'sun protection': 0.03, 'primer': 0.004, 'setting spray': 0.001, 'moisturiser': 0.001,
+}
+const CLEAR = { L: 96, a: 0, b: 2 }
+
+/** The film a layer leaves: its own colour where it has one, near white where it is sold as clear. */
+export function filmOf(item: KitItem) {
+  const filtered = item.filter === 'mineral' && (item.spf ?? 0) >= 15
+  const hide = item.hide ?? (item.lab ? undefined : Math.max(CLEAR_HIDE[item.kind] ?? 0.001, filtered ? 0.03 : 0))
+  return pigmentFor({ id: item.id, lab: item.lab ?? CLEAR, coverage: item.coverage, hide, family: item.family })
+}
+
+export const paleCast: Rule = {
+  id: 'pale-cast',
+  looksAt: 'pale cast',
+  weigh({ item, slot, face }) {
+    if (!UNSEEN.includes(slot)) return []
+    const { deltaE, lighter, greyer } = castOf(filmOf(item), face.skin)
+    return when([
+      deltaE > VISIBLE && (lighter > 1 || greyer > 1),
+      weight(-2, `turns ${greyer > lighter ? 'grey' : 'pale'} on this depth, by ΔE ${deltaE.toFixed(1)}`),
+    ])
+  },
+}

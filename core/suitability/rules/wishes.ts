@@ -1,0 +1,25 @@
+import { COVERAGES } from '../../complexion/product'
+import { weight, when, type Rule } from '../finding'
+import { FINISHES } from '../item'
+
+const apart = <T>(list: readonly T[], x: T, y: T) => Math.abs(list.indexOf(x) - list.indexOf(y))
+
+/** What the person asked for: the base comes as near as the kit allows. */
+export const wishes: Rule = {
+  id: 'wishes',
+  looksAt: 'wishes for coverage and finish',
+  weigh({ item, slot, face, settings }) {
+    if (slot === 'lashes') return when([face.wantsLashes, weight(2, 'lashes were asked for')])
+    if (slot === 'primer') return when([settings.primer === 'always', weight(2, 'you always prime')])
+    if (slot !== 'foundation') return []
+    const cover = apart(COVERAGES, item.coverage, face.coverage)
+    const finish = apart(FINISHES, item.finish, face.finish)
+    return when(
+      [cover === 0, weight(1, `${item.coverage} cover, as asked`)],
+      [cover >= 2, weight(-cover + 1, `${item.coverage} cover where ${face.coverage} was asked`)],
+      [finish === 0, weight(1, `${item.finish}, as asked`)],
+      [finish >= 2, weight(-0.5 * finish, `${item.finish} where ${face.finish} was asked`)],
+    )
+  },
+  asks: face => (face.wantsLashes ? [{ slot: 'lashes' as const, sentence: 'lashes were asked for' }] : []),
+}
