@@ -1,17 +1,18 @@
 import { buy } from '#core/buy/buy'
 import { doubles } from '#core/complexion/doubles'
+import { USUAL_BY_KIND } from '#core/stock/usual'
 import { everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { skinAt, skinPlace, UNDERTONES } from '#core/complexion/skin'
 import { FaceInput } from '#shared/records/faces'
 import { OwnedProductInput, ProductFields, type OwnedProduct } from '#shared/records/kit'
-import { complexionOf, isUsable, kitRules, usablePigments } from '#shared/kitPigments'
+import { complexionOf, isMixed, isUsable, kitRules, usablePigments } from '#shared/kitPigments'
 import { check } from '#shared/validate'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../server/devices/simulatedSuppliers'
 import { DEMO_FACES } from './faces'
 import { DEMO_KIT } from './kit'
 
-const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({ ...product, id: `k${i}`, retiredAt: null, createdAt: '' }))
+const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({ ...product, id: `k${i}`, retiredAt: null, createdAt: '', ownerFaceId: null, traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits } }))
 const foundations = owned.filter(p => p.kind === 'foundation')
 const faces = DEMO_FACES.filter(f => f.known !== 'nothing')
 const skins = populationOf(faces.map(f => ({ id: f.face.name, lab: skinAt(...f.skin), weight: 1 })))
@@ -50,7 +51,7 @@ describe('the demo story', () => {
   it('and money mends them: within 140.00 every face that is out of reach can be matched', () => {
     const answer = buy({
       owned: owned.filter(isUsable).map(complexionOf), rules: kitRules([]), population: everyone(), budget: 14_000,
-      offers: SIMULATED_OFFERS.filter(o => o.kind !== 'concealer').map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
+      offers: SIMULATED_OFFERS.filter(isMixed).map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
       mustReach: unmatched.map(s => s.lab),
     })
     expect(answer.unmet).toEqual([])

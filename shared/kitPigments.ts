@@ -22,8 +22,11 @@ export function complexionOf(p: ProductFields & { id: string, priceMinor?: numbe
   }
 }
 
+/** Whether a product is a base or changes one: what recipes are made of. */
+export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) => kind === 'foundation' || kind === 'adjuster'
+
 /** Whether a bottle can go on a face today as a base or into one. */
-export const isUsable = (p: OwnedProduct) => p.kind !== 'concealer' && p.retiredAt === null && p.level > 0
+export const isUsable = (p: OwnedProduct) => isMixed(p) && p.retiredAt === null && p.level > 0
 
 export function usablePigments(products: readonly OwnedProduct[], apart: Kit['apart']): Pigments {
   return packPigments(products.filter(isUsable).map(complexionOf), kitRules(apart))

@@ -1,6 +1,6 @@
 import 'reflect-metadata'
 import {
-  ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsNumber, IsOptional, IsString, Length, Max, Min, registerDecorator,
+  ArrayMaxSize, ArrayUnique, IsArray, IsBoolean, IsIn, IsInt, IsISO8601, IsNumber, IsOptional, IsString, Length, Matches, Max, Min, registerDecorator,
   type ValidationArguments,
 } from 'class-validator'
 
@@ -22,9 +22,25 @@ export const Whole = (low: number, high: number): PropertyDecorator => {
 
 export const OneOf = (values: readonly string[]): PropertyDecorator => IsIn([...values], { message: `must be one of: ${values.join(', ')}` })
 
+/** A list of some of these words, each once. */
+export const SomeOf = (values: readonly string[]): PropertyDecorator => all(
+  IsArray({ message: 'must be a list' }),
+  IsIn([...values], { each: true, message: `must hold only: ${values.join(', ')}` }),
+  ArrayUnique({ message: 'must not hold one twice' }),
+)
+
 export const Text = (least: number, most: number): PropertyDecorator => {
   const message = least > 0 ? `must be text of ${least} to ${most} characters` : `must be text of at most ${most} characters`
   return all(IsString({ message }), Length(least, most, { message }))
+}
+
+/** A list of texts that each say something. */
+export const Words = (most: number, longest: number): PropertyDecorator => {
+  const message = `must hold texts of 1 to ${longest} characters`
+  return all(
+    IsArray({ message: 'must be a list' }), ArrayMaxSize(most, { message: `must hold at most ${most}` }), ArrayUnique({ message: 'must not hold one twice' }),
+    IsString({ each: true, message }), Length(1, longest, { each: true, message }), Matches(/\S/, { each: true, message }),
+  )
 }
 
 /** A text that must say something: blanks alone are refused. */

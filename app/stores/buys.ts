@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
-import { complexionOf } from '#shared/kitPigments'
+import { complexionOf, isMixed } from '#shared/kitPigments'
 import type { OwnedProduct } from '#shared/records/kit'
 import { api } from '~/composables/api'
 import { useKit } from './kit'
@@ -20,7 +20,7 @@ export const useBuys = defineStore('buys', () => {
   const onTheWay = computed(() => new Set(purchases.value.flatMap(p => p.lines.filter(l => !l.receivedAt).map(l => l.offer.id))))
 
   /** What can be bought for complexion and is not on its way, as the workers take it. */
-  const open = () => offers.value.filter(o => o.kind !== 'concealer' && !onTheWay.value.has(o.id))
+  const open = () => offers.value.filter(o => isMixed(o) && !onTheWay.value.has(o.id))
     .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
 
   async function load(): Promise<void> {

@@ -1,4 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
+import { USUAL_BY_KIND } from '#core/stock/usual'
 import { OwnedProductInput } from '#shared/records/kit'
 import { api, ApiProblem } from '~/composables/api'
 import { useKit } from './kit'
@@ -10,7 +11,7 @@ jest.mock('~/composables/api', () => {
 })
 const server = api as jest.MockedFunction<typeof api>
 const input = Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab: { L: 58, a: 11, b: 19 } })
-const bottle = { ...input, id: 'h', retiredAt: null, createdAt: '2026-11-24T00:00:00Z' }
+const bottle = { ...input, traits: USUAL_BY_KIND.foundation.traits, ownerFaceId: null, id: 'h', retiredAt: null, createdAt: '2026-11-24T00:00:00Z' }
 
 beforeEach(() => {
   setActivePinia(createPinia())

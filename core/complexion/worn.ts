@@ -73,9 +73,19 @@ export function driftUnder(film: Pigment, face: Lab, target: Lab, thickness: num
 /** What a film does to the skin it is laid on. */
 export interface Cast { lab: Lab, deltaE: number, lighter: number, greyer: number }
 
+// One skin is looked at under many films; a colour is never changed once it is made.
+const skins = new WeakMap<Lab, Float64Array>()
+function skinReflectance(skin: Lab): Float64Array {
+  const known = skins.get(skin)
+  if (known) return known
+  const R = smoothestReflectance(skin)
+  skins.set(skin, R)
+  return R
+}
+
 /** How a layer that should not show (clear powder, mattifier, sunscreen) changes the colour under it. */
 export function castOf(film: Pigment, skin: Lab, thickness = 1): Cast {
-  const lab = reflectanceToLab(filmOver(film, smoothestReflectance(skin), thickness))
+  const lab = reflectanceToLab(filmOver(film, skinReflectance(skin), thickness))
   return {
     lab, deltaE: difference(lab, skin), lighter: lab.L - skin.L, greyer: Math.hypot(skin.a, skin.b) - Math.hypot(lab.a, lab.b),
   }
@@ -83,7 +93,7 @@ export function castOf(film: Pigment, skin: Lab, thickness = 1): Cast {
 
 /** Film over film: the colour of layers from the skin outward. */
 export function layered(skin: Lab, layers: readonly { film: Pigment, thickness: number }[], illuminant: Illuminant = 'D65'): Lab {
-  let R = smoothestReflectance(skin)
+  let R = skinReflectance(skin)
   for (const { film, thickness } of layers) R = filmOver(film, R, thickness)
   return reflectanceToLab(R, observer(illuminant))
 }

@@ -4,7 +4,9 @@ import type { MethodOrder } from '../suitability/settings'
 import { slotPlan, type SlotId } from '../suitability/slots'
 
 // What a rushed morning gives up first.
-const CUT_FIRST: readonly SlotId[] = ['mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'lashes', 'eye primer']
+const CUT_FIRST: readonly SlotId[] = [
+  'mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'primer', 'lip liner', 'eye care', 'lashes', 'eye primer', 'concealer',
+]
 
 const BASE_FROM_RECIPE = 5
 const SETTLING = 5

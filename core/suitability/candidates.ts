@@ -102,6 +102,15 @@ function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: 
 /** Where a corrector works the base lies thin. */
 const UNDER_EYE = 0.5
 
+/** Whether a base alone brings an area of concern within sight of its surroundings, so that no corrector is needed. */
+export function hidesAlone({ item }: Candidate, face: FaceFacts): boolean {
+  const concern = concernOf(face)
+  if (!concern || !item.lab) return false
+  const cover = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
+  const { thickness, enough } = leastCorrection(cover, cover, face.skin, areaOf(face.skin, concern.concern), UNDER_EYE)
+  return enough && thickness === 0
+}
+
 /** How the mixing rules look to a plan: the method, and what the palette has shown. */
 export const mixingRules = ({ mixing, paletteTests }: PlanSettings): MixingRules => ({
   rangesMix: true, someRisk: mixing === 'practical',

@@ -42,7 +42,7 @@ export interface FaceFacts {
   /** Ingredients or groups they react to, as declared. */
   sensitivities: readonly string[]
   facialHair: boolean
-  wantsLashes: boolean
+  wantsLashes: 'none' | 'sparse' | 'full'
   contactLenses: boolean
   history: readonly { itemId: string, what: HistoryWord, times: number }[]
   /** A recipe is on record: the base takes less time. */

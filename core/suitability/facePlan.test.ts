@@ -17,7 +17,7 @@ describe('a face plan', () => {
   it('an oily face: the dewy base loses, and the plan says why', () => {
     const plan = planFace(question([base('Glow', { finish: 'dewy', family: 'oil' }), base('Calm', { finish: 'matte', family: 'silicone' })], { face: face({ skinType: 'oily' }) }))
     expect(layer(plan, 'foundation')!.item.name).toBe('Calm')
-    expect(plan.leftOut.find(l => l.item.name === 'Glow')!.finding.sentence).toMatch(/dewy slides/)
+    expect(plan.leftOut.find(l => l.names.includes('Glow mixes'))!.finding.sentence).toMatch(/dewy slides/)
   })
 
   it('chooses primer and base together where the best of each would separate', () => {
@@ -42,10 +42,16 @@ describe('a face plan', () => {
   })
 
   it('what is missing is named with its reason', () => {
-    const plan = planFace(question([base('Calm')], { face: face({ zones: { cheeks: { states: ['redness'] } } }), job: job({ heat: true }) }))
+    const plan = planFace(question([base('Calm', { coverage: 'sheer', lab: typicalSkin(2, 'neutral') })], { face: face({ skin: typicalSkin(2, 'neutral'), zones: { cheeks: { states: ['redness'] } } }), job: job({ heat: true }) }))
     expect(plan.missing.find(m => m.slot === 'corrector')!.sentences).toEqual(['redness on cheeks needs a corrector or coverage'])
     expect(plan.missing.find(m => m.slot === 'set')!.sentences[0]).toMatch(/setting spray/)
     expect(plan.missing.find(m => m.slot === 'cleanse')!.sentences[0]).toMatch(/the kit holds no remover or cleanser/)
+  })
+
+  it('a base that hides enough alone asks for no corrector, and says so', () => {
+    const plan = planFace(question([base('Calm', { coverage: 'full' })], { face: face({ zones: { cheeks: { states: ['redness'] } } }) }))
+    expect(plan.missing.some(m => m.slot === 'corrector')).toBe(false)
+    expect(sentences(plan, 'foundation')).toContain('hides the redness without a corrector')
   })
 
   it('a base that does not match is a gap, not a pick in silence', () => {
@@ -98,7 +104,7 @@ describe('a face plan', () => {
     const broken = face({ zones: { cheeks: { states: ['broken'] } } })
     const plan = planFace(question([base('Stick', { dispenser: 'stick', range: 'S' }), base('Pump', { dispenser: 'pump', range: 'T', family: 'silicone' })], { face: broken }))
     expect(layer(plan, 'foundation')).toMatchObject({ item: { name: 'Pump' }, tool: expect.stringMatching(/disposable/) })
-    expect(plan.leftOut.find(l => l.item.name === 'Stick')!.finding.effect).toEqual({ is: 'veto', of: 'harm' })
+    expect(plan.leftOut.find(l => l.names.includes('Stick'))!.finding.effect).toEqual({ is: 'veto', of: 'harm' })
     expect(plan.pack).toContain('disposable sponges and buds')
   })
 
@@ -140,7 +146,7 @@ describe('locks and overrides', () => {
   it('a declared lanolin allergy removes the balm, and a lock does not bring it back', () => {
     const plan = planFace(question(items, { face: allergic }))
     expect(layer(plan, 'lip care')).toBeUndefined()
-    expect(plan.leftOut[0]).toMatchObject({ item: { id: 'balm' }, finding: { sentence: 'holds lanolin; lanolin was declared' } })
+    expect(plan.leftOut[0]).toMatchObject({ names: ['a lip care'], finding: { sentence: 'holds lanolin; lanolin was declared' } })
     expect(() => planFace(question(items, { face: allergic, locks: { 'lip care': { itemId: 'balm' } } }))).toThrow(LockRefused)
   })
   it('harm is overridden only with a reason that is kept; taste at once', () => {

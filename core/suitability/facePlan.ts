@@ -1,15 +1,16 @@
 import type { Coverage } from '../complexion/product'
 import { minutesFor, type Minutes } from '../schedule/minutes'
-import { candidatesFor, type Candidate, type Situation } from './candidates'
+import { candidatesFor, hidesAlone, type Candidate, type Situation } from './candidates'
 import { bestChain, type Place } from './chain'
 import type { Finding, Requirement } from './finding'
 import type { KitItem } from './item'
 import { seamBetween, type Seam } from './layering'
 import { amountOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
+import { leftOutOf, type LeftOut } from './leftOut'
 import { lockedCandidate, type Locks } from './locks'
 import { requirementsOf } from './rules'
 import { slotPlan, type SlotId } from './slots'
-import { usesFor, type SlotUse } from './uses'
+import { concernOf, usesFor, type SlotUse } from './uses'
 
 export interface Layer {
   key: string
@@ -30,7 +31,6 @@ export interface Layer {
 
 export interface PlanSeam extends Omit<Seam, 'cost'> { under: string, over: string }
 export interface Missing { key: string, slot: SlotId, sentences: string[] }
-export interface LeftOut { item: KitItem, slot: SlotId, finding: Finding }
 
 export interface FacePlan {
   /** In the order of the work. */
@@ -55,15 +55,15 @@ export interface PlanQuestion extends Situation {
 // What a place without a product costs the plan. A face can go without a second lip product, not without a base.
 const EMPTY = -4
 const EMPTY_BASE = -12
-// Something that is not always done is done only with a reason.
+// Something that is not always done is done only with a reason; a primer with a good one.
 const NEEDS_REASON = 1
+const PRIMER_NEEDS = 1.75
 const REQUIRED = 3
-/** Cleansed and toned skin is wiped or dry: nothing of it meets the next layer. */
-const WIPED_OFF: readonly SlotId[] = ['cleanse', 'tone', 'mask']
+/** Wiped off, dried or blotted, or no film at all: nothing of it meets the next layer. */
+const NO_LAYER: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'lip care', 'lashes']
 const ALTERNATIVES = 2
-const POOR = -1.5
 
-interface Filled { use: SlotUse, candidates: Candidate[], place: Place<Candidate>, fixed: boolean, requirements: Requirement[] }
+export interface Filled { use: SlotUse, candidates: Candidate[], place: Place<Candidate>, fixed: boolean, requirements: Requirement[] }
 
 /**
  * The plan for one face on one job: what goes on in which order, chosen as a whole over all places with the cost of every
@@ -80,7 +80,9 @@ export function planFace(question: PlanQuestion): FacePlan {
   for (const use of [...uses].sort((x, y) => Number(y.slot === 'foundation') - Number(x.slot === 'foundation'))) {
     const candidates = candidatesFor(use, question, base)
     if (use.slot === 'foundation' && !use.tone) base = candidates.filter(c => !c.veto).sort((x, y) => y.score - x.score)[0] ?? null
-    filled.push(fill(use, candidates, requirements.filter(r => r.slot === use.slot), question))
+    const alone = use.slot === 'corrector' && base !== null && hidesAlone(base, face)
+    if (alone) base!.findings.push({ rule: 'correction', effect: { is: 'note' }, sentence: `hides the ${concernOf(face)!.concern} without a corrector` })
+    filled.push(fill(use, candidates, alone ? [] : requirements.filter(r => r.slot === use.slot), question))
   }
   filled.sort((x, y) => uses.indexOf(x.use) - uses.indexOf(y.use))
   const picks = chooseChain(filled, question)
@@ -91,9 +93,9 @@ function fill(use: SlotUse, candidates: Candidate[], requirements: Requirement[]
   const { always } = slotPlan(use.slot)
   const lock = question.locks?.[use.key]
   const worth = (c: Candidate) => (
-    c.score - (always ? 0 : NEEDS_REASON) + REQUIRED * requirements.filter(r => !r.met || r.met(c.item)).length + tieBreak(c.item)
+    c.score - reasonFor(use.slot, question) + REQUIRED * requirements.filter(r => !r.met || r.met(c.item)).length + tieBreak(c.item)
   )
-  const layers = !WIPED_OFF.includes(use.slot)
+  const layers = !NO_LAYER.includes(use.slot)
   if (lock !== undefined) {
     const candidate = lockedCandidate(lock, use, candidates, question)
     const all = candidate && !candidates.includes(candidate) ? [...candidates, candidate] : candidates
@@ -103,6 +105,11 @@ function fill(use: SlotUse, candidates: Candidate[], requirements: Requirement[]
   const empty = always ? (use.slot === 'foundation' ? EMPTY_BASE : EMPTY) : 0
   const options = candidates.filter(c => !c.veto).map(what => ({ what, worth: worth(what) }))
   return { use, candidates, place: { options, empty, layers }, fixed: false, requirements }
+}
+
+function reasonFor(slot: SlotId, { settings }: PlanQuestion): number {
+  if (slotPlan(slot).always) return 0
+  return slot === 'primer' && settings.primer === 'only with a reason' ? PRIMER_NEEDS : NEEDS_REASON
 }
 
 /** Between equals: what clients see, then what costs less. */
@@ -165,9 +172,9 @@ function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidat
     layers,
     seams: seamsOf(chosen.map(({ f, candidate }) => ({ use: f.use, item: candidate.item })), settings),
     missing: filled.flatMap(f => missingAt(f, picks.get(f.use.key) ?? null)),
-    leftOut: leftOutOf(filled, picks),
+    leftOut: leftOutOf(filled, picks, settings),
     minutes: minutesFor(chosen.map(({ f, candidate }) => ({
-      slot: f.use.slot, rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil', required: f.requirements.length > 0,
+      slot: f.use.slot, rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil', required: f.requirements.some(r => !r.soft),
     })).filter((s, i, all) => all.findIndex(o => o.slot === s.slot) === i), face, job, settings.order),
     cost: costOf(layers, question),
     pack: toolsFor(layers, face),
@@ -181,7 +188,7 @@ function alternativesFor(f: Filled, chosen: Candidate): Layer['alternatives'] {
 }
 
 function seamsOf(chosen: readonly { use: SlotUse, item: KitItem }[], settings: PlanQuestion['settings']): PlanSeam[] {
-  const laid = chosen.filter(c => !WIPED_OFF.includes(c.use.slot))
+  const laid = chosen.filter(c => !NO_LAYER.includes(c.use.slot))
   const seams: PlanSeam[] = []
   const meet = (under: typeof laid[number] | undefined, over: typeof laid[number] | undefined) => {
     if (!under || !over) return
@@ -219,22 +226,6 @@ function whyEmpty(f: Filled): string {
   if (f.candidates.length === 0) return `the kit holds no ${name}`
   const best = f.candidates.find(c => c.veto)?.veto?.sentence ?? f.candidates[0]!.findings.find(x => x.effect.is === 'weight' && x.effect.by < 0)?.sentence
   return `no ${name} of the kit may go on this face${best ? `: ${best}` : ''}`
-}
-
-/** What was not chosen although it was there, each with the one reason that weighed most. */
-function leftOutOf(filled: readonly Filled[], picks: ReadonlyMap<string, Candidate | null>): LeftOut[] {
-  const used = new Set([...picks.values()].flatMap(c => (c ? [c.item.id, ...(c.recipe?.drops.map(d => d.id) ?? [])] : [])))
-  const out = new Map<string, LeftOut>()
-  for (const { use, candidates } of filled) {
-    for (const c of candidates) {
-      if (used.has(c.item.id) || out.has(c.item.name)) continue
-      const worst = c.veto ?? c.findings.filter(f => f.effect.is === 'weight' && f.effect.by <= POOR)
-        .sort((x, y) => Number(x.effect.is === 'weight' && x.effect.by) - Number(y.effect.is === 'weight' && y.effect.by))[0]
-      if (worst) out.set(c.item.name, { item: c.item, slot: use.slot, finding: worst })
-    }
-  }
-  const rank = (f: Finding) => (f.effect.is === 'veto' ? (f.effect.of === 'harm' ? 0 : 1) : 2)
-  return [...out.values()].sort((x, y) => rank(x.finding) - rank(y.finding))
 }
 
 function costOf(layers: readonly Layer[], { items }: PlanQuestion): FacePlan['cost'] {

@@ -34,6 +34,8 @@ export interface Requirement {
   rule: string
   slot: SlotId
   sentence: string
+  /** Usual rather than needed: the first to go when time is short. */
+  soft?: boolean
   /** Which products meet it; all of the slot's when left out. */
   met?: (item: KitItem) => boolean
 }

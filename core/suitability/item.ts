@@ -77,6 +77,9 @@ export interface KitItem {
   own: boolean
 }
 
+/** What stands for a product without a colour of its own: near white. */
+export const CLEAR_LAB: Lab = { L: 96, a: 0, b: 2 }
+
 const POWDERS: readonly Texture[] = ['loose powder', 'pressed powder']
 export const isPowder = (item: Pick<KitItem, 'texture' | 'family'>) => item.family === 'powder' || POWDERS.includes(item.texture)
 

@@ -10,7 +10,7 @@ const CREAM_OVER_POWDER = 1
 const SETTLED = 0.2
 const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'moisturise', 'eye care']
 // On purpose over powder.
-const EXEMPT_OVER_POWDER: readonly SlotId[] = ['set', 'highlight']
+const EXEMPT_OVER_POWDER: readonly SlotId[] = ['set', 'highlight', 'liner']
 
 const sameRange = (x: string, y: string) => x !== '' && x === y
 
@@ -39,7 +39,7 @@ export interface Seam { risk: Risk, cost: number, sentence: string, mend: string
  * @param under the layer below with its slot
  */
 export function seamBetween(
-  under: { item: KitItem, slot: SlotId }, over: { item: KitItem, slot: SlotId }, settings: Pick<PlanSettings, 'paletteTests' | 'mixing'>,
+  under: { item: KitItem, slot: SlotId }, over: { item: KitItem, slot: SlotId }, settings: Pick<PlanSettings, 'paletteTests' | 'order'>,
 ): Seam | null {
   if (isPowder(under.item) && !isPowder(over.item)) {
     if (EXEMPT_OVER_POWDER.includes(over.slot)) return null
@@ -53,7 +53,9 @@ export function seamBetween(
   // A tested pair stays what it was seen to be; an untested light layer that has sunk in hardly matters.
   const settled = !tested && SKINCARE.includes(under.slot) && isLight(under.item)
   const cost = LAYER_COST[risk] * (settled ? SETTLED : 1)
-  if (settled && risk !== 'high') return null
+  // While the eyes are done it has its five minutes anyway.
+  const waited = settled && settings.order === 'eyes while skincare settles'
+  if (waited || (settled && risk !== 'high')) return null
   const why = tested
     ? `${under.item.name} and ${over.item.name} separated on your palette`
     : known

@@ -24,6 +24,7 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
   const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(p => pick(p.item)))]
   const held = (test: (item: KitItem) => boolean) => parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
   const hide = parts.map(p => ({ hide: p.item.hide ?? HIDE[p.item.coverage], share: p.share }))
+  const hours = meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share })))
   return {
     ...main,
     id: recipe.drops.map(d => `${d.count}×${d.id}`).join('+'),
@@ -33,7 +34,7 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     hide: parts.reduce((sum, p) => sum + p.share * hideOf(p.item), 0),
     coverage: meanCoverage(hide),
     finish: meanWord(FINISHES, parts.map(p => ({ word: p.item.finish, share: p.share }))),
-    wearHours: meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share }))),
+    wearHours: hours === null ? null : Math.round(hours * 10) / 10,
     resists: RESISTANCES.filter(r => held(item => item.resists.includes(r))),
     spf: parts.some(p => p.item.spf === null) ? null : Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!),
     filter: parts.find(p => p.item.filter === 'mineral')?.item.filter ?? main.filter,

@@ -1,9 +1,16 @@
-import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import { index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
 import type { Lab } from '#core/colour/lab'
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage, Family } from '#core/complexion/product'
-import type { AgeBand, ReadingSource, SeenVerdict, SkinType } from '#shared/records/faces'
-import type { ColourSource, Finish, Kind } from '#shared/records/kit'
+import type { Traits } from '#core/stock/usual'
+import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { IngredientFlag } from '#core/suitability/ingredients/ingredients'
+import type { Finish, ItemKind } from '#core/suitability/item'
+import type { Consultation, OccasionInput } from '#shared/records/consultation'
+import type { ReadingSource, SeenVerdict } from '#shared/records/faces'
+import type { ColourSource } from '#shared/records/kit'
+import type { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PlanKind } from '#shared/records/plans'
 import type { Settings } from '#shared/records/settings'
 
 /*
@@ -15,7 +22,7 @@ const id = () => text('id').primaryKey()
 const colour = { L: real('l').notNull(), a: real('a').notNull(), b: real('b').notNull() }
 
 const productColumns = {
-  kind: text('kind').$type<Kind>().notNull(),
+  kind: text('kind').$type<ItemKind>().notNull(),
   brand: text('brand').notNull(),
   range: text('range').notNull(),
   shade: text('shade').notNull(),
@@ -25,10 +32,16 @@ const productColumns = {
   family: text('family').$type<Family>().notNull(),
   finish: text('finish').$type<Finish>().notNull(),
   sizeMl: real('size_ml').notNull(),
+  inci: text('inci').notNull().default(''),
+  flagFixes: text('flag_fixes', { mode: 'json' }).$type<Partial<Record<IngredientFlag, boolean>>>().notNull().default({}),
+  /** What was never said is what the kind usually is: see core/stock/usual.ts. */
+  traits: text('traits', { mode: 'json' }).$type<Partial<Traits>>().notNull().default({}),
 }
 
 export const products = sqliteTable('products', {
   id: id(),
+  /** A product that a face brings along and that is no part of the kit. */
+  ownerFaceId: text('owner_face_id').references((): AnySQLiteColumn => faces.id, { onDelete: 'cascade' }),
   ...productColumns,
   level: real('level').notNull(),
   priceMinor: integer('price_minor'),
@@ -56,6 +69,8 @@ export const faces = sqliteTable('faces', {
   bookedOn: text('booked_on'),
   bookedFor: text('booked_for').notNull(),
   notes: text('notes').notNull(),
+  /** What was never asked has its default. */
+  consultation: text('consultation', { mode: 'json' }).$type<Partial<Consultation>>().notNull().default({}),
   createdAt: text('created_at').notNull(),
   deletedAt: text('deleted_at'),
 })
@@ -95,6 +110,50 @@ export const seenVerdicts = sqliteTable('seen_verdicts', {
   seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
   seenAt: text('seen_at').notNull(),
 }, t => [index('seen_verdicts_face').on(t.faceId)])
+
+/** What became of a product on a face; a recipe counts for each of its bottles. */
+export const faceHistory = sqliteTable('face_history', {
+  id: id(),
+  faceId: ofFace(),
+  productId: text('product_id').notNull().references(() => products.id, { onDelete: 'cascade' }),
+  what: text('what').$type<HistoryWord>().notNull(),
+  note: text('note').notNull(),
+  at: text('at').notNull(),
+}, t => [index('face_history_face').on(t.faceId)])
+
+/** Plans that were kept, with everything they said at the time. */
+export const plans = sqliteTable('plans', {
+  id: id(),
+  faceId: ofFace(),
+  kind: text('kind').$type<PlanKind>().notNull(),
+  occasion: text('occasion', { mode: 'json' }).$type<OccasionInput>().notNull(),
+  locks: text('locks', { mode: 'json' }).$type<LockInput[]>().notNull(),
+  overrides: text('overrides', { mode: 'json' }).$type<OverrideInput[]>().notNull(),
+  agreed: text('agreed').notNull(),
+  change: text('change').notNull(),
+  plan: text('plan', { mode: 'json' }).$type<FacePlan>().notNull(),
+  savedAt: text('saved_at').notNull(),
+  usedAt: text('used_at'),
+  deletedAt: text('deleted_at'),
+}, t => [index('plans_face').on(t.faceId)])
+
+/** What two ranges did on the palette. */
+export const paletteTests = sqliteTable('palette_tests', {
+  id: id(),
+  a: text('a').notNull(),
+  b: text('b').notNull(),
+  result: text('result').$type<PaletteTestInput['result']>().notNull(),
+  after: text('after').notNull(),
+  at: text('at').notNull(),
+})
+
+export const flashTests = sqliteTable('flash_tests', {
+  id: id(),
+  itemIds: text('item_ids', { mode: 'json' }).$type<string[]>().notNull(),
+  result: text('result').$type<FlashTestInput['result']>().notNull(),
+  note: text('note').notNull(),
+  at: text('at').notNull(),
+})
 
 export const suppliers = sqliteTable('suppliers', {
   id: id(),

@@ -1,5 +1,6 @@
 import { TYPICAL_UNDERTONE, skinAt, type Undertone } from '#core/complexion/skin'
 import type { Lab } from '#core/colour/lab'
+import { USUAL_BY_KIND } from '#core/stock/usual'
 import type { CatalogueOffer, Supplier } from '#shared/records/buys'
 
 /*
@@ -16,7 +17,7 @@ export const SIMULATED_SUPPLIERS: readonly Supplier[] = [
 type Range = Pick<CatalogueOffer, 'supplierId' | 'kind' | 'brand' | 'range' | 'family' | 'finish' | 'coverage' | 'sizeMl' | 'priceMinor'>
 
 const range = (of: Range, shades: readonly (readonly [string, Lab, Partial<Range>?])[]): CatalogueOffer[] => shades.map(
-  ([shade, lab, own]) => ({ ...of, colourSource: 'given colour', shade, lab, ...own, id: `${of.range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-') }),
+  ([shade, lab, own]) => ({ ...of, colourSource: 'given colour', inci: '', flagFixes: {}, traits: USUAL_BY_KIND[of.kind].traits, shade, lab, ...own, id: `${of.range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-') }),
 )
 /** A shade near an undertone's typical skin, a little off as makers are. */
 const near = (depth: number, undertone: Undertone, turn = 0, strength = 1): Lab => (

@@ -1,13 +1,17 @@
 import { and, desc, eq, inArray, isNull, isNotNull } from 'drizzle-orm'
 import type { Catalogue, CatalogueOffer, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
 import type { OwnedProduct } from '#shared/records/kit'
+import { USUAL_BY_KIND } from '#core/stock/usual'
 import { db, write, type Transaction } from '../db/connection'
 import { labOf, offers, products, purchaseLines, purchases, suppliers } from '../db/schema'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
+import { recordOf } from './kit'
 
-const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => ({ ...row, lab: labOf({ L, a, b }) })
+const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => (
+  { ...row, lab: labOf({ L, a, b }), traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits } }
+)
 
 export async function catalogue(): Promise<Catalogue> {
   return {
@@ -16,12 +20,11 @@ export async function catalogue(): Promise<Catalogue> {
   }
 }
 
-/** Lets the simulated suppliers offer what they have, once; every database starts with them. */
+/** Lets the simulated suppliers offer what they have; what a database already holds stays as it is. */
 export async function stockSimulatedSuppliers(): Promise<void> {
   await write(async (tx) => {
-    if ((await tx.select().from(suppliers).limit(1)).length > 0) return
-    await tx.insert(suppliers).values([...SIMULATED_SUPPLIERS])
-    await tx.insert(offers).values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
+    await tx.insert(suppliers).values([...SIMULATED_SUPPLIERS]).onConflictDoNothing()
+    await tx.insert(offers).values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) }))).onConflictDoNothing()
   })
 }
 
@@ -76,8 +79,7 @@ export function receive(lineId: string): Promise<{ line: PurchaseLine, product: 
     }).returning()
     const received = { receivedAt: now(), productId: product!.id }
     await tx.update(purchaseLines).set(received).where(eq(purchaseLines.id, lineId))
-    const { L, a, b, deletedAt: _gone, ...rest } = product!
-    return { line: { ...lineOf(row), ...received }, product: { ...rest, lab: labOf({ L, a, b }) } }
+    return { line: { ...lineOf(row), ...received }, product: recordOf(product!) }
   })
 }
 

@@ -5,12 +5,12 @@ import { skinAt } from '#core/complexion/skin'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
 import { usablePigments } from '#shared/kitPigments'
-import { DEMO_FACES, type Known } from '../../demo/faces'
+import { consultationFor, DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
 import { DEMO_KIT } from '../../demo/kit'
 import { write, type Transaction } from '../db/connection'
-import { demoMark, faces, labOf, products, readings, recipes, simulatedSkins } from '../db/schema'
+import { demoMark, faceHistory, faces, labOf, paletteTests, products, readings, recipes, simulatedSkins } from '../db/schema'
 import { newId } from './clock'
-import { columnsOf } from './kit'
+import { columnsOf, recordOf } from './kit'
 
 const DAY = 86_400_000
 const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()
@@ -32,6 +32,7 @@ export async function loadDemo(): Promise<void> {
     }
     const owned = await loadKit(tx)
     await loadFaces(tx, owned)
+    await tx.insert(paletteTests).values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
   })
 }
@@ -44,7 +45,7 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
     ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
   }))
   await tx.insert(products).values(rows)
-  return rows.map(({ L, a, b, ...row }) => ({ ...row, lab: { L, a, b }, retiredAt: null }))
+  return rows.map(row => recordOf({ ...row, retiredAt: null, deletedAt: null, ownerFaceId: null }))
 }
 
 async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
@@ -52,12 +53,21 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
   // Recipes on record date from before the most used bottle ran out.
   const pigments = usablePigments(owned.map(p => ({ ...p, level: 1 })), [])
   const names = new Map(owned.map(p => [p.id, p.shade]))
-  for (const { face, bookedInDays, skin, known, hasRecipe } of DEMO_FACES) {
+  for (const { face, bookedInDays, skin, known, hasRecipe, asked, brings, past } of DEMO_FACES) {
     const faceId = newId()
     const truth = skinAt(...skin)
     const bookedOn = bookedInDays === null ? null : daysFromNow(bookedInDays).slice(0, 10)
-    await tx.insert(faces).values({ id: faceId, createdAt: daysFromNow(-30), ...face, bookedOn })
+    await tx.insert(faces).values({ id: faceId, createdAt: daysFromNow(-30), ...face, bookedOn, consultation: consultationFor(face, asked) })
     await tx.insert(simulatedSkins).values({ faceId, ...truth })
+    for (const { product, openedDaysAgo } of brings ?? []) {
+      await tx.insert(products).values({
+        id: newId(), ownerFaceId: faceId, createdAt: daysFromNow(-12), ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
+      })
+    }
+    for (const { shade, what, note = '' } of past ?? []) {
+      const productId = owned.find(p => p.shade === shade)!.id
+      await tx.insert(faceHistory).values({ id: newId(), faceId, productId, what, note, at: daysFromNow(-200) })
+    }
     if (known === 'nothing') continue
     const covariance = spherical(...SPREAD[known])
     const takenAt = daysFromNow(-12)

@@ -1,12 +1,15 @@
 import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import { verdictOf } from '#core/complexion/recipe'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
 import type {
-  ComplaintInput, Face, FaceInput, FaceReading, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+  ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
 } from '#shared/records/faces'
 import { db, write, type Transaction } from '../db/connection'
-import { faces, labOf, products, readings, recipes, seenVerdicts } from '../db/schema'
+import { faceHistory, faces, labOf, plans, products, readings, recipes, seenVerdicts } from '../db/schema'
 import { BadInput, Missing } from '../utils/problems'
 import { newId, now } from './clock'
+import { recordOf } from './kit'
+import { savedPlanOf } from './savedPlan'
 
 const readingOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof readings.$inferSelect): FaceReading => (
   { ...row, lab: labOf({ L, a, b }) }
@@ -17,7 +20,14 @@ const recipeOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof r
 const seenOf = ({ faceId: _face, ...row }: typeof seenVerdicts.$inferSelect): SeenVerdict => row
 
 type FaceRow = typeof faces.$inferSelect
-const faceOf = ({ deletedAt: _gone, ...row }: FaceRow, more: Pick<Face, 'readings' | 'recipes' | 'seen'>): Face => ({ ...row, ...more })
+const faceOf = ({ deletedAt: _gone, ...row }: FaceRow, more: Pick<Face, 'readings' | 'recipes' | 'seen' | 'history' | 'plans' | 'own'>): Face => (
+  { ...row, ...more, consultation: consultationOf(row) }
+)
+/** What was asked so far; what was not has its default. */
+export function consultationOf({ consultation }: Pick<FaceRow, 'consultation'>): Consultation {
+  return { ...new Consultation(), ...consultation, occasion: { ...new OccasionInput(), ...consultation.occasion } }
+}
+const historyOf = ({ faceId: _face, ...row }: typeof faceHistory.$inferSelect): HistoryEntry => row
 
 function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, T[]> {
   const groups = new Map<string, T[]>()
@@ -35,7 +45,13 @@ async function assemble(from: Reader, rows: readonly FaceRow[]): Promise<Face[]>
     .where(and(inArray(recipes.faceId, ids), isNull(recipes.deletedAt))).orderBy(desc(recipes.savedAt)))
   const seen = groupBy(await from.select().from(seenVerdicts)
     .where(inArray(seenVerdicts.faceId, ids)).orderBy(desc(seenVerdicts.seenAt)))
+  const past = groupBy(await from.select().from(faceHistory).where(inArray(faceHistory.faceId, ids)).orderBy(desc(faceHistory.at)))
+  const planned = groupBy(await from.select().from(plans).where(and(inArray(plans.faceId, ids), isNull(plans.deletedAt))).orderBy(desc(plans.savedAt)))
+  const brought = await from.select().from(products).where(and(inArray(products.ownerFaceId, ids), isNull(products.deletedAt)))
   return rows.map(row => faceOf(row, {
+    history: (past.get(row.id) ?? []).map(historyOf),
+    plans: (planned.get(row.id) ?? []).map(savedPlanOf),
+    own: brought.filter(p => p.ownerFaceId === row.id).map(recordOf),
     readings: (read.get(row.id) ?? []).map(readingOf),
     recipes: (saved.get(row.id) ?? []).map(recipeOf),
     seen: (seen.get(row.id) ?? []).map(seenOf),
@@ -46,12 +62,19 @@ export async function allFaces(): Promise<Face[]> {
   return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
 }
 
+/** @throws Missing for a face that is not there any more */
+export async function faceById(id: string): Promise<Face> {
+  const [face] = await assemble(db, await db.select().from(faces).where(and(eq(faces.id, id), isNull(faces.deletedAt))))
+  if (!face) throw new Missing('This face')
+  return face
+}
+
 const faceColumns = ({ bookedOn, ...rest }: FaceInput) => ({ ...rest, bookedOn: bookedOn ?? null })
 
 export function addFace(input: FaceInput): Promise<Face> {
   return write(async (tx) => {
     const [row] = await tx.insert(faces).values({ id: newId(), createdAt: now(), ...faceColumns(input) }).returning()
-    return faceOf(row!, { readings: [], recipes: [], seen: [] })
+    return faceOf(row!, { readings: [], recipes: [], seen: [], history: [], plans: [], own: [] })
   })
 }
 
@@ -64,6 +87,32 @@ export function changeFace(id: string, input: FaceInput): Promise<Face> {
   return write(async (tx) => {
     const [row] = await tx.update(faces).set(faceColumns(input)).where(and(eq(faces.id, id), isNull(faces.deletedAt))).returning()
     return one(tx, row)
+  })
+}
+
+export function changeConsultation(id: string, consultation: Consultation): Promise<Face> {
+  return write(async (tx) => {
+    const [row] = await tx.update(faces).set({ consultation }).where(and(eq(faces.id, id), isNull(faces.deletedAt))).returning()
+    return one(tx, row)
+  })
+}
+
+/** Keeps what became of a product on this face. */
+export function addHistory(faceId: string, input: HistoryInput): Promise<HistoryEntry> {
+  return write(async (tx) => {
+    await present(tx, faceId)
+    const [known] = await tx.select({ id: products.id }).from(products).where(eq(products.id, input.productId))
+    if (!known) throw new BadInput([{ path: 'productId', message: 'is no product of this kit' }])
+    const [row] = await tx.insert(faceHistory).values({ id: newId(), faceId, at: now(), ...input }).returning()
+    return historyOf(row!)
+  })
+}
+
+export function removeHistory(id: string): Promise<HistoryEntry> {
+  return write(async (tx) => {
+    const [row] = await tx.delete(faceHistory).where(eq(faceHistory.id, id)).returning()
+    if (!row) throw new Missing('This entry')
+    return historyOf(row)
   })
 }
 

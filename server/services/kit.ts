@@ -1,28 +1,42 @@
 import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, RetireInput } from '#shared/records/kit'
+import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
 import { db, write } from '../db/connection'
-import { labOf, products, rangesApart } from '../db/schema'
+import { faces, labOf, products, rangesApart } from '../db/schema'
 import { Missing } from '../utils/problems'
 import { newId, now } from './clock'
 
 type Row = typeof products.$inferSelect
 
-const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => ({ ...row, lab: labOf({ L, a, b }) })
+/** A row as a record; what was never said of it is what its kind usually is. */
+export const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => (
+  { ...row, lab: labOf({ L, a, b }), traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits } }
+)
 
 /** What the form says, as columns. */
 export function columnsOf(input: OwnedProductInput) {
-  const { lab, priceMinor, openedOn, ...rest } = input
-  return { ...rest, ...labOf(lab), priceMinor: priceMinor ?? null, openedOn: openedOn ?? null }
+  const { lab, priceMinor, openedOn, traits, ...rest } = input
+  return { ...rest, ...labOf(lab), priceMinor: priceMinor ?? null, openedOn: openedOn ?? null, traits: (traits ?? {}) satisfies Partial<Traits> as Partial<Traits> }
 }
 
 export async function kit(): Promise<Kit> {
-  const rows = await db.select().from(products).where(isNull(products.deletedAt)).orderBy(products.createdAt, products.id)
+  const rows = await db.select().from(products).where(and(isNull(products.deletedAt), isNull(products.ownerFaceId))).orderBy(products.createdAt, products.id)
   return { products: rows.map(recordOf), apart: await db.select().from(rangesApart) }
 }
 
 export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
   return write(async (tx) => {
     const [row] = await tx.insert(products).values({ id: newId(), createdAt: now(), ...columnsOf(input) }).returning()
+    return recordOf(row!)
+  })
+}
+
+/** What a face brings along: weighed for that face only, no part of the kit. */
+export function addOwnProduct(faceId: string, input: OwnedProductInput): Promise<OwnedProduct> {
+  return write(async (tx) => {
+    const [face] = await tx.select({ id: faces.id }).from(faces).where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
+    if (!face) throw new Missing('This face')
+    const [row] = await tx.insert(products).values({ id: newId(), createdAt: now(), ownerFaceId: faceId, ...columnsOf(input) }).returning()
     return recordOf(row!)
   })
 }

@@ -26,7 +26,9 @@ export function startPool(): Piscina {
 export async function compute<T extends Task>(task: T, request: Requests[T], signal: AbortSignal): Promise<Answers[T]> {
   const running = startPool()
   if (running.queueSize >= MOST_WAITING) throw new Busy()
-  const outcome = await running.run({ task, request }, { signal }) as Outcome<Answers[T]>
+  // Through JSON: worker threads take plain data, not class instances.
+  const plain = JSON.parse(JSON.stringify(request)) as Requests[T]
+  const outcome = await running.run({ task, request: plain }, { signal }) as Outcome<Answers[T]>
   if ('issues' in outcome) throw new BadInput(outcome.issues)
   return outcome.answer
 }

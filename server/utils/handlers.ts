@@ -15,14 +15,15 @@ export function withBody<T extends object, R>(dto: ClassConstructor<T>, act: (bo
   })
 }
 
-/** A route of the compute API: checked body in, answer out, given up when the caller hangs up. */
-export function computeRoute<T extends Task>(task: T, dto: ClassConstructor<Requests[T]>): EventHandler {
-  return withBody(dto, async (request, event): Promise<Answers[T] | undefined> => {
+/** A route that computes: checked body in, answer out, given up when the caller hangs up. */
+export function withComputing<T extends object, R>(
+  dto: ClassConstructor<T>, act: (body: T, event: H3Event, signal: AbortSignal) => Promise<R>,
+): EventHandler {
+  return withBody(dto, async (body, event): Promise<R | undefined> => {
     const gone = new AbortController()
     event.node.res.on('close', () => { if (!event.node.res.writableEnded) gone.abort() })
     try {
-      // Through JSON: worker threads take plain data, not class instances.
-      return await compute(task, JSON.parse(JSON.stringify(request)) as Requests[T], gone.signal)
+      return await act(body, event, gone.signal)
     } catch (problem) {
       // The worker was ended because nobody waits any more: there is no one to tell.
       if (gone.signal.aborted) return undefined
@@ -30,5 +31,10 @@ export function computeRoute<T extends Task>(task: T, dto: ClassConstructor<Requ
     }
   })
 }
+
+/** A route of the compute API. */
+export const computeRoute = <T extends Exclude<Task, 'plan'>>(task: T, dto: ClassConstructor<Requests[T]>): EventHandler => (
+  withComputing(dto, (request, _event, signal): Promise<Answers[T]> => compute(task, request, signal))
+)
 
 export const idOf = (event: H3Event): string => getRouterParam(event, 'id') ?? ''

@@ -7,6 +7,8 @@ import { everyone, populationOf } from '#core/complexion/population'
 import { reach, type Reach } from '#core/complexion/reach'
 import type { Recipe } from '#core/complexion/recipe'
 import { pigmentOfDrops, wornMatch, type Worn } from '#core/complexion/worn'
+import { planFace, type FacePlan, type PlanQuestion } from '#core/suitability/facePlan'
+import { LockRefused } from '#core/suitability/locks'
 import { readIngredients, type IngredientReading } from '#core/suitability/ingredients/ingredients'
 import type {
   BuyRequest, DifferenceRequest, IngredientsRequest, MatchRequest, ReachRequest, SpectrumRequest, WornRequest,
@@ -28,6 +30,7 @@ export interface Requests {
   buy: BuyRequest
   worn: WornRequest
   ingredients: IngredientsRequest
+  plan: PlanQuestion
 }
 export interface Answers {
   difference: { deltaE: number[] }
@@ -37,6 +40,7 @@ export interface Answers {
   buy: BuyAnswer
   worn: Worn
   ingredients: IngredientReading
+  plan: FacePlan
 }
 export type Task = keyof Requests
 
@@ -50,6 +54,7 @@ const tasks: { [T in Task]: (request: Requests[T]) => Answers[T] } = {
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant)
   ),
   ingredients: ({ inci }) => readIngredients(inci),
+  plan: question => planFace(question),
 }
 
 const peopleOf = (population: ReachRequest['population']) => (population === 'everyone' ? everyone() : populationOf(population))
@@ -66,6 +71,7 @@ export default function run<T extends Task>({ task, request }: { task: T, reques
   try {
     return { answer: tasks[task](request) }
   } catch (problem) {
+    if (problem instanceof LockRefused) return { issues: [{ path: `locks: ${problem.key}`, message: problem.message }] }
     if (!(problem instanceof ImpossibleColour)) throw problem
     const { L, a, b } = problem.lab
     const same = (lab: unknown) => {

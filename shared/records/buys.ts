@@ -1,12 +1,13 @@
 import { Type } from 'class-transformer'
 import { ValidateNested } from 'class-validator'
+import type { Traits } from '#core/stock/usual'
 import { Distinct, ListOf, Name, Text, Whole } from '../rules'
 import type { ProductFields } from './kit'
 
 export interface Supplier { id: string, name: string, leadDays: number }
 
 /** What a supplier sells: a product at a price. */
-export interface CatalogueOffer extends ProductFields { id: string, supplierId: string, priceMinor: number }
+export interface CatalogueOffer extends ProductFields { id: string, supplierId: string, priceMinor: number, traits: Traits }
 
 export interface Catalogue { suppliers: Supplier[], offers: CatalogueOffer[] }
 

@@ -4,14 +4,12 @@ import { COVERAGES, type Coverage } from '#core/complexion/product'
 import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
 import type { Verdict } from '#core/complexion/recipe'
 import { DropsDto, LabDto } from '../compute/parts'
-import { FINISHES, type Finish } from './kit'
+import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/suitability/face'
+import { FINISHES, type Finish } from '#core/suitability/item'
+import type { Consultation } from './consultation'
+import type { OwnedProduct } from './kit'
+import type { SavedPlan } from './plans'
 import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text } from '../rules'
-
-export const SKIN_TYPES = ['normal', 'dry', 'oily', 'combination'] as const
-export type SkinType = (typeof SKIN_TYPES)[number]
-
-export const AGE_BANDS = ['child', 'teen', 'adult', 'mature'] as const
-export type AgeBand = (typeof AGE_BANDS)[number]
 
 export const READING_SOURCES = ['between bottles', 'simulated meter', 'typed'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
@@ -71,8 +69,23 @@ export class ComplaintInput {
 
 export interface SeenVerdict extends ComplaintInput { id: string, seenAt: string }
 
+/** What became of a product on this face. */
+export class HistoryInput {
+  @Name(120) productId!: string
+  @OneOf(HISTORY) what!: HistoryWord
+  @Text(0, 300) note: string = ''
+}
+
+export interface HistoryEntry extends HistoryInput { id: string, at: string }
+
 export interface Face extends FaceInput {
   id: string
+  consultation: Consultation
+  history: HistoryEntry[]
+  /** What they bring along. */
+  own: OwnedProduct[]
+  /** Newest first. */
+  plans: SavedPlan[]
   createdAt: string
   /** Newest first; the first is the one that counts. */
   readings: FaceReading[]

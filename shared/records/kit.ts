@@ -1,22 +1,20 @@
 import { Type } from 'class-transformer'
 import { IsObject, ValidateNested } from 'class-validator'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
+import type { Traits } from '#core/stock/usual'
+import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/suitability/item'
+import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
 import { LabDto } from '../compute/parts'
-import { Between, ListOf, Maybe, Moment, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { TraitsInput } from './traits'
+import { Between, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
 
-export const KINDS = ['foundation', 'concealer', 'adjuster'] as const
-export type Kind = (typeof KINDS)[number]
-
-export const FINISHES = ['matte', 'satin', 'natural', 'dewy', 'luminous'] as const
-export type Finish = (typeof FINISHES)[number]
-
-/** How the colour of a product came to be known, from vaguest to surest. */
-export const COLOUR_SOURCES = ['depth word', 'beside a bottle', 'given colour', 'meter'] as const
+/** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show. */
+export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'meter'] as const
 export type ColourSource = (typeof COLOUR_SOURCES)[number]
 
 /** What describes any complexion product, owned or offered. */
 export class ProductFields {
-  @OneOf(KINDS) kind!: Kind
+  @OneOf(ITEM_KINDS) kind!: ItemKind
   @Text(0, 60) brand: string = ''
   @Text(0, 60) range: string = ''
   @Name(80) shade!: string
@@ -27,7 +25,15 @@ export class ProductFields {
   @OneOf(COVERAGES) coverage: Coverage = 'medium'
   @OneOf(FAMILIES) family: Family = 'unknown'
   @OneOf(FINISHES) finish: Finish = 'natural'
+  /** Grams for what is sold by weight. */
   @Between(0.1, 1000, 'ml') sizeMl: number = 30
+  /** Ingredient list as on the pack; empty when it is not on record. */
+  @Text(0, 20_000) inci: string = ''
+  /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
+  @Satisfies('flags', v => v === null || typeof v !== 'object' || Object.entries(v).every(([k, on]) => FLAGS.includes(k as IngredientFlag) && typeof on === 'boolean'), 'must set known flags to true or false')
+  @IsObject({ message: 'must name flags' }) flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
+  /** What the kind usually is, when left out. */
+  @Maybe() @IsObject({ message: 'must describe the product' }) @ValidateNested() @Type(() => TraitsInput) traits?: Traits
 }
 
 /** What is written when a bottle enters the kit or is changed. */
@@ -42,6 +48,9 @@ export class OwnedProductInput extends ProductFields {
 
 export interface OwnedProduct extends OwnedProductInput {
   id: string
+  traits: Traits
+  /** The face that brings it; null for what is the artist's own. */
+  ownerFaceId: string | null
   retiredAt: string | null
   createdAt: string
 }

@@ -1,6 +1,11 @@
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { Between, OneOf, Text, Whole } from '../rules'
+import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/suitability/settings'
+import { Between, OneOf, Satisfies, Text, Whole } from '../rules'
+
+const MIXING = ['strict', 'practical'] as const
+const PRIMER = ['always', 'only with a reason'] as const
+const POWDER = ['by zone', 'all over', 'blot only'] as const
 
 export const THEMES = ['day', 'wings'] as const
 export type Theme = (typeof THEMES)[number]
@@ -18,4 +23,12 @@ export class Settings {
   @Whole(0, 100_000_000) budgetMinor: number = 14_000
   @Text(0, 3) currency: string = ''
   @OneOf(THEMES) theme: Theme = 'day'
+  @OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order
+  @OneOf(MIXING) mixing: PlanSettings['mixing'] = USUAL_SETTINGS.mixing
+  @OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
+  @OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
+  /** Per rule: 0 switches it off, 1 is as it comes, up to 3 times as heavy. */
+  @Satisfies('ruleWeights', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).length <= 100
+    && Object.values(v).every(w => typeof w === 'number' && w >= 0 && w <= 3), 'must set rules to numbers from 0 to 3')
+  ruleWeights: Record<string, number> = {}
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { COVERAGES } from '#core/complexion/product'
-import { AGE_BANDS, FaceInput, SKIN_TYPES, type Face } from '#shared/records/faces'
-import { FINISHES } from '#shared/records/kit'
+import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
+import { FINISHES } from '#core/suitability/item'
+import { FaceInput, type Face } from '#shared/records/faces'
 
 const props = defineProps<{ face: Face | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()

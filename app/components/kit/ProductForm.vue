@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { rangeKey } from '#shared/kitPigments'
-import { FINISHES, KINDS, OwnedProductInput, type Kind, type OwnedProduct } from '#shared/records/kit'
+import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 
 /** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */
 const props = defineProps<{ product: OwnedProduct | null }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
-import { SKIN_TYPES, type SkinType } from '#shared/records/faces'
+import { SKIN_TYPES, type SkinType } from '#core/suitability/face'
 
 useHead({ title: 'Faces · Varietas' })
 const faces = useFaces()

@@ -23,7 +23,7 @@ export const flashPhotographs: Rule = {
       [mineral && spf >= 15 && spf < 30, weight(fair ? -1 : -2, `mineral filter with SPF ${spf} may go pale in flash`)],
       [slot === 'powder' && item.texture === 'loose powder' && item.flags.includes('silica-rich powder'), weight(-2, 'silica-rich loose powder flashes white under the eye')],
       [item.sparkle === 'coarse', weight(-1, 'heavy sparkle scatters the flash')],
-      [item.spf === 0 && (slot === 'foundation' || slot === 'primer'), weight(1, 'no sun filter: nothing to go pale in flash')],
+      [item.spf === 0 && slot === 'foundation', weight(1, 'no sun filter: nothing to go pale in flash')],
     )
   },
 }

@@ -13,10 +13,12 @@ import { grooming } from './grooming'
 import { highDefinition } from './highDefinition'
 import { history } from './history'
 import { brokenSkin, chappedLips, safePlaces, stopInfection } from './hygiene'
+import { look } from './look'
 import { mature } from './mature'
 import { paleCast } from './paleCast'
 import { baseAndPrep } from './prep'
 import { sensitivities } from './sensitivities'
+import { showing } from './showing'
 import { skinState } from './skinState'
 import { skinTypeAndFinish } from './skinType'
 import { tears } from './tears'
@@ -26,7 +28,7 @@ import { wishes } from './wishes'
 export const RULES: readonly Rule[] = [
   sensitivities, history, stopInfection, brokenSkin, safePlaces, child, freshnessAndLevel, chappedLips,
   skinTypeAndFinish, skinState, wishes, bareFaced, mature, grooming, baseAndPrep, paleCast,
-  flashTest, flashPhotographs, highDefinition, endurance, tears, bodyAndCostume, containerAndHygiene,
+  showing, flashTest, flashPhotographs, highDefinition, endurance, tears, bodyAndCostume, look, containerAndHygiene,
 ]
 
 const factor = (rule: Rule, { ruleWeights }: PlanSettings) => ruleWeights[rule.id] ?? 1

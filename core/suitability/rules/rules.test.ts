@@ -115,7 +115,14 @@ const CASES: readonly (readonly [rule: string, effect: Effect, sentence: RegExp,
   ['stop-infection', HARM, /pharmacist or doctor/, { item: item('mascara'), slot: 'mascara', face: states('eye area', 'signs of infection') }, { item: item('lip colour'), slot: 'lip colour', face: states('eye area', 'signs of infection') }],
   ['chapped-lips', by(-2), /matte dries chapped lips/, { item: item('lip colour', { finish: 'matte' }), slot: 'lip colour', face: states('lips', 'chapped') }, { item: item('lip colour', { finish: 'matte' }), slot: 'lip colour' }],
   ['chapped-lips', HARM, /no scrub on broken lips/, { item: item('lip care', { texture: 'other' }), slot: 'lip care', face: states('lips', 'broken') }, { item: item('lip care', { texture: 'balm' }), slot: 'lip care', face: states('lips', 'broken') }],
+  // how a colour shows
+  ['shows-on-skin', by(-1), /vanishes on this depth/, { item: item('blush', { lab: typicalSkin(5, 'neutral'), coverage: 'light' }), slot: 'cheek' }, { item: item('blush', { lab: { L: 45, a: 32, b: 20 }, coverage: 'light' }), slot: 'cheek' }],
+  ['shows-on-skin', by(-2), /chalky/, { item: item('highlighter', { lab: { L: 92, a: 1, b: 6 }, coverage: 'full' }), slot: 'highlight', face: { skin: typicalSkin(11, 'neutral') } }, { item: item('highlighter', { lab: { L: 92, a: 1, b: 6 }, coverage: 'full' }), slot: 'highlight', face: { skin: typicalSkin(1, 'neutral') } }],
+  ['shows-on-skin', by(-3), /shades nothing/, { item: item('contour', { lab: { L: 52, a: 8, b: 14 } }), slot: 'contour', face: { skin: typicalSkin(10, 'neutral') } }, { item: item('contour', { lab: { L: 30, a: 8, b: 10 } }), slot: 'contour' }],
+  ['shows-on-skin', by(-1.5), /nobody asked for it/, { item: item('eye colour', { lab: { L: 50, a: 60, b: 40 } }), slot: 'eyes' }, { item: item('eye colour', { lab: { L: 50, a: 60, b: 40 } }), slot: 'eyes', job: { type: 'editorial' } }],
+  ['shows-on-skin', by(0.5), /shows softly/, { item: item('eye colour', { lab: { L: 50, a: 12, b: 18 }, coverage: 'light' }), slot: 'eyes' }, { item: item('eye colour', { lab: null }), slot: 'eyes' }],
   // wishes
+  ['wishes', by(2), /full lashes, as asked/, { item: item('lashes', { coverage: 'full' }), slot: 'lashes', face: { wantsLashes: 'full' } }, { item: item('lashes', { coverage: 'sheer' }), slot: 'lashes', face: { wantsLashes: 'full' } }],
   ['wishes', by(1), /medium cover, as asked/, {}, { item: item('foundation', { coverage: 'full' }) }],
 ]
 
@@ -160,7 +167,8 @@ const ASKED: readonly (readonly [rule: string, slot: SlotId, sentence: RegExp, f
   ['mature', 'lip liner', /lines around the lips/, { face: { ageBand: 'mature' } }, {}],
   ['grooming', 'foundation', /spoolie/, { face: { facialHair: true } }, {}],
   ['body-costume', 'body', /2 limbs/, { job: { limbs: 2 } }, {}],
-  ['wishes', 'lashes', /lashes were asked for/, { face: { wantsLashes: true } }, {}],
+  ['look', 'contour', /usual for an evening/, { job: { type: 'evening' } }, { job: { type: 'evening' }, face: { bareFaced: true } }],
+  ['wishes', 'lashes', /lashes were asked for/, { face: { wantsLashes: 'full' } }, {}],
 ]
 
 describe('what the rules ask a plan to hold', () => {

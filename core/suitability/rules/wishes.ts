@@ -9,7 +9,13 @@ export const wishes: Rule = {
   id: 'wishes',
   looksAt: 'wishes for coverage and finish',
   weigh({ item, slot, face, settings }) {
-    if (slot === 'lashes') return when([face.wantsLashes, weight(2, 'lashes were asked for')])
+    if (slot === 'lashes') {
+      const full = item.coverage !== 'sheer'
+      return when(
+        [face.wantsLashes === 'full' && full, weight(2, 'full lashes, as asked')],
+        [face.wantsLashes === 'sparse' && !full, weight(2, 'sparse lashes, as asked')],
+      )
+    }
     if (slot === 'primer') return when([settings.primer === 'always', weight(2, 'you always prime')])
     if (slot !== 'foundation') return []
     const cover = apart(COVERAGES, item.coverage, face.coverage)
@@ -21,5 +27,5 @@ export const wishes: Rule = {
       [finish >= 2, weight(-0.5 * finish, `${item.finish} where ${face.finish} was asked`)],
     )
   },
-  asks: face => (face.wantsLashes ? [{ slot: 'lashes' as const, sentence: 'lashes were asked for' }] : []),
+  asks: face => (face.wantsLashes !== 'none' ? [{ slot: 'lashes' as const, sentence: 'lashes were asked for' }] : []),
 }

@@ -1,0 +1,5 @@
+import { SavePlanInput } from '#shared/records/plans'
+import { idOf, withComputing } from '../../../utils/handlers'
+import { savePlan } from '../../../services/plans'
+
+export default withComputing(SavePlanInput, (input, event, signal) => savePlan(idOf(event), input, signal))

@@ -1,0 +1,4 @@
+import { idOf } from '../../utils/handlers'
+import { setPlanDeleted } from '../../services/plans'
+
+export default defineEventHandler(event => setPlanDeleted(idOf(event), true))

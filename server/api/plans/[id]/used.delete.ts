@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { unusePlan } from '../../../services/plans'
+
+export default defineEventHandler(event => unusePlan(idOf(event)))

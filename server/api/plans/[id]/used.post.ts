@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { usePlan } from '../../../services/plans'
+
+export default defineEventHandler(event => usePlan(idOf(event)))

@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { removeFlashTest } from '../../../services/plans'
+
+export default defineEventHandler(event => removeFlashTest(idOf(event)))

@@ -1,0 +1,3 @@
+import { allTests } from '../../services/plans'
+
+export default defineEventHandler(() => allTests())

@@ -1,0 +1,129 @@
+import { and, asc, eq, isNotNull, isNull, or } from 'drizzle-orm'
+import type { FacePlan, PlanQuestion } from '#core/suitability/facePlan'
+import { itemOf } from '#shared/kitItem'
+import type { OccasionInput } from '#shared/records/consultation'
+import type { Face } from '#shared/records/faces'
+import type { FlashTestInput, FlashTestRecord, PaletteTestInput, PaletteTestRecord, PlanInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
+import { locksOf } from '#shared/records/plans'
+import { factsOf } from '#shared/faceFacts'
+import { db, write } from '../db/connection'
+import { faceHistory, flashTests, paletteTests, plans, products } from '../db/schema'
+import { Conflict, Missing } from '../utils/problems'
+import { newId, now } from './clock'
+import { faceById } from './faces'
+import { recordOf } from './kit'
+import { compute } from './pool'
+import { savedPlanOf } from './savedPlan'
+import { settings } from './settings'
+
+/** Everything a plan for this face is computed from. */
+export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQuestion> {
+  const facts = factsOf(face)
+  if (!facts) throw new Conflict('The skin has not been read yet: read it first, then the plan can be made.')
+  const rows = await db.select().from(products)
+    .where(and(isNull(products.deletedAt), isNull(products.retiredAt), or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id))))
+    .orderBy(asc(products.createdAt), asc(products.id))
+  const { order, mixing, primer, powder, ruleWeights, maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = await settings()
+  const tests = await allTests()
+  return {
+    face: facts,
+    job: occasionOf(face, input),
+    settings: {
+      day: face.bookedOn?.slice(0, 10) ?? now().slice(0, 10), order, mixing, primer, powder, ruleWeights, houseRules: [],
+      paletteTests: tests.palette, flashTests: tests.flash,
+    },
+    items: rows.map(row => itemOf(recordOf(row))),
+    options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
+    overrides: input.overrides,
+    locks: locksOf(input.locks),
+    faceMl: { sheer: faceMlSheer, light: faceMlLight, medium: faceMlMedium, full: faceMlFull },
+  }
+}
+
+const occasionOf = (face: Face, { occasion }: PlanInput): OccasionInput => occasion ?? face.consultation.occasion
+
+/** The plan for a face, computed in a worker; nothing is kept. */
+export async function planFor(faceId: string, input: PlanInput, signal: AbortSignal): Promise<FacePlan> {
+  return compute('plan', await planQuestion(await faceById(faceId), input), signal)
+}
+
+/** Computes a plan anew and keeps it with everything it says. */
+export async function savePlan(faceId: string, input: SavePlanInput, signal: AbortSignal): Promise<SavedPlan> {
+  const face = await faceById(faceId)
+  const plan = await compute('plan', await planQuestion(face, input), signal)
+  const { kind, locks, overrides, agreed, change } = input
+  return write(async (tx) => {
+    const [row] = await tx.insert(plans).values({
+      id: newId(), faceId, kind, locks, overrides, agreed, change, plan, occasion: occasionOf(face, input), savedAt: now(),
+    }).returning()
+    return savedPlanOf(row!)
+  })
+}
+
+export function setPlanDeleted(id: string, deleted: boolean): Promise<SavedPlan> {
+  return write(async (tx) => {
+    const [row] = await tx.update(plans).set({ deletedAt: deleted ? now() : null })
+      .where(and(eq(plans.id, id), deleted ? isNull(plans.deletedAt) : isNotNull(plans.deletedAt))).returning()
+    if (!row) throw new Missing('This plan')
+    return savedPlanOf(row)
+  })
+}
+
+/** The plan was done: every product of it was used on this face once more. */
+export function usePlan(id: string): Promise<SavedPlan> {
+  return write(async (tx) => {
+    const [row] = await tx.select().from(plans).where(and(eq(plans.id, id), isNull(plans.deletedAt)))
+    if (!row) throw new Missing('This plan')
+    if (row.usedAt) throw new Conflict('This plan is on the card already: reload the page.')
+    const at = now()
+    const known = new Set((await tx.select({ id: products.id }).from(products)).map(p => p.id))
+    const used = [...new Set(row.plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id]))].filter(p => known.has(p))
+    if (used.length > 0) {
+      await tx.insert(faceHistory).values(used.map(productId => ({ id: newId(), faceId: row.faceId, productId, what: 'used' as const, note: '', at })))
+    }
+    const [done] = await tx.update(plans).set({ usedAt: at }).where(eq(plans.id, id)).returning()
+    return savedPlanOf(done!)
+  })
+}
+
+/** Undo of {@link usePlan}. */
+export function unusePlan(id: string): Promise<SavedPlan> {
+  return write(async (tx) => {
+    const [row] = await tx.select().from(plans).where(eq(plans.id, id))
+    if (!row?.usedAt) throw new Missing('This use')
+    await tx.delete(faceHistory).where(and(eq(faceHistory.faceId, row.faceId), eq(faceHistory.at, row.usedAt)))
+    const [back] = await tx.update(plans).set({ usedAt: null }).where(eq(plans.id, id)).returning()
+    return savedPlanOf(back!)
+  })
+}
+
+export async function allTests(): Promise<Tests> {
+  return {
+    palette: await db.select().from(paletteTests).orderBy(asc(paletteTests.at)),
+    flash: await db.select().from(flashTests).orderBy(asc(flashTests.at)),
+  }
+}
+
+export function addPaletteTest(input: PaletteTestInput): Promise<PaletteTestRecord> {
+  return write(async tx => (await tx.insert(paletteTests).values({ id: newId(), at: now(), ...input }).returning())[0]!)
+}
+
+export function removePaletteTest(id: string): Promise<PaletteTestRecord> {
+  return write(async (tx) => {
+    const [row] = await tx.delete(paletteTests).where(eq(paletteTests.id, id)).returning()
+    if (!row) throw new Missing('This palette test')
+    return row
+  })
+}
+
+export function addFlashTest(input: FlashTestInput): Promise<FlashTestRecord> {
+  return write(async tx => (await tx.insert(flashTests).values({ id: newId(), at: now(), ...input }).returning())[0]!)
+}
+
+export function removeFlashTest(id: string): Promise<FlashTestRecord> {
+  return write(async (tx) => {
+    const [row] = await tx.delete(flashTests).where(eq(flashTests.id, id)).returning()
+    if (!row) throw new Missing('This flash test')
+    return row
+  })
+}

@@ -1,0 +1,60 @@
+import { Type } from 'class-transformer'
+import { IsObject, ValidateNested } from 'class-validator'
+import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
+import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
+import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import { LabDto } from '../compute/parts'
+import { Between, Distinct, ListOf, Maybe, OneOf, SomeOf, Text, Whole, Words, YesNo } from '../rules'
+
+/** What is seen on one part of the face. */
+export class ZoneInput {
+  @OneOf(ZONES) zone!: Zone
+  @Maybe() @OneOf(SKIN_TYPES) type?: SkinType | null
+  @SomeOf(ZONE_STATES) states: ZoneState[] = []
+}
+
+/** What the day asks of the make-up. */
+export class OccasionInput implements JobFacts {
+  @OneOf(JOB_TYPES) type: JobType = 'personal'
+  @YesNo() flash: boolean = USUAL.personal.flash
+  @YesNo() highDefinition: boolean = USUAL.personal.highDefinition
+  @YesNo() heat: boolean = USUAL.personal.heat
+  @YesNo() humidity: boolean = USUAL.personal.humidity
+  @Between(0.5, 48, 'h') hours: number = USUAL.personal.hours
+  @YesNo() tears: boolean = USUAL.personal.tears
+  @YesNo() costumeChanges: boolean = USUAL.personal.costumeChanges
+  @YesNo() outdoors: boolean = USUAL.personal.outdoors
+  @Whole(0, 4) limbs: number = USUAL.personal.limbs
+  @OneOf(ILLUMINANTS) light: Illuminant = USUAL.personal.light
+}
+
+export class SecondToneInput {
+  @OneOf(ZONES) zone!: Zone
+  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+}
+
+export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
+export type LashWish = (typeof LASHES)[number]
+export const EYE_SHAPES = ['not noted', 'round', 'almond', 'hooded', 'deep-set', 'downturned', 'upturned', 'single lid'] as const
+export type EyeShape = (typeof EYE_SHAPES)[number]
+export const BROWS = ['not noted', 'sparse', 'even', 'dense', 'none'] as const
+export type BrowDensity = (typeof BROWS)[number]
+
+/** The face's record in the order an artist asks. Nothing here is needed for a first answer. */
+export class Consultation {
+  @YesNo() bareFaced: boolean = false
+  @Text(0, 300) normallyWears: string = ''
+  @OneOf(LASHES) lashes: LashWish = 'none wished'
+  @YesNo() noScent: boolean = false
+  @YesNo() mildOnly: boolean = false
+  @ListOf(12) @Distinct('zone') @ValidateNested({ each: true }) @Type(() => ZoneInput) zones: ZoneInput[] = []
+  @Words(20, 60) sensitivities: string[] = []
+  @Text(0, 40) hairColour: string = ''
+  @Text(0, 40) eyeColour: string = ''
+  @OneOf(BROWS) brows: BrowDensity = 'not noted'
+  @OneOf(EYE_SHAPES) eyeShape: EyeShape = 'not noted'
+  @YesNo() contactLenses: boolean = false
+  @YesNo() facialHair: boolean = false
+  @Maybe() @IsObject({ message: 'must name a zone and its colour' }) @ValidateNested() @Type(() => SecondToneInput) secondTone: SecondToneInput | null = null
+  @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion: OccasionInput = new OccasionInput()
+}

@@ -1,0 +1,76 @@
+import { Type } from 'class-transformer'
+import { IsObject, ValidateNested } from 'class-validator'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { Lock } from '#core/suitability/locks'
+import { DropsDto } from '../compute/parts'
+import { Distinct, ListOf, Maybe, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
+import { OccasionInput } from './consultation'
+
+/** One place of a plan held fast: a product, a recipe in drops, or left empty. */
+export class LockInput {
+  @Name(80) key!: string
+  @Maybe() @Name(200) itemId?: string
+  @Maybe() @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops?: DropsDto[]
+  @Satisfies('oneLock', (v, owner) => {
+    const { itemId, drops } = owner as LockInput
+    return [itemId, drops, v === true ? true : undefined].filter(x => x !== undefined && x !== null).length === 1
+  }, 'must hold one of: itemId, drops, empty')
+  @YesNo() empty: boolean = false
+}
+
+/** A veto lifted by the artist. One of harm needs the reason, which is kept with the plan. */
+export class OverrideInput {
+  @Name(120) itemId!: string
+  @Name(60) rule!: string
+  @Text(0, 500) reason: string = ''
+}
+
+export class PlanInput {
+  @ListOf(40) @Distinct('key') @ValidateNested({ each: true }) @Type(() => LockInput) locks: LockInput[] = []
+  @ListOf(40) @ValidateNested({ each: true }) @Type(() => OverrideInput) overrides: OverrideInput[] = []
+  /** Where it differs from what the face's record says of the day. */
+  @Maybe() @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion?: OccasionInput | null
+}
+
+export const PLAN_KINDS = ['preview', 'day'] as const
+export type PlanKind = (typeof PLAN_KINDS)[number]
+
+export class SavePlanInput extends PlanInput {
+  @OneOf(PLAN_KINDS) kind: PlanKind = 'day'
+  /** What was agreed. */
+  @Text(0, 1000) agreed: string = ''
+  /** What to change since the preview. */
+  @Text(0, 1000) change: string = ''
+}
+
+/** A plan as it was kept, with everything it said. */
+export interface SavedPlan extends SavePlanInput {
+  id: string
+  plan: FacePlan
+  savedAt: string
+  /** When it was done; null while it is only planned. */
+  usedAt: string | null
+}
+
+export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> => Object.fromEntries(locks.map(l => [
+  l.key, l.itemId ? { itemId: l.itemId } : l.drops ? { drops: l.drops } : { empty: true },
+]))
+
+/** What two ranges did on the palette. */
+export class PaletteTestInput {
+  @Name(130) a!: string
+  @Name(130) b!: string
+  @OneOf(['held', 'separated', 'pilled']) result!: 'held' | 'separated' | 'pilled'
+  @Text(0, 120) after: string = ''
+}
+export interface PaletteTestRecord extends PaletteTestInput { id: string, at: string }
+
+/** A flash photograph of one product, or of several worn together. */
+export class FlashTestInput {
+  @ListOf(10, 1) itemIds!: string[]
+  @OneOf(['good', 'bad']) result!: 'good' | 'bad'
+  @Text(0, 200) note: string = ''
+}
+export interface FlashTestRecord extends FlashTestInput { id: string, at: string }
+
+export interface Tests { palette: PaletteTestRecord[], flash: FlashTestRecord[] }
