@@ -9,7 +9,7 @@ test('a bottle needs a name and a place; nothing typed is lost, and undo takes i
 
   await page.getByLabel('Name on the bottle').fill('Heron Grey')
   await page.getByRole('button', { name: 'Sharpen' }).click()
-  await page.getByLabel('Size, ml').fill('1e9')
+  await page.getByLabel('Size, ml or g').fill('1e9')
   await page.getByLabel('Price').fill('a lot')
   await page.getByRole('button', { name: 'very deep' }).click()
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
@@ -18,7 +18,7 @@ test('a bottle needs a name and a place; nothing typed is lost, and undo takes i
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
   await expect(page.getByText('must be a number from 0.1 to 1000 ml')).toBeVisible()
   await expect(page.getByLabel('Name on the bottle')).toHaveValue('Heron Grey')
-  await page.getByLabel('Size, ml').fill('30')
+  await page.getByLabel('Size, ml or g').fill('30')
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
 
   const row = page.getByRole('row', { name: /Heron Grey/ })
@@ -66,7 +66,7 @@ test('beside a bottle, by colour, edit, retire, delete, each with its way back',
 
 test('search, filter and sort the kit', async ({ page }) => {
   await page.goto('/kit')
-  await page.getByRole('textbox', { name: 'Search the kit' }).fill('lantern')
+  await page.getByRole('textbox', { name: 'Search the kit' }).fill('lantern cream')
   await expect(page.getByRole('row')).toHaveCount(4)
   await page.getByRole('button', { name: /^Shade/ }).click()
   await expect(page.getByRole('row').nth(1)).toContainText('Ember')

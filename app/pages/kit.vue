@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { skinPlace } from '#core/complexion/skin'
+import { isMixed } from '#shared/kitPigments'
 import { FAMILIES, type Family } from '#core/complexion/product'
-import { KINDS, type Kind, type OwnedProduct } from '#shared/records/kit'
+import { isComplexionKind } from '#core/stock/usual'
+import { ITEM_KINDS, type ItemKind } from '#core/suitability/item'
+import type { OwnedProduct } from '#shared/records/kit'
 
 useHead({ title: 'Kit · Varietas' })
 const kit = useKit()
@@ -10,7 +13,9 @@ const settings = useSettings()
 const route = useRoute()
 
 const search = ref('')
-const kind = ref<Kind | 'all'>('all')
+const kind = ref<ItemKind | 'complexion' | 'all'>('complexion')
+/** What the kit holds, complexion as one. */
+const kinds = computed(() => ['all', 'complexion', ...ITEM_KINDS.filter(k => kit.products.some(p => p.kind === k))])
 const family = ref<Family | 'all'>('all')
 const state = ref<'in use' | 'empty' | 'retired' | 'all'>('in use')
 const editing = ref<OwnedProduct | null>(null)
@@ -27,11 +32,12 @@ const sort = ref<{ by: Column, up: boolean }>({ by: 'depth', up: true })
 
 const rows = computed(() => kit.products.map((product) => {
   const { depth, undertone } = skinPlace(product.lab)
-  const isAdjuster = product.kind === 'adjuster'
+  // Only what a skin is matched with has a depth.
+  const sits = product.kind === 'foundation' || product.kind === 'concealer'
   return {
     product,
     values: {
-      shade: product.shade.toLowerCase(), depth: isAdjuster ? 99 : depth, undertone: isAdjuster ? 'adjuster' : undertone, family: product.family,
+      shade: product.shade.toLowerCase(), depth: sits ? depth : 99 + ITEM_KINDS.indexOf(product.kind), undertone: sits ? undertone : product.kind, family: product.family,
       coverage: product.coverage, finish: product.finish, size: product.sizeMl, level: product.level, price: product.priceMinor ?? -1,
     } satisfies Record<Column, string | number>,
   }
@@ -42,7 +48,7 @@ const shown = computed(() => {
   return rows.value.filter(({ product: p }) => {
     const inState = { 'in use': !p.retiredAt && p.level > 0, 'empty': !p.retiredAt && p.level === 0, 'retired': p.retiredAt !== null, 'all': true }[state.value]
     const text = `${p.shade} ${p.brand} ${p.range} ${p.notes}`.toLowerCase()
-    return inState && (kind.value === 'all' || p.kind === kind.value) && (family.value === 'all' || p.family === family.value) && words.every(w => text.includes(w))
+    return inState && (kind.value === 'all' || (kind.value === 'complexion' ? isComplexionKind(p.kind) : p.kind === kind.value)) && (family.value === 'all' || p.family === family.value) && words.every(w => text.includes(w))
   }).sort((x, y) => {
     const [a, b] = [x.values[by], y.values[by]]
     return (a < b ? -1 : a > b ? 1 : 0) * (up ? 1 : -1)
@@ -76,14 +82,14 @@ function clearFilters() {
     <header class="head">
       <div>
         <h1>{{ kit.products.length === 0 ? 'The kit is empty.' : `${plural(kit.usable.length, 'bottle')} to work with${empties > 0 ? `, ${empties} empty` : ''}.` }}</h1>
-        <p class="lead">{{ kit.products.length === 0 ? 'A name, a kind and where it sits are enough to begin.' : 'Foundations and adjusters that can go on a face today; concealers are listed too.' }}</p>
+        <p class="lead">{{ kit.products.length === 0 ? 'A name, a kind and where it sits are enough to begin.' : `Foundations and adjusters that can go on a face today, and ${plural(kit.products.length - kit.products.filter(isMixed).length, 'other product')}: choose All to see them.` }}</p>
       </div>
       <v-btn color="primary" variant="flat" @click="edit(null)">Add a bottle</v-btn>
     </header>
     <template v-if="kit.products.length > 0">
       <div class="filters no-print">
         <v-text-field v-model="search" label="Search the kit" clearable @click:clear="search = ''" />
-        <v-select v-model="kind" label="Kind" :items="['all', ...KINDS]" />
+        <v-select v-model="kind" label="Kind" :items="kinds" />
         <v-select v-model="family" label="Base" :items="['all', ...FAMILIES]" />
         <v-select v-model="state" label="Show" :items="['in use', 'empty', 'retired', 'all']" />
         <div v-if="chosen.size > 0" class="bulk">
@@ -109,11 +115,11 @@ function clearFilters() {
           <tr v-for="{ product, values } in shown" :key="product.id" :class="{ retired: product.retiredAt }">
             <td class="pick"><input type="checkbox" :checked="chosen.has(product.id)" :aria-label="`Choose ${product.shade}`" @change="toggle(product.id)"></td>
             <td><span class="shade">
-              <Swatch :lab="product.lab" :size="46" />
-              <span><b>{{ product.shade }}</b><br><span class="small">{{ [product.kind === 'foundation' ? '' : product.kind, product.brand, product.range].filter(Boolean).join(' · ') }}</span></span>
+              <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span v-else class="clear" aria-hidden="true" />
+              <span><b>{{ product.shade }}</b><br><span class="small">{{ [product.brand, product.range].filter(Boolean).join(' · ') }}</span></span>
             </span></td>
-            <td class="num">{{ product.kind === 'adjuster' ? '' : (values.depth as number).toFixed(1) }}</td>
-            <td>{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}</td>
+            <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
+            <td>{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}{{ product.kind === 'concealer' ? ', concealer' : '' }}</td>
             <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
             <td class="wide">{{ product.coverage }}</td>
             <td class="wide">{{ product.finish }}</td>
@@ -142,6 +148,8 @@ function clearFilters() {
 .pick { width: 44px; }
 .pick input { width: 20px; height: 20px; accent-color: var(--accent); margin: 12px; }
 .shade { display: flex; align-items: center; gap: 12px; line-height: 1.25; }
+
+.clear { width: 46px; height: 46px; flex: none; border: 1px dashed var(--muted); }
 .retired { color: var(--muted); }
 .acts { white-space: nowrap; text-align: right; }
 @media (max-width: 1000px) { .filters { grid-template-columns: 1fr 1fr; } }

@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type {
-  ComplaintInput, Face, FaceInput, FaceReading, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+  ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
 } from '#shared/records/faces'
+import type { Consultation } from '#shared/records/consultation'
+import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { useUndo } from './undo'
@@ -37,6 +39,42 @@ export const useFaces = defineStore('faces', () => {
 
   async function change(id: string, input: FaceInput): Promise<void> {
     put(await api<Face>(`faces/${id}`, { method: 'PUT', body: plain(input) }))
+  }
+
+  async function changeConsultation(id: string, consultation: Consultation): Promise<void> {
+    const before = byId.value.get(id)?.consultation
+    const send = async (value: Consultation) => put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(value) }))
+    await send(consultation)
+    if (before) undo.tell('The record is kept.', () => send(before))
+  }
+
+  async function remember(faceId: string, input: HistoryInput): Promise<void> {
+    const entry = await api<HistoryEntry>(`faces/${faceId}/history`, { method: 'POST', body: input })
+    amend(faceId, f => ({ history: [entry, ...f.history] }))
+    undo.tell('It is remembered.', () => forgetEntry(faceId, entry.id))
+  }
+
+  async function forgetEntry(faceId: string, id: string): Promise<void> {
+    await api(`history/${id}`, { method: 'DELETE' })
+    amend(faceId, f => ({ history: f.history.filter(h => h.id !== id) }))
+  }
+
+  async function bring(faceId: string, input: OwnedProductInput): Promise<void> {
+    const product = await api<OwnedProduct>(`faces/${faceId}/own`, { method: 'POST', body: plain(input) })
+    amend(faceId, f => ({ own: [...f.own, product] }))
+    undo.tell(`${product.shade} is on the record.`, () => leaveHome(faceId, product.id, false))
+  }
+
+  async function leaveHome(faceId: string, id: string, tell = true): Promise<void> {
+    const product = byId.value.get(faceId)?.own.find(p => p.id === id)
+    await api(`kit/${id}`, { method: 'DELETE' })
+    amend(faceId, f => ({ own: f.own.filter(p => p.id !== id) }))
+    if (tell && product) {
+      undo.tell(`${product.shade} is off the record.`, async () => {
+        await api(`kit/${id}/restore`, { method: 'POST' })
+        amend(faceId, f => ({ own: [...f.own, product] }))
+      })
+    }
   }
 
   async function remove(id: string): Promise<void> {
@@ -84,5 +122,5 @@ export const useFaces = defineStore('faces', () => {
     amend(faceId, f => ({ seen: [seen, ...f.seen] }))
   }
 
-  return { faces, byId, current, currentId, load, add, change, remove, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
+  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
 })

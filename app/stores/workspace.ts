@@ -4,6 +4,7 @@ import { ApiProblem } from '~/composables/api'
 import { useBuys } from './buys'
 import { useFaces } from './faces'
 import { useKit } from './kit'
+import { usePlans } from './plans'
 import { useSettings } from './settings'
 
 /** Everything the screens start from, loaded together. */
@@ -14,7 +15,7 @@ export const useWorkspace = defineStore('workspace', () => {
   async function load(): Promise<void> {
     state.value = 'loading'
     try {
-      await Promise.all([useSettings().load(), useKit().load(), useFaces().load(), useBuys().load()])
+      await Promise.all([useSettings().load(), useKit().load(), useFaces().load(), useBuys().load(), usePlans().loadTests()])
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused

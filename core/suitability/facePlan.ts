@@ -23,6 +23,8 @@ export interface Layer {
   amount: LayerAmount
   tool: string
   technique: string | null
+  /** What asked for this layer, where it is not always done. */
+  asked: string[]
   score: number
   findings: Finding[]
   alternatives: { item: KitItem, score: number, findings: Finding[] }[]
@@ -163,7 +165,8 @@ function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidat
     const how = technique(use.slot, candidate.item, face, job)
     return {
       key: use.key, slot: use.slot, name: use.name, where: use.where, item: candidate.item, drops: candidate.recipe?.drops ?? null,
-      amount: amountOf(use.slot, candidate, job, question.faceMl), tool: how.tool, technique: how.words, score: candidate.score,
+      amount: amountOf(use.slot, candidate, job, question.faceMl), tool: how.tool, technique: how.words,
+      asked: f.requirements.filter(r => !r.met || r.met(candidate.item)).map(r => r.sentence), score: candidate.score,
       findings: candidate.findings, locked: f.fixed, alternatives: alternativesFor(f, candidate),
     }
   })

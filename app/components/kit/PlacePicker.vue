@@ -2,15 +2,17 @@
 import type { Lab } from '#core/colour/lab'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
 import { ADJUSTER_WORDS, besideBottle, DEPTH_WORDS, fromDepthWord, type AdjusterWord, type DepthWord, type Step } from '#core/stock/placement'
-import type { ColourSource, Kind, OwnedProduct } from '#shared/records/kit'
+import { isComplexionKind } from '#core/stock/usual'
+import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
+import type { ColourSource, OwnedProduct } from '#shared/records/kit'
 
 /** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */
-const props = defineProps<{ kind: Kind, bottles: readonly OwnedProduct[], errors: (path: string) => string[] }>()
+const props = defineProps<{ kind: ItemKind, bottles: readonly OwnedProduct[], errors: (path: string) => string[] }>()
 const lab = defineModel<Lab>('lab', { required: true })
 const source = defineModel<ColourSource>('source', { required: true })
 
-type Way = 'words' | 'beside' | 'colour'
-const way = ref<Way>(source.value === 'depth word' ? 'words' : 'colour')
+type Way = 'clear' | 'words' | 'beside' | 'colour'
+const way = ref<Way>(source.value === 'clear' ? 'clear' : source.value === 'depth word' ? 'words' : 'colour')
 const depth = ref<DepthWord>()
 const tone = ref<Undertone>('neutral')
 const hue = ref<AdjusterWord>()
@@ -19,7 +21,17 @@ const deeper = ref<Step>(0)
 const yellower = ref<Step>(0)
 
 const words = (list: readonly string[]) => list.map(w => ({ value: w, text: w }))
-const WAYS: { value: Way, text: string }[] = [{ value: 'words', text: 'By word' }, { value: 'beside', text: 'Beside a bottle' }, { value: 'colour', text: 'By colour' }]
+const ways = computed<{ value: Way, text: string }[]>(() => [
+  ...(isComplexionKind(props.kind) ? [] : [{ value: 'clear' as const, text: 'It has no colour' }]),
+  { value: 'words', text: 'By word' }, { value: 'beside', text: 'Beside a bottle' }, { value: 'colour', text: 'By colour' },
+])
+// What a kind usually is decides where the picking begins.
+watch(() => props.kind, (kind) => {
+  if (isComplexionKind(kind) && way.value === 'clear') way.value = 'words'
+})
+watch(way, (now) => {
+  if (now === 'clear') set({ ...CLEAR_LAB }, 'clear')
+})
 
 watch([depth, tone, hue, () => props.kind], () => {
   if (way.value !== 'words') return
@@ -40,7 +52,7 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
 
 <template>
   <div class="place">
-    <Choices v-model="way" label="Where it sits" :options="WAYS" />
+    <Choices v-model="way" label="Where it sits" :options="ways" />
     <template v-if="way === 'words'">
       <Choices v-if="kind === 'adjuster'" v-model="hue" label="What it adds" :options="words(Object.keys(ADJUSTER_WORDS)) as { value: AdjusterWord, text: string }[]" />
       <template v-else>

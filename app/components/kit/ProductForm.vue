@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { rangeKey } from '#shared/kitPigments'
+import { isComplexionKind, USUAL_BY_KIND } from '#core/stock/usual'
+import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 
 /** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */
@@ -10,31 +12,35 @@ const kit = useKit()
 const undo = useUndo()
 const { at, submit, problem, busy } = useForm(OwnedProductInput)
 
-/** What a kind usually is, until the artist says more. */
-const BY_KIND: Record<Kind, Partial<OwnedProductInput>> = {
-  foundation: { coverage: 'medium', finish: 'natural', sizeMl: 30 },
-  concealer: { coverage: 'full', finish: 'natural', sizeMl: 6 },
-  adjuster: { coverage: 'medium', finish: 'natural', sizeMl: 15 },
-}
 const UNPLACED = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
+/** What a kind usually is, until the artist says more. */
+function usualOf(kind: ItemKind) {
+  const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind]
+  const place = isComplexionKind(kind) ? { lab: UNPLACED, colourSource: 'depth word' as const } : { lab: { ...CLEAR_LAB }, colourSource: 'clear' as const }
+  return { coverage, finish, family, sizeMl: size, traits: { ...traits }, ...place }
+}
 
 const values = reactive<OwnedProductInput>(props.product
   ? { ...props.product, lab: { ...props.product.lab } }
-  : { ...new OwnedProductInput(), kind: 'foundation', shade: '', lab: UNPLACED, ...BY_KIND.foundation })
+  : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') })
+const traits = computed({ get: () => values.traits ?? USUAL_BY_KIND[values.kind].traits, set: (now) => { values.traits = now } })
 const sharpen = ref(props.product !== null)
 const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
 const priceWrong = ref('')
 const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
-const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.kind !== 'adjuster'))
+const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.colourSource !== 'clear' && p.kind !== 'adjuster'))
 const ranges = computed(() => [...new Set(kit.products.filter(p => !values.brand || p.brand === values.brand).map(p => p.range).filter(Boolean))])
 const brands = computed(() => [...new Set(kit.products.map(p => p.brand).filter(Boolean))])
 const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
 const mixes = computed(() => !kit.apart.some(r => rangeKey(r) === rangeKey(values)))
 
-function chooseKind(kind: Kind | undefined) {
+function chooseKind(kind: ItemKind | null) {
   if (!kind) return
+  const placedAlready = placed.value && values.colourSource !== 'clear' && isComplexionKind(kind)
   values.kind = kind
-  if (!props.product) Object.assign(values, BY_KIND[kind])
+  if (props.product) return
+  const { lab, colourSource, ...usual } = usualOf(kind)
+  Object.assign(values, usual, placedAlready ? {} : { lab, colourSource })
 }
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 
@@ -47,7 +53,7 @@ async function save() {
   }
   const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input => (props.product ? kit.change(props.product.id, input) : kit.add(input)))
   if (done) emit('done')
-  else if (['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes'].some(f => at(f).length > 0)) sharpen.value = true
+  else if (['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes', 'inci', 'traits'].some(f => at(f).length > 0)) sharpen.value = true
 }
 </script>
 
@@ -55,24 +61,26 @@ async function save() {
   <form class="form" novalidate @submit.prevent="save">
     <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <Choices :model-value="values.kind" label="Kind" :options="KINDS.map(k => ({ value: k, text: k }))" @update:model-value="chooseKind" />
+    <v-autocomplete :model-value="values.kind" label="Kind" :items="[...ITEM_KINDS]" auto-select-first @update:model-value="chooseKind" />
     <v-text-field v-model="values.shade" label="Name on the bottle" :error-messages="at('shade')" autofocus maxlength="200" />
-    <PlacePicker v-model:lab="values.lab" v-model:source="values.colourSource" :kind="values.kind" :bottles="others" :errors="at" />
-    <div v-if="placed" class="live">
+    <PlacePicker :key="values.kind" v-model:lab="values.lab" v-model:source="values.colourSource" :kind="values.kind" :bottles="others" :errors="at" />
+    <div v-if="placed && values.colourSource !== 'clear'" class="live">
       <Swatch :lab="values.lab" :size="72" />
       <FieldPlace :lab="values.lab" />
     </div>
-    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">{{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price …' }}</button>
+    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">{{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price, ingredients …' }}</button>
     <div v-if="sharpen" class="more">
       <v-combobox v-model="values.brand" label="Brand" :items="brands" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('brand')" />
       <v-combobox v-model="values.range" label="Range" :items="ranges" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('range')" />
       <v-select v-model="values.family" label="Base" :items="options(FAMILIES)" :error-messages="at('family')" />
       <v-select v-model="values.coverage" label="Coverage" :items="options(COVERAGES)" :error-messages="at('coverage')" />
       <v-select v-model="values.finish" label="Finish" :items="options(FINISHES)" :error-messages="at('finish')" />
-      <v-text-field :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''" label="Size, ml" inputmode="decimal" :error-messages="at('sizeMl')" @update:model-value="values.sizeMl = number(String($event))" />
+      <v-text-field :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''" label="Size, ml or g" inputmode="decimal" :error-messages="at('sizeMl')" @update:model-value="values.sizeMl = number(String($event))" />
       <v-text-field v-model="price" label="Price" inputmode="decimal" :error-messages="priceWrong ? [priceWrong] : at('priceMinor')" />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
       <Choices v-model="values.level" class="wide" label="How full" :options="[{ value: 1, text: 'full' }, { value: 0.75, text: '¾' }, { value: 0.5, text: 'half' }, { value: 0.25, text: '¼' }, { value: 0, text: 'empty' }]" />
+      <TraitsFields v-model="traits" :errors="at" />
+      <IngredientsField v-model:inci="values.inci" v-model:fixes="values.flagFixes" class="wide" :family="values.family" :errors="at('inci')" @family="values.family = $event" />
       <v-textarea v-model="values.notes" class="wide" label="Notes" :error-messages="at('notes')" />
       <label v-if="values.range" class="wide check">
         <input type="checkbox" :checked="mixes" @change="undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))">

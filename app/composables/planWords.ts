@@ -1,0 +1,52 @@
+import type { JobFacts } from '#core/suitability/job'
+import type { FacePlan, Layer } from '#core/suitability/facePlan'
+import type { Finding } from '#core/suitability/finding'
+import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core/suitability/face'
+
+/** What the day asks, in a breath: "stage, 10 h, heat, flash". */
+export function occasionInWords(job: JobFacts): string {
+  return [
+    job.type, `${job.hours} h`, job.heat && 'hot lights', job.humidity && 'humid', job.flash && 'flash', job.highDefinition && 'close camera',
+    job.tears && 'tears', job.costumeChanges && 'costume changes', job.outdoors && 'outdoors', job.limbs > 0 && `${job.limbs} limbs`,
+  ].filter(Boolean).join(', ')
+}
+
+/** States worth a word in the headline. */
+const TOLD: Partial<Record<ZoneState, (zone: Zone) => string>> = {
+  'textured': () => 'open pores', 'redness': () => 'redness', 'dark circles': () => 'dark circles', 'broken': zone => `broken on the ${zone}`,
+  'sunburnt': () => 'sunburnt', 'flaky': () => 'flaky', 'reactive': () => 'reactive', 'blemish-prone': () => 'blemishes', 'signs of infection': zone => `signs of infection: ${zone}`,
+}
+
+/** What is special about this skin, for the headline. */
+export function skinInWords(face: Pick<FaceFacts, 'zones' | 'skinType' | 'ageBand'>): string {
+  const { centre, cheeks } = typesOf(face)
+  const type = centre !== cheeks ? `${centre} through the centre, ${cheeks} on the cheeks` : `${face.skinType} skin`
+  const age = face.ageBand === 'mature' || face.ageBand === 'child' ? `${face.ageBand}, ` : ''
+  const seen = ZONES.flatMap(zone => (face.zones[zone]?.states ?? []).map(state => TOLD[state]?.(zone))).filter(s => s !== undefined)
+  return [age + type, ...new Set(seen)].slice(0, 3).join(', ')
+}
+
+const ORDER = { veto: 0, weight: 1, note: 2 } as const
+const size = (f: Finding) => (f.effect.is === 'weight' ? Math.abs(f.effect.by) : 0)
+
+/** The reasons that weigh most, as one line, what asked for it first; the rest unfolds. */
+export function reasonInWords(findings: readonly Finding[], asked: readonly string[] = [], most = 2): string {
+  const told = [...findings].filter(f => f.rule !== 'container').sort((x, y) => ORDER[x.effect.is] - ORDER[y.effect.is] || size(y) - size(x))
+  const words = [...asked.slice(0, 1), ...told.map(f => f.sentence)].slice(0, most)
+  return words.length > 0 ? words.join('; ') : 'nothing speaks against it'
+}
+
+/** "+2", "−1.5", "never" or nothing: what a finding does. */
+export function effectInWords({ effect }: Finding): string {
+  if (effect.is === 'veto') return effect.of === 'harm' ? 'never' : 'not chosen'
+  if (effect.is === 'note' || effect.by === 0) return ''
+  return `${effect.by > 0 ? '+' : '−'}${Math.abs(effect.by)}`
+}
+
+/** An amount as an artist measures it. */
+export function amountInWords({ value, unit }: Layer['amount']): string {
+  if (unit === 'pair') return value === 1 ? 'one pair' : `${value} pairs`
+  return `${Number(value.toFixed(2))} ${unit}`
+}
+
+export const minutesInWords = ({ full, short }: FacePlan['minutes']) => (short < full ? `${full} minutes, ${short} when late` : `${full} minutes`)

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { difference } from '#core/colour/difference'
+import type { Lab } from '#core/colour/lab'
+import { likelihood } from '#core/reading/likelihood'
+import type { Covariance } from '#core/reading/reading'
+import { verdictOf, type Drops } from '#core/complexion/recipe'
+import type { Complaint, Touch } from '#core/complexion/touch'
+import { SavedRecipeInput, type Face } from '#shared/records/faces'
+
+const props = defineProps<{ face: Face }>()
+const route = useRoute()
+const faces = useFaces()
+const kit = useKit()
+const settings = useSettings()
+const undo = useUndo()
+const { submit, problem } = useForm(SavedRecipeInput)
+
+const id = computed(() => props.face.id)
+useHead({ title: () => `${props.face.name} · Varietas` })
+
+const reading = computed(() => props.face.readings[0])
+const readingOpen = ref('read' in route.query)
+const editing = ref(false)
+const match = useMatch(() => reading.value?.lab)
+
+interface Candidate { key: string, drops: readonly Drops[], lab: Lab, saved?: string }
+const own = ref<Candidate | null>(null)
+const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).join()
+const found = computed<Candidate[]>(() => match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })))
+const saved = computed<Candidate[]>(() => props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: r.lab, saved: r.id })))
+const chosenKey = ref<string>()
+const chosen = computed(() => [...(own.value ? [own.value] : []), ...found.value, ...saved.value].find(c => c.key === chosenKey.value) ?? found.value[0])
+watch(() => [id.value, reading.value?.id], () => {
+  own.value = null
+  chosenKey.value = undefined
+})
+
+const chanceOf = (lab: Lab) => (reading.value
+  ? likelihood(lab, { mean: reading.value.lab, covariance: reading.value.covariance as unknown as Covariance }, settings.value.tolerance)
+  : 0)
+const toSkin = (lab: Lab) => (reading.value ? difference(lab, reading.value.lab) : 0)
+const nearest = computed(() => Math.min(...found.value.map(r => toSkin(r.lab)), Infinity))
+const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
+const answer = computed(() => {
+  if (!reading.value) return `${firstName.value}: where does the skin sit?`
+  if (match.state.value === 'working' && found.value.length === 0) return `${firstName.value}: mixing …`
+  if (found.value.length === 0) return `${firstName.value}: there is nothing to mix.`
+  const verdict = verdictOf(nearest.value)
+  return { invisible: `${firstName.value} can be matched unseen.`, match: `${firstName.value} can be matched.`, workable: `${firstName.value} can be matched with a blended edge.`, visible: `Nothing in this kit matches ${firstName.value}.` }[verdict]
+})
+
+async function save() {
+  if (!chosen.value) return
+  const { drops, lab } = chosen.value
+  await submit({ drops, lab, deltaE: toSkin(lab), chance: chanceOf(lab), note: '' }, input => faces.saveRecipe(id.value, input))
+}
+const seen = (what: Complaint | 'right') => {
+  const drops = chosen.value?.drops.map(d => ({ ...d }))
+  if (drops) void undo.attempt(() => faces.keepSeen(id.value, { drops, seen: what }))
+}
+async function remove() {
+  if (await undo.attempt(() => faces.remove(id.value))) await navigateTo('/faces')
+}
+function take(touch: Touch) {
+  own.value = { key: `own ${keyOf(touch.drops)}`, drops: touch.drops, lab: touch.lab }
+  chosenKey.value = own.value.key
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <section>
+      <h1 data-testid="answer">{{ answer }}</h1>
+      <p class="lead">
+        {{ capital(face.skinType) }} skin, wishes for {{ face.coverage }} coverage and a {{ face.finish }} finish.
+        <template v-if="face.bookedOn">Booked {{ dayInWords(face.bookedOn) }}<template v-if="face.bookedFor">, {{ face.bookedFor }}</template>.</template>
+        <template v-if="face.wishes"> “{{ face.wishes }}”</template>
+        <button class="act" type="button" @click="editing = true">Edit</button>
+        <button class="act" type="button" @click="remove">Delete</button>
+      </p>
+      <ReadingPanel v-if="readingOpen || !reading" :key="face.id" class="mt-3" :face="face" @done="readingOpen = false" />
+      <template v-else>
+        <p class="read">
+          <Swatch :lab="reading.lab" :size="44" />
+          <span>Reads at <b>{{ placeInWords(reading.lab) }}</b>, {{ reading.source }}, {{ momentInWords(reading.takenAt) }}</span>
+          <button class="act" type="button" @click="readingOpen = true">Read again</button>
+        </p>
+        <Working v-if="match.state.value === 'working'" what="Mixing" :done="match.progress.value" @stop="match.stop()" />
+        <p v-if="match.state.value === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button></p>
+        <p v-if="found.length === 0 && match.state.value === 'ready'">The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink></p>
+        <ul class="recipes" aria-label="Recipes from this kit">
+          <RecipeRow v-if="own" :drops="own.drops" :lab="own.lab" :delta-e="toSkin(own.lab)" :chance="chanceOf(own.lab)" :target="reading.lab" :bottles="kit.byId" :chosen="chosen?.key === own.key" when="your touch" @choose="chosenKey = own.key" />
+          <RecipeRow v-for="r in found" :key="r.key" :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="reading.lab" :bottles="kit.byId" :chosen="chosen?.key === r.key" @choose="chosenKey = r.key" />
+        </ul>
+        <button v-if="found.length > 0" class="act" type="button" :aria-pressed="match.finer.value" @click="match.finer.value = !match.finer.value">{{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}</button>
+        <template v-if="face.recipes.length > 0">
+          <h3 class="mt-4">On the card</h3>
+          <ul class="recipes" aria-label="Saved recipes">
+            <template v-for="r in face.recipes" :key="r.id">
+              <RecipeRow :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="reading.lab" :bottles="kit.byId" :names="r.names" :chosen="chosen?.key === r.id" :when="momentInWords(r.savedAt)" @choose="chosenKey = r.id" />
+              <li class="forget"><button class="act" type="button" @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))">Delete this recipe</button></li>
+            </template>
+          </ul>
+        </template>
+        <details v-if="face.readings.length > 0 || face.seen.length > 0" class="mt-4">
+          <summary>Earlier readings and what was seen</summary>
+          <ul class="small history">
+            <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
+            <li v-for="s in face.seen" :key="s.id">{{ momentInWords(s.seenAt) }}: {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked {{ s.seen }}</li>
+          </ul>
+        </details>
+      </template>
+    </section>
+    <aside v-if="reading && chosen && !readingOpen">
+      <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+      <RecipeAside :key="chosen.key" :drops="chosen.drops" :lab="chosen.lab" :target="reading.lab" :chance="chanceOf(chosen.lab)" :steer="match.steer" :next-touch="match.nextTouch" @save="save" @seen="seen" @take="take" />
+      <p v-if="nearest > settings.value.tolerance" class="mt-2"><v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn></p>
+    </aside>
+    <v-dialog v-model="editing" max-width="560" scrollable aria-label="Face"><v-card><FaceForm v-if="editing" :face="face" @done="editing = false" /></v-card></v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.read { display: flex; gap: 12px; align-items: center; margin: 10px 0 0; flex-wrap: wrap; }
+.recipes { list-style: none; padding: 0; margin: 8px 0 0; border-top: 1px solid var(--line); }
+.forget { text-align: right; }
+summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
+.history { padding-left: 18px; margin: 0; }
+</style>

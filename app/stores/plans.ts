@@ -1,0 +1,80 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { LockInput, OverrideInput, PlanInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
+import { api } from '~/composables/api'
+import { useFaces } from './faces'
+import { useUndo } from './undo'
+
+/** What the artist holds fast or lifts while a plan is being made; kept per face until it is saved. */
+export interface PlanDraft { locks: LockInput[], overrides: OverrideInput[] }
+
+const emptyDraft = (): PlanDraft => ({ locks: [], overrides: [] })
+
+export const usePlans = defineStore('plans', () => {
+  const drafts = ref<Record<string, PlanDraft>>({})
+  const tests = ref<Tests>({ palette: [], flash: [] })
+  const faces = useFaces()
+  const undo = useUndo()
+
+  const draftOf = (faceId: string): PlanDraft => drafts.value[faceId] ?? emptyDraft()
+  const keep = (faceId: string, draft: PlanDraft) => { drafts.value = { ...drafts.value, [faceId]: draft } }
+
+  const compute = (faceId: string, input: PlanInput) => api<FacePlan>(`faces/${faceId}/plan`, { method: 'POST', body: input })
+
+  function lock(faceId: string, entry: LockInput): void {
+    const { locks, overrides } = draftOf(faceId)
+    keep(faceId, { overrides, locks: [...locks.filter(l => l.key !== entry.key), entry] })
+  }
+  function unlock(faceId: string, key: string): void {
+    const { locks, overrides } = draftOf(faceId)
+    keep(faceId, { overrides, locks: locks.filter(l => l.key !== key) })
+  }
+  function override(faceId: string, entry: OverrideInput): void {
+    const { locks, overrides } = draftOf(faceId)
+    keep(faceId, { locks, overrides: [...overrides.filter(o => o.itemId !== entry.itemId || o.rule !== entry.rule), entry] })
+  }
+  function reset(faceId: string): void {
+    const before = draftOf(faceId)
+    keep(faceId, emptyDraft())
+    undo.tell('Everything is free to choose again.', async () => keep(faceId, before))
+  }
+
+  async function save(faceId: string, input: SavePlanInput): Promise<SavedPlan> {
+    const plan = await api<SavedPlan>(`faces/${faceId}/plans`, { method: 'POST', body: input })
+    faces.amend(faceId, f => ({ plans: [plan, ...f.plans] }))
+    undo.tell(input.kind === 'preview' ? 'The preview is kept.' : 'The plan is kept.', () => remove(faceId, plan.id, false))
+    return plan
+  }
+
+  async function remove(faceId: string, id: string, tell = true): Promise<void> {
+    await api(`plans/${id}`, { method: 'DELETE' })
+    const before = faces.byId.get(faceId)?.plans ?? []
+    faces.amend(faceId, f => ({ plans: f.plans.filter(p => p.id !== id) }))
+    if (tell) {
+      undo.tell('The plan is deleted.', async () => {
+        await api(`plans/${id}/restore`, { method: 'POST' })
+        faces.amend(faceId, () => ({ plans: before }))
+      })
+    }
+  }
+
+  /** The plan was done: it is on the card, and every product of it was used once more. */
+  async function use(faceId: string, id: string): Promise<void> {
+    const put = (plan: SavedPlan) => faces.amend(faceId, f => ({ plans: f.plans.map(p => (p.id === id ? plan : p)) }))
+    put(await api<SavedPlan>(`plans/${id}/used`, { method: 'POST' }))
+    undo.tell('It is on the card as used.', async () => put(await api<SavedPlan>(`plans/${id}/used`, { method: 'DELETE' })))
+  }
+
+  /** The day's plan begins as the preview was: same products, same vetoes lifted. */
+  function copyToDay(faceId: string, preview: SavedPlan): void {
+    const locks = preview.plan.layers.map((l): LockInput => ({ key: l.key, empty: false, ...(l.drops ? { drops: l.drops.map(d => ({ ...d })) } : { itemId: l.item.id }) }))
+    keep(faceId, { locks, overrides: preview.overrides })
+  }
+
+  async function loadTests(): Promise<void> {
+    tests.value = await api<Tests>('tests')
+  }
+
+  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, remove, use, copyToDay, loadTests }
+})
