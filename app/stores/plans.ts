@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { FacePlan } from '#core/suitability/facePlan'
-import type { LockInput, OverrideInput, PlanInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
+import type { LockInput, OverrideInput, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
 import { useUndo } from './undo'
@@ -59,11 +59,16 @@ export const usePlans = defineStore('plans', () => {
     }
   }
 
+  const put = (faceId: string, plan: SavedPlan) => faces.amend(faceId, f => ({ plans: f.plans.map(p => (p.id === plan.id ? plan : p)) }))
+
+  async function note(faceId: string, id: string, notes: PlanNotesInput): Promise<void> {
+    put(faceId, await api<SavedPlan>(`plans/${id}`, { method: 'PUT', body: notes }))
+  }
+
   /** The plan was done: it is on the card, and every product of it was used once more. */
   async function use(faceId: string, id: string): Promise<void> {
-    const put = (plan: SavedPlan) => faces.amend(faceId, f => ({ plans: f.plans.map(p => (p.id === id ? plan : p)) }))
-    put(await api<SavedPlan>(`plans/${id}/used`, { method: 'POST' }))
-    undo.tell('It is on the card as used.', async () => put(await api<SavedPlan>(`plans/${id}/used`, { method: 'DELETE' })))
+    put(faceId, await api<SavedPlan>(`plans/${id}/used`, { method: 'POST' }))
+    undo.tell('It is on the card as used.', async () => put(faceId, await api<SavedPlan>(`plans/${id}/used`, { method: 'DELETE' })))
   }
 
   /** The day's plan begins as the preview was: same products, same vetoes lifted. */
@@ -76,5 +81,5 @@ export const usePlans = defineStore('plans', () => {
     tests.value = await api<Tests>('tests')
   }
 
-  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, remove, use, copyToDay, loadTests }
+  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, note, remove, use, copyToDay, loadTests }
 })

@@ -3,7 +3,9 @@ import type { FacePlan, PlanQuestion } from '#core/suitability/facePlan'
 import { itemOf } from '#shared/kitItem'
 import type { OccasionInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
-import type { FlashTestInput, FlashTestRecord, PaletteTestInput, PaletteTestRecord, PlanInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
+import type {
+  FlashTestInput, FlashTestRecord, PaletteTestInput, PaletteTestRecord, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests,
+} from '#shared/records/plans'
 import { locksOf } from '#shared/records/plans'
 import { factsOf } from '#shared/faceFacts'
 import { db, write } from '../db/connection'
@@ -64,6 +66,14 @@ export function setPlanDeleted(id: string, deleted: boolean): Promise<SavedPlan>
   return write(async (tx) => {
     const [row] = await tx.update(plans).set({ deletedAt: deleted ? now() : null })
       .where(and(eq(plans.id, id), deleted ? isNull(plans.deletedAt) : isNotNull(plans.deletedAt))).returning()
+    if (!row) throw new Missing('This plan')
+    return savedPlanOf(row)
+  })
+}
+
+export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<SavedPlan> {
+  return write(async (tx) => {
+    const [row] = await tx.update(plans).set({ agreed: notes.agreed, change: notes.change }).where(and(eq(plans.id, id), isNull(plans.deletedAt))).returning()
     if (!row) throw new Missing('This plan')
     return savedPlanOf(row)
   })

@@ -43,6 +43,12 @@ export class SavePlanInput extends PlanInput {
   @Text(0, 1000) change: string = ''
 }
 
+/** What was said after the fact. */
+export class PlanNotesInput {
+  @Text(0, 1000) agreed: string = ''
+  @Text(0, 1000) change: string = ''
+}
+
 /** A plan as it was kept, with everything it said. */
 export interface SavedPlan extends SavePlanInput {
   id: string

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { USUAL_BY_KIND } from '#core/stock/usual'
+import { CLEAR_LAB, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
+import { OwnedProductInput } from '#shared/records/kit'
+import type { Face } from '#shared/records/faces'
+
+/** What they bring along: it enters the plan as a source of its own and touches nobody else. */
+const props = defineProps<{ face: Face }>()
+const faces = useFaces()
+const undo = useUndo()
+const { at, submit, busy } = useForm(OwnedProductInput)
+const name = ref('')
+const kind = ref<ItemKind>('mascara')
+const inci = ref('')
+
+async function add() {
+  const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind.value]
+  const values = { ...new OwnedProductInput(), kind: kind.value, shade: name.value, lab: { ...CLEAR_LAB }, colourSource: 'clear', coverage, finish, family, sizeMl: size, traits: { ...traits }, inci: inci.value }
+  if (await submit(values, input => faces.bring(props.face.id, input))) name.value = inci.value = ''
+}
+</script>
+
+<template>
+  <div>
+    <ul v-if="face.own.length > 0">
+      <li v-for="p in face.own" :key="p.id"><b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><button class="act" type="button" :aria-label="`Take ${p.shade} off`" @click="undo.attempt(() => faces.leaveHome(face.id, p.id))">Take off</button></li>
+    </ul>
+    <form class="add" novalidate @submit.prevent="add">
+      <v-text-field v-model="name" label="They bring" :error-messages="at('shade')" />
+      <v-autocomplete v-model="kind" label="Kind" :items="[...ITEM_KINDS]" />
+      <v-btn type="submit" color="primary" :loading="busy">Add</v-btn>
+      <v-text-field v-model="inci" class="wide" label="Its ingredients, when the list is at hand" :error-messages="at('inci')" />
+    </form>
+  </div>
+</template>
+
+<style scoped>
+ul { list-style: none; padding: 0; margin: 0 0 8px; }
+li { display: flex; gap: 10px; align-items: center; border-bottom: 1px solid var(--line); min-height: 44px; }
+li .act { margin-left: auto; }
+.add { display: grid; grid-template-columns: 1fr 1fr auto; gap: 10px; align-items: start; }
+.wide { grid-column: 1 / -1; }
+@media (max-width: 600px) { .add { grid-template-columns: 1fr; } }
+</style>

@@ -1,0 +1,133 @@
+import { expect, test, type Page } from '@playwright/test'
+
+test.describe.configure({ mode: 'serial' })
+
+const layer = (page: Page, name: string | RegExp) => page.getByRole('listitem').filter({ has: page.getByRole('button', { name }) })
+const leftOut = (page: Page) => page.getByRole('region', { name: 'Left out' })
+
+async function openPlan(page: Page, name: string): Promise<void> {
+  await page.goto('/faces')
+  await page.getByRole('link', { name }).click()
+  await page.getByRole('navigation', { name }).getByRole('link', { name: 'Plan' }).click()
+  await expect(page.getByTestId('summary')).toHaveText(/\d+ layers?, \d+ minutes/)
+  const more = leftOut(page).getByRole('button', { name: /^\d+ more$/ })
+  if (await more.count() > 0) await more.click()
+}
+
+test('an oily face: the dewy base loses, and the plan says why', async ({ page }) => {
+  await openPlan(page, 'Malakai Fenestra')
+  await expect(page.getByTestId('answer')).toHaveText(/oily skin/)
+  await expect(leftOut(page)).toContainText(/Lantern Cream mixes.*dewy slides on an oily skin by noon/)
+  await expect(layer(page, /^Foundation\b(?!,)/).first()).not.toContainText('dewy')
+})
+
+test('a two-tone face: two recipes', async ({ page }) => {
+  await openPlan(page, 'Malakai Fenestra')
+  const [jaw, chin] = [layer(page, /^Foundation(?!, chin)/), layer(page, /^Foundation, chin/)]
+  await expect(chin).toContainText('Keel')
+  await expect(jaw.first()).toContainText('Brick Lane End')
+})
+
+test('a mature dry face: a damp sponge, no matte, a lip liner', async ({ page }) => {
+  await openPlan(page, 'Dagny Osei-Whitlock')
+  await expect(page.getByTestId('answer')).toHaveText(/mature, dry skin/)
+  await expect(layer(page, /^Foundation/)).toContainText('mist-damp sponge')
+  await expect(layer(page, /^Lip liner/)).toBeVisible()
+  await expect(leftOut(page)).toContainText('matte catches on a dry skin')
+})
+
+test('a declared lanolin allergy removes the balm; only a kept reason brings it back', async ({ page }) => {
+  await openPlan(page, 'Juniper Okonkwo-Hale')
+  await expect(leftOut(page)).toContainText(/Cove Balm.*holds lanolin; lanolin was declared/)
+  await expect(layer(page, /^Lip care/)).not.toContainText('Cove Balm')
+  await page.getByRole('button', { name: /Use all the same:.*Cove Balm/ }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: 'Cove Balm' }).click()
+  await expect(dialog.getByRole('button', { name: 'Use it', exact: true })).toBeDisabled()
+  await dialog.getByLabel('Why it is used all the same').fill('patch tested on Monday, she asks for it')
+  await dialog.getByRole('button', { name: 'Use it', exact: true }).click()
+  await expect(page.getByText('1 choice of yours held.')).toBeVisible()
+  await expect(leftOut(page)).not.toContainText(/Cove Balm.*holds lanolin/)
+  await page.getByRole('button', { name: 'Let everything go' }).click()
+  await expect(leftOut(page)).toContainText('Cove Balm')
+})
+
+test('flash and a mineral SPF 30 base: vetoed, and free again when there is no flash', async ({ page }) => {
+  await openPlan(page, 'Wilhelmina Sato-Reyes')
+  await expect(leftOut(page)).toContainText(/Day Shield Medium.*mineral filter with SPF 30: pale in flash photographs/)
+  await page.getByRole('button', { name: 'Change the day' }).click()
+  await page.getByLabel('flash photographs').uncheck()
+  await expect(leftOut(page)).not.toContainText('pale in flash')
+  await page.getByLabel('flash photographs').check()
+  await expect(leftOut(page)).toContainText('pale in flash')
+})
+
+test('a silicone primer held under a water base is flagged at the seam', async ({ page }) => {
+  await openPlan(page, 'Ravindra Tolliver')
+  await layer(page, /^Foundation/).getByRole('button', { name: /^Foundation/ }).click()
+  await layer(page, /^Foundation/).getByRole('button', { name: /^Barley$/ }).click()
+  await expect(layer(page, /^Foundation/)).toContainText('held')
+  await layer(page, /^Primer/).getByRole('button', { name: /^Primer/ }).click()
+  await layer(page, /^Primer/).getByRole('button', { name: 'Slip Smooth' }).click()
+  await expect(page.getByText(/Seam over Slip Smooth:.*water over silicone may roll or separate/)).toBeVisible()
+  await expect(page.getByTestId('summary')).toContainText('1 seam to mind')
+})
+
+test('burnt skin: disposables only, and sticks and wands stay away', async ({ page }) => {
+  await openPlan(page, 'Mirela Stroud-Ito')
+  await expect(layer(page, /^Foundation/)).toContainText('disposable sponge or bud, thrown away after')
+  await expect(leftOut(page)).toContainText('goes on straight from a pack that others share')
+})
+
+test('the "clear" powder would go grey on a deep face', async ({ page }) => {
+  await openPlan(page, 'Nkechi Lindqvist')
+  await expect(leftOut(page)).toContainText(/Clear Day.*turns (grey|pale) on this depth, by ΔE/)
+  await expect(layer(page, /^Powder/)).toContainText('Deep Sand')
+})
+
+test('what is asked changes the plan; a plan is kept, used, and stands on the card', async ({ page }) => {
+  await openPlan(page, 'Harumi Castellane')
+  await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Ask' }).click()
+  await page.locator('[data-zone="forehead"]').focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('[data-zone="nose"]')).toBeFocused()
+  await page.getByRole('button', { name: 'textured' }).click()
+  await page.getByLabel('Reacts to').fill('cochineal')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/Rosehip.*they stay away/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep these answers' }).click()
+  await expect(page.getByRole('button', { name: 'All kept' })).toBeVisible()
+
+  await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Plan' }).click()
+  await expect(page.getByTestId('answer')).toHaveText(/open pores/)
+  await expect(layer(page, /^Primer/)).toContainText('fills pores')
+  await expect(layer(page, /^Cheek/)).not.toContainText('Rosehip')
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByText('The plan is kept.')).toBeVisible()
+
+  await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Card' }).click()
+  await page.getByRole('button', { name: 'It was used like this' }).click()
+  await expect(page.getByTestId('answer')).toHaveText('Harumi Castellane: what was used.')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as JSON' }).click()
+  expect((await download).suggestedFilename()).toBe('harumi-castellane-card.json')
+  await page.getByRole('button', { name: 'for Harumi' }).click()
+  await expect(page.getByTestId('answer')).toHaveText('Harumi, this is what was used on you.')
+  await expect(page.getByRole('columnheader', { name: 'Why' })).toHaveCount(0)
+})
+
+test('a list pasted on a product is read at once, and put right by hand', async ({ page }) => {
+  await page.goto('/kit?add')
+  await page.getByRole('dialog').getByLabel('Kind').fill('primer')
+  await page.getByRole('option', { name: 'primer', exact: true }).click()
+  await page.getByLabel('Name on the bottle').fill('Tide Table')
+  await page.getByRole('button', { name: 'Sharpen' }).click()
+  await page.getByLabel('Ingredient list, as on the pack').fill('Wasser, Glycerin, Dimethicone, Parfum (Fragrance), Lanolin')
+  await expect(page.getByText('Reads as a silicone base.')).toBeVisible()
+  await expect(page.getByText('Read from the list you gave; check the pack.')).toBeVisible()
+  await expect(page.getByLabel(/lanolin/)).toBeChecked()
+  await page.getByLabel(/^lanolin/).uncheck()
+  await page.getByRole('button', { name: 'Put it in the kit' }).click()
+  await expect(page.getByText('Tide Table is in the kit.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})

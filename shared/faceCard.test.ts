@@ -1,0 +1,35 @@
+import { planFace } from '#core/suitability/facePlan'
+import { DEMO_FACES } from '../demo/faces'
+import { demoFace, demoQuestion, DEMO_PRODUCTS } from '../tests/support/demo'
+import { faceCard, recordOnFaces } from './faceCard'
+import type { Face } from './records/faces'
+import type { SavedPlan } from './records/plans'
+
+const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith('Orla'))!)
+const saved: SavedPlan = {
+  id: 'p', kind: 'day', locks: [], overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for it' }], occasion: null, agreed: 'red lip', change: '',
+  plan: planFace(demoQuestion('Orla')), savedAt: '2026-11-24T10:00:00Z', usedAt: null,
+}
+
+describe('the face card', () => {
+  const card = faceCard(face, saved, id => DEMO_PRODUCTS.find(p => p.id === id)?.shade ?? '?')
+  it('tells every layer in order, the base in drops by name', () => {
+    expect(card.lines.map(l => l.slot)).toEqual(saved.plan.layers.map(l => l.slot))
+    const base = card.lines.find(l => l.slot === 'foundation')!
+    expect(base.drops!.length).toBeGreaterThan(1)
+    for (const { name, count } of base.drops!) expect(base.product).toContain(`${count} ${name}`)
+  })
+  it('is plain JSON that survives a round trip, reasons and overrides kept', () => {
+    expect(JSON.parse(JSON.stringify(card))).toEqual(card)
+    expect(card.overrides).toEqual([{ rule: 'history', reason: 'asked for it' }])
+    expect(card.lines.every(l => Array.isArray(l.reasons))).toBe(true)
+  })
+})
+
+describe('the record of a product', () => {
+  it('counts faces, not times, and reactions apart', () => {
+    const used = (id: string, ...what: ('used' | 'liked' | 'reaction')[]): Face => ({ ...face, id, history: what.map((w, i) => ({ id: `${i}`, productId: 'balm', what: w, note: '', at: '' })) })
+    expect(recordOnFaces(['balm'], [used('a', 'used', 'used'), used('b', 'liked'), used('c', 'reaction'), used('d')])).toEqual({ faces: 2, reactions: 1 })
+    expect(recordOnFaces(['other'], [used('a', 'used')])).toEqual({ faces: 0, reactions: 0 })
+  })
+})
