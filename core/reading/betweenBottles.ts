@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
-import { skinAt, skinPlace, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skin'
-import { halton, normalQuantile } from './quasiRandom'
+import { skinPlace } from '../complexion/skin'
+import { priorSkins } from './prior'
 import { summarise, type Reading } from './reading'
 
 /** What the artist sees where a bottle touches the skin: the skin is … than the bottle. */
@@ -46,24 +46,6 @@ const CHROMA_EDGE = 0.03
 /** Share of answers taken to be plain mistakes, so that one slip cannot rule out the truth. */
 const SLIP = 0.02
 
-const PRIOR_SIZE = 4000
-
-interface Believed { lab: Lab, depth: number, hueDeviation: number, chromaRatio: number }
-
-/** Skins as they come, before anything is known: all depths alike, undertones spread about the four typical ones. */
-function priorSkins(): Believed[] {
-  return Array.from({ length: PRIOR_SIZE }, (_, i) => {
-    const depth = 0.25 + 12.5 * halton(i + 1, 2)
-    // Its own base: i modulo 4 would tie each undertone to a quarter of the depths.
-    const typical = TYPICAL_UNDERTONE[UNDERTONES[Math.floor(UNDERTONES.length * halton(i + 1, 7))]!]
-    const hueDeviation = typical.hueDeviation + 3 * normalQuantile(halton(i + 1, 3))
-    const chromaRatio = Math.max(0.6, typical.chromaRatio + 0.06 * normalQuantile(halton(i + 1, 5)))
-    return { lab: skinAt(depth, hueDeviation, chromaRatio), depth, hueDeviation, chromaRatio }
-  })
-}
-
-let prior: Believed[] | undefined
-
 /** Chance, up to a constant, that a value is called by the word of a region. */
 function soft(value: number, { from, to }: Region, edge: number): number {
   const rise = from === -Infinity ? 1 : 1 / (1 + Math.exp(-(value - from) / edge))
@@ -77,7 +59,7 @@ function soft(value: number, { from, to }: Region, edge: number): number {
  * @returns mean and spread; without comparisons those of the whole population
  */
 export function betweenBottles(comparisons: readonly Comparison[]): Reading {
-  prior ??= priorSkins()
+  const prior = priorSkins()
   const bottles = comparisons.map(c => ({ ...c, place: skinPlace(c.bottle) }))
   const weights = Float64Array.from(prior, (skin) => {
     let weight = 1
