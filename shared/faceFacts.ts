@@ -1,10 +1,22 @@
 import type { FaceFacts } from '#core/suitability/face'
-import type { Face } from './records/faces'
+import type { Covariance, Reading } from '#core/reading/reading'
+import { newestBySite, targetOf, type SiteReading } from '#core/reading/sites'
+import type { Face, FaceReading } from './records/faces'
+
+const asRead = ({ lab, covariance, site }: FaceReading): SiteReading => ({ mean: lab, covariance: covariance as unknown as Covariance, site })
+
+/** What a base has to agree with on this face, from the sites that count; null until one is read. */
+export const targetReading = (face: Pick<Face, 'readings' | 'consultation'>): Reading | null => (
+  targetOf(face.readings.map(asRead), face.consultation.siteWeights)
+)
 
 /** A face as the rules see it; null until its skin has been read. */
 export function factsOf(face: Face): FaceFacts | null {
-  const [reading] = face.readings
-  if (!reading) return null
+  const target = targetReading(face)
+  if (!target) return null
+  // The base lies on the cheek and forehead; the jaw stands in for what was not read.
+  const sites = newestBySite(face.readings)
+  const bare = (sites.get('cheek') ?? sites.get('forehead'))?.lab ?? target.mean
   const { consultation: c } = face
   const times = new Map<string, FaceFacts['history'][number]>()
   for (const { productId, what } of face.history) {
@@ -12,7 +24,7 @@ export function factsOf(face: Face): FaceFacts | null {
     times.set(key, { itemId: productId, what, times: (times.get(key)?.times ?? 0) + 1 })
   }
   return {
-    id: face.id, skin: reading.lab, bare: reading.lab, skinType: face.skinType,
+    id: face.id, skin: target.mean, bare, skinType: face.skinType,
     zones: Object.fromEntries(c.zones.map(({ zone, type, states }) => [zone, { type: type ?? undefined, states }])),
     ageBand: face.ageBand, coverage: face.coverage, finish: face.finish, bareFaced: c.bareFaced, noScent: c.noScent, mildOnly: c.mildOnly,
     sensitivities: c.sensitivities, facialHair: c.facialHair, wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none', contactLenses: c.contactLenses,

@@ -1,5 +1,6 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
 import { clientele, everyone } from '#core/complexion/population'
+import { targetReading } from '#shared/faceFacts'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
 
@@ -23,12 +24,18 @@ export function useBuyPlan() {
   async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
     state.value = 'working'
     const { products: owned, rules } = plainShelf(kit.shelf)
-    const read = (id: string) => faces.byId.get(id)?.readings[0]?.lab
+    const read = (id: string) => {
+      const face = faces.byId.get(id)
+      return face && targetReading(face)?.mean
+    }
     const mustReach = mustFaces.flatMap((id) => {
       const lab = read(id)
       return lab ? [{ ...lab }] : []
     })
-    const own = faces.faces.flatMap(f => (f.readings[0] ? [{ ...f.readings[0].lab }] : []))
+    const own = faces.faces.flatMap((f) => {
+      const lab = targetReading(f)?.mean
+      return lab ? [{ ...lab }] : []
+    })
     try {
       const answer = await task.run((work, report) => work.buy({
         owned, offers: buys.open(), rules, mustReach, budget: budgetMinor, options: { ...settings.options }, timeLimitMs: TIME_LIMIT_MS,

@@ -43,5 +43,9 @@ export function useMatch(target: () => Lab | undefined) {
   async function nextTouch(drops: readonly Drops[], complaint: Complaint): Promise<Touch | null> {
     return helper.run(work => work.nextTouch(plainShelf(kit.shelf), drops.map(d => ({ ...d })), complaint))
   }
-  return { recipes, finer, state, progress: task.progress, stop: task.stop, compute, steer, nextTouch }
+  /** The touch that brings an old recipe to the skin as it is now. */
+  async function bringBack(drops: readonly Drops[], skin: Lab): Promise<Touch | null> {
+    return helper.run(work => work.touchTowards(plainShelf(kit.shelf), drops.map(d => ({ ...d })), { ...skin }))
+  }
+  return { recipes, finer, bringBack, state, progress: task.progress, stop: task.stop, compute, steer, nextTouch }
 }

@@ -65,7 +65,7 @@ const whenBooked = (f: { bookedOn?: string | null, bookedFor: string }) => (f.bo
       <p v-if="reach.state === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button></p>
       <ol v-if="reach.state === 'ready'" class="list">
         <li v-for="f in unmatched" :key="f.id">
-          <TouchingFields v-if="reach.faceSkins.get(f.id)?.nearest" :left="f.readings[0]!.lab" :right="reach.faceSkins.get(f.id)!.nearest!.lab" left-name="" right-name="" :height="64" />
+          <TouchingFields v-if="reach.faceSkins.get(f.id)?.nearest" :left="reach.faceSkins.get(f.id)!.lab" :right="reach.faceSkins.get(f.id)!.nearest!.lab" left-name="" right-name="" :height="64" />
           <div><b>{{ f.name }} cannot be matched{{ verdictOf(reach.faceSkins.get(f.id)?.nearest?.deltaE ?? 9) === 'workable' ? ' without a blended edge' : '' }}.</b><p class="small">{{ whenBooked(f) }}. The nearest mix is {{ listInWords(reach.faceSkins.get(f.id)?.failsBy ?? []) || 'visible' }}, ΔE {{ reach.faceSkins.get(f.id)?.nearest?.deltaE.toFixed(1) ?? '–' }}.</p></div>
           <v-btn color="primary" variant="flat" :to="`/buys?must=${f.id}`">What to buy</v-btn>
         </li>

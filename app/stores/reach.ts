@@ -5,6 +5,7 @@ import { skinPlace } from '#core/complexion/skin'
 import type { Family } from '#core/complexion/product'
 import type { Share } from '#core/complexion/shares'
 import type { Reach, ReachedSkin } from '#core/complexion/reach'
+import { targetReading } from '#shared/faceFacts'
 import type { Face } from '#shared/records/faces'
 import { plainShelf } from '~/composables/useShelf'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
@@ -16,10 +17,10 @@ const FACE = 'face:'
 
 /** A face whose skin has been read, as a skin that counts for redundancy and bookings but not for the share. */
 function skinOfFace(face: Face): Skin[] {
-  const reading = face.readings[0]
-  if (!reading) return []
-  const { depth, undertone } = skinPlace(reading.lab)
-  return [{ id: FACE + face.id, lab: { ...reading.lab }, depth, undertone, weight: 0 }]
+  const lab = targetReading(face)?.mean
+  if (!lab) return []
+  const { depth, undertone } = skinPlace(lab)
+  return [{ id: FACE + face.id, lab: { ...lab }, depth, undertone, weight: 0 }]
 }
 
 /** Whom the kit can match, kept up to date in a worker whenever kit, faces or settings change. */
@@ -61,7 +62,7 @@ export const useReach = defineStore('reach', () => {
   /** What the answer depends on, as one text: changes of names or notes do not count. */
   const signature = computed(() => JSON.stringify([
     kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])],
-    faces.faces.map(f => [f.id, f.readings[0]?.lab]), settings.options,
+    faces.faces.map(f => [f.id, targetReading(f)?.mean]), settings.options,
   ]))
   const wanted = ref(false)
   // Here and not in keep(): a watcher made while a page is set up would end with that page.

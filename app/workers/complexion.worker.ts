@@ -10,7 +10,7 @@ import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { sharesByFamily } from '#core/complexion/shares'
-import { steer, nextTouch, type Complaint } from '#core/complexion/touch'
+import { steer, nextTouch, touchTowards, type Complaint } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
 export interface Shelf { products: ComplexionProduct[], rules: MixingRules }
@@ -28,6 +28,7 @@ const work = {
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
+  touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) => touchTowards(packPigments(products, rules), recipe, wanted) ?? null,
   nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint) => nextTouch(packPigments(products, rules), recipe, complaint) ?? null,
 }
 export type Work = typeof work

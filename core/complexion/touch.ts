@@ -86,6 +86,11 @@ export function touches(pigments: Pigments, recipe: readonly Drops[]): Touch[] {
   return found
 }
 
+/** The touch that brings a recipe nearest to a colour; undefined when none in the kit does. */
+export const touchTowards = (pigments: Pigments, recipe: readonly Drops[], wanted: Lab): Touch | undefined => (
+  nearestTouch(touches(pigments, recipe), mixLab(pigments, recipe), wanted)
+)
+
 /**
  * The next touch to add after a complaint.
  * @returns undefined when nothing in the kit brings the mix nearer to it

@@ -2,6 +2,7 @@ import { index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteCol
 import type { Lab } from '#core/colour/lab'
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage, Family } from '#core/complexion/product'
+import type { Site } from '#core/reading/sites'
 import type { Traits } from '#core/stock/usual'
 import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
 import type { FacePlan } from '#core/suitability/facePlan'
@@ -84,6 +85,9 @@ export const readings = sqliteTable('readings', {
   ...colour,
   covariance: text('covariance', { mode: 'json' }).$type<number[]>().notNull(),
   note: text('note').notNull(),
+  site: text('site').$type<Site>().notNull().default('jaw'),
+  /** Taken with a fake tan on: it counts for the day, not for how the skin drifts. */
+  tanned: integer('tanned', { mode: 'boolean' }).notNull().default(false),
   takenAt: text('taken_at').notNull(),
   deletedAt: text('deleted_at'),
 }, t => [index('readings_face').on(t.faceId)])

@@ -79,9 +79,9 @@ describe('the kit in the database', () => {
 describe('faces in the database', () => {
   it('keeps readings newest first, recipes with their verdict and names, and what was seen', async () => {
     const { id } = await on.addFace(face('Orla'))
-    const first = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '' })
+    const first = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
     await new Promise(resolve => setTimeout(resolve, 5))
-    const second = await on.addReading(id, { source: 'between bottles', lab: { ...lab, L: 60 }, covariance: [...spherical(2, 1, 1)], note: 'deeper than Heron' })
+    const second = await on.addReading(id, { source: 'between bottles', lab: { ...lab, L: 60 }, covariance: [...spherical(2, 1, 1)], note: 'deeper than Heron', site: 'jaw', tanned: false })
     const { id: heron } = await on.addProduct(bottle('Heron Two'))
     const recipe = await on.saveRecipe(id, { drops: [{ id: heron, count: 1 }], lab, deltaE: 1.5, chance: 0.8, note: '' })
     expect(recipe).toMatchObject({ verdict: 'match', names: { [heron]: 'Heron Two' } })
@@ -101,14 +101,14 @@ describe('faces in the database', () => {
 
   it('deletes and brings back a face, a reading, a recipe', async () => {
     const { id } = await on.addFace(face('Tove'))
-    const reading = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '' })
+    const reading = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
     await on.setReadingDeleted(reading.id, true)
     const readings = async () => (await on.allFaces()).find(f => f.id === id)?.readings.length
     expect(await readings()).toBe(0)
     await on.setReadingDeleted(reading.id, false)
     expect(await readings()).toBe(1)
     await on.removeFace(id)
-    await expect(on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '' })).rejects.toThrow('This face is not here')
+    await expect(on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })).rejects.toThrow('This face is not here')
     expect(await readings()).toBeUndefined()
     expect((await on.restoreFace(id)).readings).toHaveLength(1)
     await expect(on.setRecipeDeleted('none', true)).rejects.toThrow('This recipe')

@@ -3,8 +3,9 @@ import { IsObject, ValidateNested } from 'class-validator'
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
 import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import { SITES, USUAL_SITES, type Site, type SiteWeights } from '#core/reading/sites'
 import { LabDto } from '../compute/parts'
-import { Between, Distinct, ListOf, Maybe, OneOf, SomeOf, Text, Whole, Words, YesNo } from '../rules'
+import { Between, Distinct, ListOf, Maybe, OneOf, Satisfies, SomeOf, Text, Whole, Words, YesNo } from '../rules'
 
 /** What is seen on one part of the face. */
 export class ZoneInput {
@@ -55,6 +56,9 @@ export class Consultation {
   @OneOf(EYE_SHAPES) eyeShape: EyeShape = 'not noted'
   @YesNo() contactLenses: boolean = false
   @YesNo() facialHair: boolean = false
+  /** Which sites the base has to agree with, and how much each counts. */
+  @Satisfies('sites', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).every(([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10), 'must set sites to numbers from 0 to 10')
+  siteWeights: SiteWeights = { ...USUAL_SITES }
   @Maybe() @IsObject({ message: 'must name a zone and its colour' }) @ValidateNested() @Type(() => SecondToneInput) secondTone: SecondToneInput | null = null
   @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion: OccasionInput = new OccasionInput()
 }

@@ -5,13 +5,14 @@ import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
 import type { Verdict } from '#core/complexion/recipe'
 import { DropsDto, LabDto } from '../compute/parts'
 import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/suitability/face'
+import { SITES, type Site } from '#core/reading/sites'
 import { FINISHES, type Finish } from '#core/suitability/item'
 import type { Consultation } from './consultation'
 import type { OwnedProduct } from './kit'
 import type { SavedPlan } from './plans'
-import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text } from '../rules'
+import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
 
-export const READING_SOURCES = ['between bottles', 'simulated meter', 'typed'] as const
+export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
 
 export class FaceInput {
@@ -40,6 +41,8 @@ export class ReadingInput {
   covariance!: number[]
 
   @Text(0, 500) note: string = ''
+  @OneOf(SITES) site: Site = 'jaw'
+  @YesNo() tanned: boolean = false
 }
 
 export interface FaceReading extends ReadingInput { id: string, takenAt: string }

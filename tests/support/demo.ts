@@ -26,7 +26,7 @@ export function demoFace({ face, skin, asked, brings = [], past = [], bookedInDa
     ...face, id: face.name, bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10), createdAt: '', consultation: consultationFor(face, asked), recipes: [], seen: [], plans: [],
     own: brings.map((b, i) => demoProduct(b, `own${i}`, face.name)),
     history: past.map(({ shade, what }, i) => ({ id: `h${i}`, productId: DEMO_PRODUCTS.find(p => p.shade === shade)!.id, what, note: '', at: '' })),
-    readings: [{ id: 'r', source: 'typed', lab: skinAt(...skin), covariance: [...spherical(0.5, 0.4, 0.4)], note: '', takenAt: '' }],
+    readings: [{ id: 'r', source: 'typed', lab: skinAt(...skin), covariance: [...spherical(0.5, 0.4, 0.4)], note: '', site: 'jaw', tanned: false, takenAt: '' }],
   }
 }
 

@@ -1,14 +1,17 @@
 <script setup lang="ts">
+import { SITES, type Site } from '#core/reading/sites'
 import { spread, type Reading } from '#core/reading/reading'
 import { READING_SOURCES, ReadingInput, type Face, type ReadingSource } from '#shared/records/faces'
 
-/** Reading the skin, one of three ways; each ends in a mean and a spread. */
+/** Reading the skin, one of five ways; each ends in a mean and a spread. */
 const props = defineProps<{ face: Face }>()
 const emit = defineEmits<{ done: [] }>()
 const faces = useFaces()
 const source = ref<ReadingSource>('between bottles')
 const reading = ref<Reading | null>(null)
 const note = ref('')
+const site = ref<Site>('jaw')
+const tanned = ref(false)
 const { submit, problem, busy } = useForm(ReadingInput)
 const doubt = computed(() => (reading.value ? spread(reading.value.covariance).L / 4 : 0))
 
@@ -20,7 +23,7 @@ watch(source, () => take(null, ''))
 
 async function save() {
   if (!reading.value) return
-  const input = { source: source.value, lab: reading.value.mean, covariance: [...reading.value.covariance], note: note.value }
+  const input = { source: source.value, lab: reading.value.mean, covariance: [...reading.value.covariance], note: note.value, site: site.value, tanned: tanned.value }
   if (await submit(input, value => faces.addReading(props.face.id, value))) emit('done')
 }
 </script>
@@ -28,7 +31,13 @@ async function save() {
 <template>
   <section class="panel" aria-label="Read the skin">
     <Choices v-model="source" label="Read the skin" :options="READING_SOURCES.map(s => ({ value: s, text: s }))" hide-label />
+    <div class="where">
+      <Choices v-model="site" label="Where on them" :options="SITES.map(s => ({ value: s, text: s }))" />
+      <label class="tick"><input v-model="tanned" type="checkbox">with a fake tan on</label>
+    </div>
     <BetweenBottles v-if="source === 'between bottles'" @reading="take" />
+    <EyeTest v-else-if="source === 'eye test'" @reading="take" />
+    <FileReading v-else-if="source === 'file'" @reading="take" />
     <MeterReading v-else-if="source === 'simulated meter'" :face-id="face.id" @reading="take" />
     <TypedReading v-else @reading="take" />
     <div v-if="reading" class="found">
@@ -50,5 +59,9 @@ async function save() {
 .panel { display: grid; gap: 14px; max-width: 760px; }
 .found { display: grid; grid-template-columns: 72px minmax(0, 1fr); gap: 14px; border-top: 1px solid var(--line); padding-top: 12px; }
 p { margin: 0 0 6px; }
+
+.where { display: flex; gap: 24px; align-items: end; flex-wrap: wrap; }
+.tick { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
+.tick input { width: 20px; height: 20px; accent-color: var(--accent); }
 .acts { display: flex; gap: 10px; }
 </style>

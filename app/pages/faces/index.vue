@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
+import { targetReading } from '#shared/faceFacts'
 import { SKIN_TYPES, type SkinType } from '#core/suitability/face'
 
 useHead({ title: 'Faces · Varietas' })
@@ -19,7 +20,7 @@ const rows = computed(() => {
     .filter(f => (skinType.value === 'all' || f.skinType === skinType.value) && words.every(w => `${f.name} ${f.bookedFor} ${f.wishes} ${f.notes}`.toLowerCase().includes(w)))
     .map((face) => {
       const skin = reach.faceSkins.get(face.id)
-      return { face, lab: face.readings[0]?.lab, nearest: face.readings.length > 0 ? skin?.nearest ?? null : null }
+      return { face, lab: targetReading(face)?.mean, nearest: face.readings.length > 0 ? skin?.nearest ?? null : null }
     })
     .sort((x, y) => ({
       booked: (x.face.bookedOn ?? '9').localeCompare(y.face.bookedOn ?? '9') || x.face.name.localeCompare(y.face.name),

@@ -2,7 +2,8 @@
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
-import type { Covariance } from '#core/reading/reading'
+import { SITES, type Site } from '#core/reading/sites'
+import { targetReading } from '#shared/faceFacts'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
 import type { Complaint, Touch } from '#core/complexion/touch'
 import { SavedRecipeInput, type Face } from '#shared/records/faces'
@@ -19,9 +20,17 @@ const id = computed(() => props.face.id)
 useHead({ title: () => `${props.face.name} · Varietas` })
 
 const reading = computed(() => props.face.readings[0])
+/** What the mix has to agree with: the sites that count for this face, weighted. */
+const target = computed(() => targetReading(props.face))
+const SITE_WORDS = computed(() => SITES.filter(s => (props.face.consultation.siteWeights[s] ?? 0) > 0).join(', '))
+function weighSite(site: Site) {
+  const now = props.face.consultation.siteWeights[site] ?? 0
+  const siteWeights = { ...props.face.consultation.siteWeights, [site]: now > 0 ? 0 : 1 }
+  void undo.attempt(() => faces.changeConsultation(id.value, { ...props.face.consultation, siteWeights }))
+}
 const readingOpen = ref('read' in route.query)
 const editing = ref(false)
-const match = useMatch(() => reading.value?.lab)
+const match = useMatch(() => target.value?.mean)
 
 interface Candidate { key: string, drops: readonly Drops[], lab: Lab, saved?: string }
 const own = ref<Candidate | null>(null)
@@ -35,10 +44,8 @@ watch(() => [id.value, reading.value?.id], () => {
   chosenKey.value = undefined
 })
 
-const chanceOf = (lab: Lab) => (reading.value
-  ? likelihood(lab, { mean: reading.value.lab, covariance: reading.value.covariance as unknown as Covariance }, settings.value.tolerance)
-  : 0)
-const toSkin = (lab: Lab) => (reading.value ? difference(lab, reading.value.lab) : 0)
+const chanceOf = (lab: Lab) => (target.value ? likelihood(lab, target.value, settings.value.tolerance) : 0)
+const toSkin = (lab: Lab) => (target.value ? difference(lab, target.value.mean) : 0)
 const nearest = computed(() => Math.min(...found.value.map(r => toSkin(r.lab)), Infinity))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 const answer = computed(() => {
@@ -79,41 +86,47 @@ function take(touch: Touch) {
         <button class="act" type="button" @click="remove">Delete</button>
       </p>
       <ReadingPanel v-if="readingOpen || !reading" :key="face.id" class="mt-3" :face="face" @done="readingOpen = false" />
-      <template v-else>
+      <template v-else-if="target">
         <p class="read">
-          <Swatch :lab="reading.lab" :size="44" />
-          <span>Reads at <b>{{ placeInWords(reading.lab) }}</b>, {{ reading.source }}, {{ momentInWords(reading.takenAt) }}</span>
+          <Swatch :lab="target.mean" :size="44" />
+          <span>Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span>
           <button class="act" type="button" @click="readingOpen = true">Read again</button>
         </p>
         <Working v-if="match.state.value === 'working'" what="Mixing" :done="match.progress.value" @stop="match.stop()" />
         <p v-if="match.state.value === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button></p>
         <p v-if="found.length === 0 && match.state.value === 'ready'">The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink></p>
         <ul class="recipes" aria-label="Recipes from this kit">
-          <RecipeRow v-if="own" :drops="own.drops" :lab="own.lab" :delta-e="toSkin(own.lab)" :chance="chanceOf(own.lab)" :target="reading.lab" :bottles="kit.byId" :chosen="chosen?.key === own.key" when="your touch" @choose="chosenKey = own.key" />
-          <RecipeRow v-for="r in found" :key="r.key" :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="reading.lab" :bottles="kit.byId" :chosen="chosen?.key === r.key" @choose="chosenKey = r.key" />
+          <RecipeRow v-if="own" :drops="own.drops" :lab="own.lab" :delta-e="toSkin(own.lab)" :chance="chanceOf(own.lab)" :target="target.mean" :bottles="kit.byId" :chosen="chosen?.key === own.key" when="your touch" @choose="chosenKey = own.key" />
+          <RecipeRow v-for="r in found" :key="r.key" :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="target.mean" :bottles="kit.byId" :chosen="chosen?.key === r.key" @choose="chosenKey = r.key" />
         </ul>
         <button v-if="found.length > 0" class="act" type="button" :aria-pressed="match.finer.value" @click="match.finer.value = !match.finer.value">{{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}</button>
         <template v-if="face.recipes.length > 0">
           <h3 class="mt-4">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
             <template v-for="r in face.recipes" :key="r.id">
-              <RecipeRow :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="reading.lab" :bottles="kit.byId" :names="r.names" :chosen="chosen?.key === r.id" :when="momentInWords(r.savedAt)" @choose="chosenKey = r.id" />
+              <RecipeRow :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="target.mean" :bottles="kit.byId" :names="r.names" :chosen="chosen?.key === r.id" :when="momentInWords(r.savedAt)" @choose="chosenKey = r.id" />
+              <li v-if="toSkin(r.lab) > settings.value.tolerance"><FitsNoMore :drops="r.drops" :mix="r.lab" :skin="target.mean" :bring-back="match.bringBack" @take="take" /></li>
               <li class="forget"><button class="act" type="button" @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))">Delete this recipe</button></li>
             </template>
           </ul>
         </template>
         <details v-if="face.readings.length > 0 || face.seen.length > 0" class="mt-4">
           <summary>Earlier readings and what was seen</summary>
+          <fieldset class="sites">
+            <legend class="small">The base has to agree with (now: {{ SITE_WORDS || 'the newest reading' }})</legend>
+            <label v-for="s in SITES" :key="s"><input type="checkbox" :checked="(face.consultation.siteWeights[s] ?? 0) > 0" @change="weighSite(s)">{{ s }}</label>
+          </fieldset>
+          <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
-            <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
+            <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
             <li v-for="s in face.seen" :key="s.id">{{ momentInWords(s.seenAt) }}: {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked {{ s.seen }}</li>
           </ul>
         </details>
       </template>
     </section>
-    <aside v-if="reading && chosen && !readingOpen">
+    <aside v-if="target && chosen && !readingOpen">
       <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
-      <RecipeAside :key="chosen.key" :drops="chosen.drops" :lab="chosen.lab" :target="reading.lab" :chance="chanceOf(chosen.lab)" :steer="match.steer" :next-touch="match.nextTouch" @save="save" @seen="seen" @take="take" />
+      <RecipeAside :key="chosen.key" :drops="chosen.drops" :lab="chosen.lab" :target="target.mean" :chance="chanceOf(chosen.lab)" :steer="match.steer" :next-touch="match.nextTouch" @save="save" @seen="seen" @take="take" />
       <p v-if="nearest > settings.value.tolerance" class="mt-2"><v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn></p>
     </aside>
     <v-dialog v-model="editing" max-width="560" scrollable aria-label="Face"><v-card><FaceForm v-if="editing" :face="face" @done="editing = false" /></v-card></v-dialog>
@@ -125,5 +138,9 @@ function take(touch: Touch) {
 .recipes { list-style: none; padding: 0; margin: 8px 0 0; border-top: 1px solid var(--line); }
 .forget { text-align: right; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
+
+.sites { border: 0; padding: 0; margin: 0 0 8px; display: flex; flex-wrap: wrap; gap: 0 18px; }
+.sites label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
+.sites input { width: 20px; height: 20px; accent-color: var(--accent); }
 .history { padding-left: 18px; margin: 0; }
 </style>

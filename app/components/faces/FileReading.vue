@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { averageShots } from '#core/reading/average'
+import { FileProblem, readMeasurements, type Sample } from '#core/reading/measurementFile'
+import type { Reading } from '#core/reading/reading'
+import { INSTRUMENT_FLOOR } from '#shared/meter'
+
+/** Measured colours from a file: CGATS text or CSV, Lab or spectra; the rows that belong to this skin are averaged. */
+const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()
+const samples = ref<Sample[]>([])
+const taken = ref<ReadonlySet<number>>(new Set())
+const problem = ref('')
+const fileName = ref('')
+const MOST_BYTES = 2_000_000
+
+const average = computed(() => {
+  const shots = samples.value.filter((_, i) => taken.value.has(i)).map(s => s.lab)
+  return shots.length > 0 ? averageShots(shots, INSTRUMENT_FLOOR) : null
+})
+watch(average, a => emit('reading', a, `${fileName.value}: ${samples.value.filter((_, i) => taken.value.has(i)).map(s => s.name).join(', ')}`))
+
+async function open(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  problem.value = ''
+  fileName.value = file.name
+  try {
+    if (file.size > MOST_BYTES) throw new FileProblem(0, 'The file is larger than 2 MB: export only the measurements.')
+    samples.value = readMeasurements(await file.text())
+    taken.value = new Set(samples.value.length <= 5 ? samples.value.keys() : [0])
+  } catch (e) {
+    if (!(e instanceof FileProblem)) throw e
+    problem.value = e.message
+    samples.value = []
+    taken.value = new Set()
+  }
+}
+function toggle(i: number) {
+  const next = new Set(taken.value)
+  if (!next.delete(i)) next.add(i)
+  taken.value = next
+}
+</script>
+
+<template>
+  <div class="file">
+    <label class="small">CGATS text or CSV, Lab or spectra
+      <input type="file" accept=".txt,.csv,.cgats,.ti3,.tsv,text/plain,text/csv" @change="open">
+    </label>
+    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <table v-if="samples.length > 0" class="ledger">
+      <caption class="small">Take the rows that are this skin; they are averaged.</caption>
+      <thead><tr><th><span class="visually-hidden">Take</span></th><th>Row</th><th class="num">L*</th><th class="num">a*</th><th class="num">b*</th><th /></tr></thead>
+      <tbody>
+        <tr v-for="(s, i) in samples.slice(0, 50)" :key="i">
+          <td><input type="checkbox" :checked="taken.has(i)" :aria-label="`Take ${s.name}`" @change="toggle(i)"></td>
+          <td>{{ s.name }}{{ s.reflectance ? ', spectrum' : '' }}</td>
+          <td class="num">{{ s.lab.L.toFixed(1) }}</td><td class="num">{{ s.lab.a.toFixed(1) }}</td><td class="num">{{ s.lab.b.toFixed(1) }}</td>
+          <td><Swatch :lab="s.lab" :size="34" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="samples.length > 50" class="small">The first 50 of {{ samples.length }} rows are shown.</p>
+  </div>
+</template>
+
+<style scoped>
+.file { display: grid; gap: 8px; }
+label { display: grid; gap: 6px; }
+input[type='file'] { min-height: 44px; }
+input[type='checkbox'] { width: 20px; height: 20px; accent-color: var(--accent); }
+caption { text-align: left; }
+p { margin: 0; }
+</style>
