@@ -59,5 +59,5 @@ export const useBuys = defineStore('buys', () => {
     })
   }
 
-  return { suppliers, offers, purchases, offerById, supplierName, onTheWay, open, load, accept, receive, removeLine }
+  return { suppliers, offers, purchases, offerById, supplierName, onTheWay, open, load, loadPurchases, accept, receive, removeLine }
 })

@@ -84,6 +84,14 @@ export const useFaces = defineStore('faces', () => {
     undo.tell(`${face.name} is deleted.`, async () => put(await api<Face>(`faces/${id}/restore`, { method: 'POST' })))
   }
 
+  /** For good: nothing of theirs is left, and there is no way back. */
+  async function forget(id: string): Promise<void> {
+    await api(`faces/${id}/forget`, { method: 'POST' })
+    faces.value = faces.value.filter(f => f.id !== id)
+    if (currentId.value === id) currentId.value = null
+    undo.tell('Everything about them is erased.')
+  }
+
   async function addReading(faceId: string, input: ReadingInput): Promise<void> {
     const reading = await api<FaceReading>(`faces/${faceId}/readings`, { method: 'POST', body: plain(input) })
     amend(faceId, f => ({ readings: [reading, ...f.readings] }))
@@ -122,5 +130,5 @@ export const useFaces = defineStore('faces', () => {
     amend(faceId, f => ({ seen: [seen, ...f.seen] }))
   }
 
-  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
+  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, forget, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
 })

@@ -41,6 +41,9 @@ export type EyeShape = (typeof EYE_SHAPES)[number]
 export const BROWS = ['not noted', 'sparse', 'even', 'dense', 'none'] as const
 export type BrowDensity = (typeof BROWS)[number]
 
+export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
+export type Consent = (typeof CONSENTS)[number]
+
 /** The face's record in the order an artist asks. Nothing here is needed for a first answer. */
 export class Consultation {
   @YesNo() bareFaced: boolean = false
@@ -59,6 +62,9 @@ export class Consultation {
   /** Which sites the base has to agree with, and how much each counts. */
   @Satisfies('sites', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).every(([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10), 'must set sites to numbers from 0 to 10')
   siteWeights: SiteWeights = { ...USUAL_SITES }
+  /** Whether they agreed to what is kept, and to pictures. */
+  @OneOf(CONSENTS) keepRecord: Consent = 'not asked'
+  @OneOf(CONSENTS) keepPictures: Consent = 'not asked'
   @Maybe() @IsObject({ message: 'must name a zone and its colour' }) @ValidateNested() @Type(() => SecondToneInput) secondTone: SecondToneInput | null = null
   @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion: OccasionInput = new OccasionInput()
 }

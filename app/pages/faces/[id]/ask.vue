@@ -87,6 +87,7 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
   <div class="columns below">
     <section><h2>What they bring</h2><OwnProducts :face="face" /></section>
     <section><h2>What is remembered</h2><HistoryList :face="face" /></section>
+      <ConsentPanel :face="face" />
   </div>
   </div>
 </template>

@@ -1,0 +1,24 @@
+import { face, item, job, settings, withList } from '../../tests/support/suitability'
+import { mendMishap, MISHAPS } from './mishaps'
+
+const mend = (id: string, items: Parameters<typeof mendMishap>[1], on = face()) => mendMishap(MISHAPS.find(m => m.id === id)!, items, on, job(), settings())
+
+describe('when it went wrong', () => {
+  it.each(MISHAPS.map(m => [m.id, m] as const))('%s has something to do even with an empty kit', (_id, mishap) => {
+    const steps = mendMishap(mishap, [], face(), job(), settings())
+    expect(steps.length).toBeGreaterThanOrEqual(2)
+    for (const { text, item: used } of steps) {
+      expect(text).not.toContain('{}')
+      expect(used).toBeNull()
+    }
+  })
+  it('names what is in the kit, the one that suits this face best', () => {
+    const items = [item('setting spray', { id: 'fog', name: 'Fog', finish: 'matte' }), item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' })]
+    expect(mend('over-powdered', items)[1]).toMatchObject({ text: expect.stringContaining('Mist Dew'), item: { id: 'dew' } })
+  })
+  it('never names what may not touch this face', () => {
+    const glue = withList('lash glue', 'Aqua, Rubber Latex', { name: 'Glue' })
+    expect(mend('lifted lash', [glue])[0]!.text).toContain('Glue')
+    expect(mend('lifted lash', [glue], face({ sensitivities: ['latex'] }))[0]!.text).toMatch(/may go on this face.*Never pull/)
+  })
+})

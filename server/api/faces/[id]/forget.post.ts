@@ -1,0 +1,4 @@
+import { idOf } from '../../../utils/handlers'
+import { forgetFace } from '../../../services/forget'
+
+export default defineEventHandler(event => forgetFace(idOf(event)))

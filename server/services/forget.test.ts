@@ -1,0 +1,76 @@
+import { existsSync, readFileSync, readdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { spherical } from '#core/reading/reading'
+import { Consultation } from '#shared/records/consultation'
+import { FaceInput } from '#shared/records/faces'
+import { OwnedProductInput } from '#shared/records/kit'
+import { emptyDatabase } from '../../tests/support/database'
+import { demoQuestion } from '../../tests/support/demo'
+import { planFace } from '#core/suitability/facePlan'
+
+emptyDatabase()
+const load = async () => ({
+  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./buys'), ...await import('./forget'), ...await import('./meter'),
+  ...await import('../devices/simulatedMeter'),
+})
+let on: Awaited<ReturnType<typeof load>>
+beforeAll(async () => {
+  on = await load()
+  await on.migrateDatabase()
+  await on.stockSimulatedSuppliers()
+})
+
+const lab = { L: 58.123, a: 11, b: 19 }
+/** Everything in the data folder, as bytes read as text. */
+const bytes = () => readdirSync(process.env.VARIETAS_DATA!).map(f => readFileSync(join(process.env.VARIETAS_DATA!, f)).toString('latin1')).join('')
+
+describe('forgetting a person', () => {
+  it('leaves no row, file or index with their data: not a byte of it', async () => {
+    const marks = ['Zyx Qwortel-Name', 'zyxwish', 'zyxnote', 'zyxreading', 'zyxrecipe', 'zyxsensitive', 'zyxhistory', 'zyxbrought', 'zyxagreed', 'zyxreason']
+    const other = await on.addFace(Object.assign(new FaceInput(), { name: 'Somebody Else', notes: 'stays here' }))
+    const bottle = await on.addProduct(Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab }))
+    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyx Qwortel-Name', wishes: 'zyxwish', notes: 'zyxnote', bookedFor: 'zyxnote' }))
+    await on.changeConsultation(id, { ...new Consultation(), sensitivities: ['zyxsensitive'], normallyWears: 'zyxwish' })
+    await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: 'zyxreading', site: 'jaw', tanned: false })
+    await on.saveRecipe(id, { drops: [{ id: bottle.id, count: 1 }], lab, deltaE: 1, chance: 0.5, note: 'zyxrecipe' })
+    await on.addSeen(id, { drops: [{ id: bottle.id, count: 1 }], seen: 'too deep' })
+    await on.addHistory(id, { productId: bottle.id, what: 'liked', note: 'zyxhistory' })
+    await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'zyxbrought', lab }))
+    on.calibrate()
+    await on.readShot(id, lab)
+    await on.write(tx => tx.insert(on.plans).values({
+      id: 'plan', faceId: id, kind: 'preview', occasion: new Consultation().occasion, locks: [], overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }], agreed: 'zyxagreed', change: '',
+      plan: planFace(demoQuestion('Orla')), savedAt: '2026-11-24T00:00:00Z', usedAt: null,
+    }))
+    const { offers } = await on.catalogue()
+    await on.accept({ lines: [{ offerId: offers[0]!.id, reason: 'Zyx Qwortel-Name cannot be matched without it' }], budgetMinor: 5000 })
+
+    const before = bytes()
+    for (const mark of marks) expect(before).toContain(mark)
+    expect(before).toContain(id)
+
+    await on.forgetFace(id)
+    const after = bytes()
+    for (const mark of [...marks, id]) expect(after.includes(mark) ? mark : '').toBe('')
+    expect(after).toContain('Somebody Else')
+    expect(existsSync(join(process.env.VARIETAS_DATA!, 'varietas.db'))).toBe(true)
+
+    expect((await on.allFaces()).map(f => f.id)).toEqual([other.id])
+    expect((await on.kit()).products.map(p => p.shade)).toEqual(['Heron'])
+    expect((await on.allPurchases())[0]!.lines[0]!.reason).toBe('a face cannot be matched without it')
+  })
+
+  it('a face that was deleted before is forgotten too; one that never was is not there', async () => {
+    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Gone Already', notes: 'zyxdeleted' }))
+    await on.removeFace(id)
+    expect(bytes()).toContain('zyxdeleted')
+    await on.forgetFace(id)
+    expect(bytes()).not.toContain('zyxdeleted')
+    await expect(on.forgetFace('nobody')).rejects.toThrow('not here any more')
+  })
+
+  it('the database is sound and takes writes afterwards', async () => {
+    await on.addFace(Object.assign(new FaceInput(), { name: 'After All' }))
+    expect((await on.allFaces()).map(f => f.name)).toContain('After All')
+  })
+})
