@@ -4,6 +4,7 @@ import type { Kit, OwnedProduct, OwnedProductInput, RangeInput } from '#shared/r
 import { complexionOf, isUsable, kitRules } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
+import { usePlans } from './plans'
 import { useUndo } from './undo'
 
 export const useKit = defineStore('kit', () => {
@@ -15,7 +16,7 @@ export const useKit = defineStore('kit', () => {
   /** What can go on a face today. */
   const usable = computed(() => products.value.filter(isUsable))
   /** The usable part of the kit as the workers take it. */
-  const shelf = computed(() => ({ products: usable.value.map(complexionOf), rules: kitRules(apart.value) }))
+  const shelf = computed(() => ({ products: usable.value.map(complexionOf), rules: kitRules(apart.value, usePlans().tests.palette) }))
 
   async function load(): Promise<void> {
     const kit = await api<Kit>('kit')

@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { FacePlan } from '#core/suitability/facePlan'
-import type { LockInput, OverrideInput, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests } from '#shared/records/plans'
+import type {
+  FlashTestInput, FlashTestRecord, LockInput, OverrideInput, PaletteTestInput, PaletteTestRecord, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests,
+} from '#shared/records/plans'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
 import { useUndo } from './undo'
@@ -77,9 +79,28 @@ export const usePlans = defineStore('plans', () => {
     keep(faceId, { locks, overrides: preview.overrides })
   }
 
+  async function addPaletteTest(input: PaletteTestInput): Promise<void> {
+    const test = await api<PaletteTestRecord>('tests/palette', { method: 'POST', body: input })
+    tests.value = { ...tests.value, palette: [...tests.value.palette, test] }
+    undo.tell('The palette test is kept.', () => removePaletteTest(test.id))
+  }
+  async function removePaletteTest(id: string): Promise<void> {
+    await api(`tests/palette/${id}`, { method: 'DELETE' })
+    tests.value = { ...tests.value, palette: tests.value.palette.filter(t => t.id !== id) }
+  }
+  async function addFlashTest(input: FlashTestInput): Promise<void> {
+    const test = await api<FlashTestRecord>('tests/flash', { method: 'POST', body: input })
+    tests.value = { ...tests.value, flash: [...tests.value.flash, test] }
+    undo.tell('The flash test is kept.', () => removeFlashTest(test.id))
+  }
+  async function removeFlashTest(id: string): Promise<void> {
+    await api(`tests/flash/${id}`, { method: 'DELETE' })
+    tests.value = { ...tests.value, flash: tests.value.flash.filter(t => t.id !== id) }
+  }
+
   async function loadTests(): Promise<void> {
     tests.value = await api<Tests>('tests')
   }
 
-  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, note, remove, use, copyToDay, loadTests }
+  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, note, remove, use, copyToDay, loadTests, addPaletteTest, removePaletteTest, addFlashTest, removeFlashTest }
 })

@@ -61,7 +61,7 @@ export const useReach = defineStore('reach', () => {
 
   /** What the answer depends on, as one text: changes of names or notes do not count. */
   const signature = computed(() => JSON.stringify([
-    kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])],
+    kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])], [...(kit.shelf.rules.tried ?? [])],
     faces.faces.map(f => [f.id, targetReading(f)?.mean]), settings.options,
   ]))
   const wanted = ref(false)

@@ -2,7 +2,7 @@ import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { areaOf, leastCorrection } from '../complexion/correct'
 import { matchPacked } from '../complexion/match'
-import { pairKey, separationRisk, type MixingRules } from '../complexion/mixable'
+import { mayMix, pairKey, type MixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import { FAMILIES } from '../complexion/product'
 import { verdictOf, type Recipe, type RecipeOptions } from '../complexion/recipe'
@@ -11,6 +11,7 @@ import type { FaceFacts } from './face'
 import { scoreOf, vetoOf, type Finding } from './finding'
 import type { ItemKind, KitItem } from './item'
 import type { JobFacts } from './job'
+import { riskBetween } from './layering'
 import { complexionProduct, itemOfRecipe } from './recipeItem'
 import { findingsOn } from './rules'
 import type { PlanSettings } from './settings'
@@ -136,7 +137,8 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const rules = mixingRules(settings)
   const seen = new Set<string>()
   const recipes = FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap((family) => {
-    const group = usable.filter(b => b.family === family || (family !== 'unknown' && b.family !== 'unknown' && separationRisk(family, b.family) === 'none'))
+    const own = usable.filter(b => b.family === family)
+    const group = usable.filter(b => b.family === family || own.some(o => mayMix(o, b, rules)))
     return matchPacked(target, packPigments(group.map(complexionProduct), rules), options, PER_FORMULA)
   }).filter((recipe) => {
     const key = recipe.drops.map(d => `${d.count} ${d.id}`).sort().join()
@@ -165,10 +167,18 @@ export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situati
   const ofMix = weigh(item).filter(f => !PER_BOTTLE.includes(f.rule) && f.effect.is !== 'veto')
   const verdict = verdictOf(recipe.deltaE)
   return judged(item, recipe, [
-    said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...ofMix, ...ofParts,
+    said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...mixingRisk(recipe.drops.map(d => byId.get(d.id)!), settings), ...ofMix, ...ofParts,
     ...recipe.drops.flatMap(d => houseFindings(situation, 'foundation', byId.get(d.id)!)).slice(0, 1),
   ], [])
 }
+
+/** What mixing across bases risks: said where no palette test has shown that it holds. */
+function mixingRisk(bottles: readonly KitItem[], { paletteTests }: PlanSettings): Finding[] {
+  const pairs = bottles.flatMap((x, i) => bottles.slice(i + 1).map(y => ({ x, y, risk: riskBetween(x, y, paletteTests).risk })))
+  const risky = pairs.find(p => p.risk !== 'none')
+  return risky ? [said('mixing', RISKY_MIX, `${risky.x.family} and ${risky.y.family} in one mix may separate: try it on the palette first`)] : []
+}
+const RISKY_MIX = -1.5
 
 const PER_BOTTLE: readonly string[] = ['history', 'freshness']
 

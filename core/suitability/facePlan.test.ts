@@ -41,6 +41,17 @@ describe('a face plan', () => {
     expect(seams('pilled')[0]).toMatchObject({ risk: 'high', sentence: expect.stringMatching(/separated on your palette/) })
   })
 
+  it('practical mixing takes a pair of some risk and says so; strict does not; a test on the palette decides', () => {
+    // Only both bottles together make this skin.
+    const items = [base('Pale', { family: 'silicone', range: 'P', lab: typicalSkin(3.5, 'neutral') }), base('Dark', { family: 'oil', range: 'D', lab: typicalSkin(7, 'neutral') })]
+    const made = (more: Parameters<typeof settings>[0]) => layer(planFace(question(items, { settings: settings(more) })), 'foundation')!
+    expect(made({ mixing: 'practical' }).drops).toHaveLength(2)
+    expect(made({ mixing: 'practical' }).findings.map(f => f.sentence).join()).toContain('may separate: try it on the palette first')
+    expect(made({ mixing: 'strict' }).drops).toHaveLength(1)
+    expect(made({ mixing: 'strict', paletteTests: [{ a: 'P', b: 'D', result: 'held' }] }).findings.map(f => f.rule)).not.toContain('mixing')
+    expect(made({ mixing: 'practical', paletteTests: [{ a: 'D', b: 'P', result: 'separated' }] }).drops).toHaveLength(1)
+  })
+
   it('what is missing is named with its reason', () => {
     const plan = planFace(question([base('Calm', { coverage: 'sheer', lab: typicalSkin(2, 'neutral') })], { face: face({ skin: typicalSkin(2, 'neutral'), zones: { cheeks: { states: ['redness'] } } }), job: job({ heat: true }) }))
     expect(plan.missing.find(m => m.slot === 'corrector')!.sentences).toEqual(['redness on cheeks needs a corrector or coverage'])

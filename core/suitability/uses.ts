@@ -23,7 +23,7 @@ export function usesFor(face: FaceFacts, job: JobFacts, settings: PlanSettings):
   const use = (slot: SlotId, more: Partial<SlotUse> = {}): SlotUse => (
     { key: slot, slot, name: slotPlan(slot).name, where: null, skinType: face.skinType, tone: null, ...more }
   )
-  return ORDER[settings.order].filter(slot => wanted(slot, face, job)).flatMap((slot) => {
+  return ORDER[settings.order].filter(slot => wanted(slot, face, job) && !(slot === 'powder' && settings.powder === 'blot only')).flatMap((slot) => {
     if (slot === 'moisturise' && centre === 'oily' && dryish(cheeks)) {
       return [
         use(slot, { where: 'forehead, nose, chin', skinType: centre }),
