@@ -1,0 +1,119 @@
+import { PDFDocument, StandardFonts, type PDFFont, type PDFForm, type PDFPage } from 'pdf-lib'
+import { SKIN_TYPES } from '#core/suitability/face'
+import { LASHES } from '#shared/records/consultation'
+
+/*
+ * The questions an artist sends ahead, to be filled in on a screen or by hand. It names nobody: one sheet serves all.
+ */
+
+const A4 = { width: 595, height: 842 }
+const MARGIN = 50
+const LINE = 16
+
+const NOTE = 'Please arrive with a bare, clean face, shaved if you shave, moisturised as usual, hair dry. Bring your own mascara or lipstick if you want them used.'
+
+class Sheet {
+  private page: PDFPage
+  private y = A4.height - MARGIN
+
+  constructor(private readonly document: PDFDocument, private readonly form: PDFForm, private readonly plain: PDFFont, private readonly bold: PDFFont) {
+    this.page = document.addPage([A4.width, A4.height])
+  }
+
+  private room(height: number): void {
+    if (this.y - height > MARGIN) return
+    this.page = this.document.addPage([A4.width, A4.height])
+    this.y = A4.height - MARGIN
+  }
+
+  text(words: string, size = 10, font = this.plain): void {
+    const width = A4.width - 2 * MARGIN
+    let line = ''
+    const lines: string[] = []
+    for (const word of words.split(' ')) {
+      const longer = line ? `${line} ${word}` : word
+      if (font.widthOfTextAtSize(longer, size) > width) {
+        lines.push(line)
+        line = word
+      } else line = longer
+    }
+    for (const l of [...lines, line]) {
+      this.room(size + 4)
+      this.y -= size + 4
+      this.page.drawText(l, { x: MARGIN, y: this.y, size, font })
+    }
+  }
+
+  heading(words: string): void {
+    this.room(40)
+    this.y -= 12
+    this.text(words, 12, this.bold)
+  }
+
+  field(name: string, label: string, lines = 1): void {
+    const height = lines * LINE + 4
+    this.room(height + 18)
+    this.text(label)
+    this.y -= height + 3
+    const field = this.form.createTextField(name)
+    if (lines > 1) field.enableMultiline()
+    field.addToPage(this.page, { x: MARGIN, y: this.y, width: A4.width - 2 * MARGIN, height, borderWidth: 0.7 })
+    field.setFontSize(10)
+  }
+
+  choice(name: string, label: string, options: readonly string[]): void {
+    this.room(40)
+    this.text(label)
+    this.y -= LINE + 2
+    const group = this.form.createRadioGroup(name)
+    let x = MARGIN
+    for (const option of options) {
+      const width = this.plain.widthOfTextAtSize(option, 10) + 34
+      if (x + width > A4.width - MARGIN) {
+        x = MARGIN
+        this.y -= LINE + 2
+      }
+      group.addOptionToPage(option, this.page, { x, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
+      this.page.drawText(option, { x: x + 16, y: this.y + 2, size: 10, font: this.plain })
+      x += width
+    }
+  }
+
+  tick(name: string, label: string): void {
+    this.room(LINE)
+    this.y -= LINE + 1
+    this.form.createCheckBox(name).addToPage(this.page, { x: MARGIN, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
+    this.page.drawText(label, { x: MARGIN + 18, y: this.y + 2, size: 10, font: this.plain })
+  }
+}
+
+/** The question sheet as a PDF that can be filled in. */
+export async function questionSheet(): Promise<Uint8Array> {
+  const document = await PDFDocument.create()
+  document.setTitle('Before your make-up: a few questions')
+  document.setLanguage('en-GB')
+  const sheet = new Sheet(document, document.getForm(), await document.embedFont(StandardFonts.Helvetica), await document.embedFont(StandardFonts.HelveticaBold))
+  sheet.text('Before your make-up: a few questions', 18)
+  sheet.text(NOTE, 10)
+  sheet.heading('You and the day')
+  sheet.field('name', 'Your name')
+  sheet.field('day', 'The day, the place, and when you have to be ready')
+  sheet.heading('How you want to look')
+  sheet.field('look', 'In your own words; send pictures you like', 2)
+  sheet.field('normally', 'What you normally wear, if anything')
+  sheet.choice('lashes', 'Lashes', LASHES)
+  sheet.choice('coverage', 'How much the base may cover', ['hardly', 'a little', 'quite', 'fully'])
+  sheet.choice('photographs', 'Photographs', ['no', 'yes', 'with flash', 'filmed'])
+  sheet.heading('Your skin')
+  sheet.choice('skin', 'Mostly', SKIN_TYPES)
+  sheet.field('zones', 'Anything I should know: dry or broken places, redness, burns, blemishes', 2)
+  sheet.field('reactions', 'What you react to or are allergic to: products, ingredients, latex, glue, scent', 2)
+  sheet.field('treatments', 'Recent treatments, strong skincare, piercings, lash extensions, contact lenses', 2)
+  sheet.tick('scent', 'No scent, please')
+  sheet.tick('mild', 'Mild products only, please')
+  sheet.heading('Your agreement')
+  sheet.tick('record', 'You may keep these answers to prepare my make-up. I can ask you to erase them at any time.')
+  sheet.tick('pictures', 'You may take and keep pictures of me.')
+  sheet.text('Make-up with a sun factor is not measured sun protection. Nothing here is medical advice.', 8)
+  return document.save()
+}
