@@ -1,7 +1,7 @@
 import type { AgeBand, HistoryWord, SkinType, Zone, ZoneState } from '#core/suitability/face'
 import { USUAL } from '#core/suitability/job'
 import { skinAt } from '#core/complexion/skin'
-import { Consultation, type OccasionInput } from '#shared/records/consultation'
+import { Consultation, type ChartMarkInput, type OccasionInput } from '#shared/records/consultation'
 import type { PaletteTestInput } from '#shared/records/plans'
 import { carried, type Carried } from './carried'
 import type { FaceInput } from '#shared/records/faces'
@@ -66,10 +66,15 @@ export const DEMO_PALETTE_TESTS: readonly PaletteTestInput[] = [
 
 const zones = (...list: readonly (readonly [Zone, ...ZoneState[]])[]) => list.map(([zone, ...states]) => ({ zone, states }))
 
+const ORLA_CHART: ChartMarkInput[] = [
+  { area: 'lid', lab: { L: 62, a: 8, b: 34 }, note: 'Old Gold' }, { area: 'crease', lab: { L: 36, a: 9, b: 12 }, note: 'Peat' }, { area: 'lash line', lab: { L: 9, a: 0, b: 0 }, note: 'Rope Line black' },
+  { area: 'brow', lab: { L: 24, a: 4, b: 5 }, note: 'Dark Thatch' }, { area: 'cheek', lab: { L: 46, a: 30, b: 26 }, note: 'Brick Dust' }, { area: 'lips', lab: { L: 40, a: 34, b: 24 }, note: 'Last Bell Brick' },
+]
+
 export const DEMO_FACES: readonly DemoFace[] = [
   face('Orla Ndiaye-Brandt', [5.5, 6, 1.05], 'oily', 4, BALL, {
     finish: 'matte', coverage: 'full', wishes: 'Nothing may rub off on the partner’s tailcoat.', hasRecipe: true,
-    asked: { zones: zones(['nose', 'textured'], ['eye area', 'dark circles']), lashes: 'full', noScent: true, normallyWears: 'Powder and a red lip.' },
+    asked: { zones: zones(['nose', 'textured'], ['eye area', 'dark circles']), lashes: 'full', noScent: true, normallyWears: 'Powder and a red lip.', chart: ORLA_CHART, look: 'Gold lid, black line, brick lip; hair up.' },
     past: [{ shade: 'Hold Fast matte', what: 'liked' }],
   }),
   face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', 4, BALL, { finish: 'matte', wishes: 'As if nothing were there.' }),

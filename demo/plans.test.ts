@@ -11,6 +11,9 @@ describe('plans of the demo faces', () => {
   it.each(DEMO_FACES.map(f => f.face.name))('%s gets a base, and nothing that a veto stands against', (name) => {
     const p = plan(name)
     expect(picked(p, 'foundation')).toBeDefined()
+    // A base that shows at the jaw is never taken while the kit has one that does not.
+    const shows = picked(p, 'foundation')!.findings.some(f => f.sentence.startsWith('the seam would show'))
+    expect(shows).toBe(name === 'Amahle Rosqvist')
     for (const layer of p.layers) expect(vetoOf(layer.findings)).toBeUndefined()
     expect(p.minutes.short).toBeLessThanOrEqual(p.minutes.full)
     expect(p.cost.minor).toBeGreaterThan(0)
@@ -58,6 +61,7 @@ describe('plans of the demo faces', () => {
     const p = plan('Malakai')
     const [jaw, chin] = [picked(p, 'foundation')!, picked(p, 'foundation: chin')!]
     expect(chin.item.lab!.L).toBeLessThan(jaw.item.lab!.L - 3)
+    for (const { findings } of [jaw, chin]) expect(findings[0]!.sentence).toMatch(/invisible|a match/)
     expect(chin.drops).not.toEqual(jaw.drops)
   })
   it('her own mascara goes before the shared one where it serves; a reaction or dislike is remembered', () => {

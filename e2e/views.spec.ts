@@ -14,7 +14,7 @@ for (const theme of ['day', 'wings'] as const) {
     await themed(request, theme)
     const faces = await (await request.get('/api/faces')).json() as { id: string, name: string }[]
     const orla = faces.find(f => f.name.startsWith('Orla'))!
-    for (const view of [...VIEWS, `/faces/${orla.id}`, `/faces/${orla.id}?read`, `/faces/${orla.id}/ask`, `/faces/${orla.id}/plan`, `/faces/${orla.id}/card`]) {
+    for (const view of [...VIEWS, `/faces/${orla.id}`, `/faces/${orla.id}?read`, `/faces/${orla.id}/ask`, `/faces/${orla.id}/look`, `/faces/${orla.id}/plan`, `/faces/${orla.id}/card`]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
@@ -35,7 +35,7 @@ for (const [width, height] of [[1280, 800], [390, 844]] as const) {
   test(`no view scrolls sideways at ${width}×${height}`, async ({ page, request }) => {
     await page.setViewportSize({ width, height })
     const [face] = await (await request.get('/api/faces')).json() as { id: string }[]
-    for (const view of [...VIEWS, ...['', '/ask', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`)]) {
+    for (const view of [...VIEWS, ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`)]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)

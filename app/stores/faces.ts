@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type {
-  ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+  ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, PictureRecord, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
 } from '#shared/records/faces'
 import type { Consultation } from '#shared/records/consultation'
 import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
@@ -84,6 +84,21 @@ export const useFaces = defineStore('faces', () => {
     undo.tell(`${face.name} is deleted.`, async () => put(await api<Face>(`faces/${id}/restore`, { method: 'POST' })))
   }
 
+  async function addPicture(faceId: string, file: Blob): Promise<void> {
+    const picture = await api<PictureRecord>(`faces/${faceId}/pictures`, { method: 'POST', body: file })
+    amend(faceId, f => ({ pictures: [picture, ...f.pictures] }))
+  }
+
+  async function removePicture(faceId: string, id: string): Promise<void> {
+    await api(`pictures/${id}`, { method: 'DELETE' })
+    const before = byId.value.get(faceId)?.pictures ?? []
+    amend(faceId, f => ({ pictures: f.pictures.filter(p => p.id !== id) }))
+    undo.tell('The picture is deleted.', async () => {
+      await api(`pictures/${id}/restore`, { method: 'POST' })
+      amend(faceId, () => ({ pictures: before }))
+    })
+  }
+
   /** For good: nothing of theirs is left, and there is no way back. */
   async function forget(id: string): Promise<void> {
     await api(`faces/${id}/forget`, { method: 'POST' })
@@ -130,5 +145,5 @@ export const useFaces = defineStore('faces', () => {
     amend(faceId, f => ({ seen: [seen, ...f.seen] }))
   }
 
-  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, forget, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
+  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, forget, addPicture, removePicture, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
 })

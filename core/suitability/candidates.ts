@@ -136,11 +136,17 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const usable = weighed.filter(w => !w.candidate.veto).map(w => w.item)
   const rules = mixingRules(settings)
   const seen = new Set<string>()
-  const recipes = FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap((family) => {
-    const own = usable.filter(b => b.family === family)
-    const group = usable.filter(b => b.family === family || own.some(o => mayMix(o, b, rules)))
-    return matchPacked(target, packPigments(group.map(complexionProduct), rules), options, PER_FORMULA)
-  }).filter((recipe) => {
+  const safe = { ...rules, someRisk: false }
+  const bestOf = (group: typeof usable, by: MixingRules) => matchPacked(target, packPigments(group.map(complexionProduct), by), options, PER_FORMULA)
+  const recipes = [
+    // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
+    ...FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap((family) => {
+      const own = usable.filter(b => b.family === family)
+      return bestOf(usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))), safe)
+    }),
+    // … and one over everything that the method and the palette let mix.
+    ...bestOf(usable, rules),
+  ].filter((recipe) => {
     const key = recipe.drops.map(d => `${d.count} ${d.id}`).sort().join()
     return !seen.has(key) && !!seen.add(key)
   })

@@ -1,8 +1,9 @@
-import { index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
+import { blob, index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
 import type { Lab } from '#core/colour/lab'
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage, Family } from '#core/complexion/product'
 import type { Site } from '#core/reading/sites'
+import type { PictureType } from '#core/look/stripMetadata'
 import type { Traits } from '#core/stock/usual'
 import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
 import type { FacePlan } from '#core/suitability/facePlan'
@@ -140,6 +141,17 @@ export const plans = sqliteTable('plans', {
   usedAt: text('used_at'),
   deletedAt: text('deleted_at'),
 }, t => [index('plans_face').on(t.faceId)])
+
+/** Pictures of the look wished for or done, without their metadata; in the file, so that they go with the face. */
+export const pictures = sqliteTable('pictures', {
+  id: id(),
+  faceId: ofFace(),
+  type: text('type').$type<PictureType>().notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+  note: text('note').notNull(),
+  createdAt: text('created_at').notNull(),
+  deletedAt: text('deleted_at'),
+}, t => [index('pictures_face').on(t.faceId)])
 
 /** What two ranges did on the palette. */
 export const paletteTests = sqliteTable('palette_tests', {

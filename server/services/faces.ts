@@ -5,7 +5,7 @@ import type {
   ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
 } from '#shared/records/faces'
 import { db, write, type Transaction } from '../db/connection'
-import { faceHistory, faces, labOf, plans, products, readings, recipes, seenVerdicts } from '../db/schema'
+import { faceHistory, faces, labOf, pictures, plans, products, readings, recipes, seenVerdicts } from '../db/schema'
 import { BadInput, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { recordOf } from './kit'
@@ -20,7 +20,7 @@ const recipeOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof r
 const seenOf = ({ faceId: _face, ...row }: typeof seenVerdicts.$inferSelect): SeenVerdict => row
 
 type FaceRow = typeof faces.$inferSelect
-const faceOf = ({ deletedAt: _gone, ...row }: FaceRow, more: Pick<Face, 'readings' | 'recipes' | 'seen' | 'history' | 'plans' | 'own'>): Face => (
+const faceOf = ({ deletedAt: _gone, ...row }: FaceRow, more: Pick<Face, 'readings' | 'recipes' | 'seen' | 'history' | 'plans' | 'own' | 'pictures'>): Face => (
   { ...row, ...more, consultation: consultationOf(row) }
 )
 /** What was asked so far; what was not has its default. */
@@ -47,10 +47,13 @@ async function assemble(from: Reader, rows: readonly FaceRow[]): Promise<Face[]>
     .where(inArray(seenVerdicts.faceId, ids)).orderBy(desc(seenVerdicts.seenAt)))
   const past = groupBy(await from.select().from(faceHistory).where(inArray(faceHistory.faceId, ids)).orderBy(desc(faceHistory.at)))
   const planned = groupBy(await from.select().from(plans).where(and(inArray(plans.faceId, ids), isNull(plans.deletedAt))).orderBy(desc(plans.savedAt)))
+  const shown = groupBy(await from.select({ id: pictures.id, faceId: pictures.faceId, note: pictures.note, createdAt: pictures.createdAt }).from(pictures)
+    .where(and(inArray(pictures.faceId, ids), isNull(pictures.deletedAt))).orderBy(desc(pictures.createdAt)))
   const brought = await from.select().from(products).where(and(inArray(products.ownerFaceId, ids), isNull(products.deletedAt)))
   return rows.map(row => faceOf(row, {
     history: (past.get(row.id) ?? []).map(historyOf),
     plans: (planned.get(row.id) ?? []).map(savedPlanOf),
+    pictures: (shown.get(row.id) ?? []).map(({ faceId: _face, ...p }) => p),
     own: brought.filter(p => p.ownerFaceId === row.id).map(recordOf),
     readings: (read.get(row.id) ?? []).map(readingOf),
     recipes: (saved.get(row.id) ?? []).map(recipeOf),
@@ -74,7 +77,7 @@ const faceColumns = ({ bookedOn, ...rest }: FaceInput) => ({ ...rest, bookedOn: 
 export function addFace(input: FaceInput): Promise<Face> {
   return write(async (tx) => {
     const [row] = await tx.insert(faces).values({ id: newId(), createdAt: now(), ...faceColumns(input) }).returning()
-    return faceOf(row!, { readings: [], recipes: [], seen: [], history: [], plans: [], own: [] })
+    return faceOf(row!, { readings: [], recipes: [], seen: [], history: [], plans: [], own: [], pictures: [] })
   })
 }
 
@@ -131,7 +134,7 @@ export function restoreFace(id: string): Promise<Face> {
 }
 
 /** The face that something is about to be written for. */
-async function present(tx: Transaction, faceId: string): Promise<void> {
+export async function present(tx: Transaction, faceId: string): Promise<void> {
   const [row] = await tx.select({ id: faces.id }).from(faces).where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
   if (!row) throw new Missing('This face')
 }

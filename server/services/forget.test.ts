@@ -10,7 +10,7 @@ import { planFace } from '#core/suitability/facePlan'
 
 emptyDatabase()
 const load = async () => ({
-  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./buys'), ...await import('./forget'), ...await import('./meter'),
+  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./buys'), ...await import('./forget'), ...await import('./pictures'), ...await import('./meter'),
   ...await import('../devices/simulatedMeter'),
 })
 let on: Awaited<ReturnType<typeof load>>
@@ -26,7 +26,7 @@ const bytes = () => readdirSync(process.env.VARIETAS_DATA!).map(f => readFileSyn
 
 describe('forgetting a person', () => {
   it('leaves no row, file or index with their data: not a byte of it', async () => {
-    const marks = ['Zyx Qwortel-Name', 'zyxwish', 'zyxnote', 'zyxreading', 'zyxrecipe', 'zyxsensitive', 'zyxhistory', 'zyxbrought', 'zyxagreed', 'zyxreason']
+    const marks = ['Zyx Qwortel-Name', 'zyxwish', 'zyxnote', 'zyxreading', 'zyxrecipe', 'zyxsensitive', 'zyxhistory', 'zyxbrought', 'zyxagreed', 'zyxreason', 'zyxpixels123']
     const other = await on.addFace(Object.assign(new FaceInput(), { name: 'Somebody Else', notes: 'stays here' }))
     const bottle = await on.addProduct(Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab }))
     const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyx Qwortel-Name', wishes: 'zyxwish', notes: 'zyxnote', bookedFor: 'zyxnote' }))
@@ -36,6 +36,9 @@ describe('forgetting a person', () => {
     await on.addSeen(id, { drops: [{ id: bottle.id, count: 1 }], seen: 'too deep' })
     await on.addHistory(id, { productId: bottle.id, what: 'liked', note: 'zyxhistory' })
     await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'zyxbrought', lab }))
+    const picture = Buffer.from([0xff, 0xd8, 0xff, 0xdb, 0, 14, ...Buffer.from('zyxpixels123'), 0xff, 0xda, 0, 2, 1, 0xff, 0xd9])
+    const { id: pictureId } = await on.addPicture(id, picture)
+    expect((await on.pictureBytes(pictureId)).bytes.equals(picture)).toBe(true)
     on.calibrate()
     await on.readShot(id, lab)
     await on.write(tx => tx.insert(on.plans).values({

@@ -44,6 +44,18 @@ export type BrowDensity = (typeof BROWS)[number]
 export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
 export type Consent = (typeof CONSENTS)[number]
 
+/** Where on the face colour is placed. */
+export const CHART_AREAS = ['brow', 'lid', 'crease', 'lash line', 'inner corner', 'cheek', 'cheekbone', 'contour', 'nose', 'lips', 'jaw'] as const
+export type ChartArea = (typeof CHART_AREAS)[number]
+
+/** One colour placed on the face chart, with the product that is to make it. */
+export class ChartMarkInput {
+  @OneOf(CHART_AREAS) area!: ChartArea
+  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Maybe() @Text(1, 120) productId?: string | null
+  @Text(0, 120) note: string = ''
+}
+
 /** The face's record in the order an artist asks. Nothing here is needed for a first answer. */
 export class Consultation {
   @YesNo() bareFaced: boolean = false
@@ -62,6 +74,10 @@ export class Consultation {
   /** Which sites the base has to agree with, and how much each counts. */
   @Satisfies('sites', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).every(([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10), 'must set sites to numbers from 0 to 10')
   siteWeights: SiteWeights = { ...USUAL_SITES }
+  /** The look agreed: colours placed on the face, one an area. */
+  @ListOf(11) @Distinct('area') @ValidateNested({ each: true }) @Type(() => ChartMarkInput) chart: ChartMarkInput[] = []
+  /** How they want to look, and what was agreed. */
+  @Text(0, 1000) look: string = ''
   /** Whether they agreed to what is kept, and to pictures. */
   @OneOf(CONSENTS) keepRecord: Consent = 'not asked'
   @OneOf(CONSENTS) keepPictures: Consent = 'not asked'

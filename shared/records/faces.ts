@@ -72,6 +72,8 @@ export class ComplaintInput {
 
 export interface SeenVerdict extends ComplaintInput { id: string, seenAt: string }
 
+export interface PictureRecord { id: string, note: string, createdAt: string }
+
 /** What became of a product on this face. */
 export class HistoryInput {
   @Name(120) productId!: string
@@ -85,6 +87,8 @@ export interface Face extends FaceInput {
   id: string
   consultation: Consultation
   history: HistoryEntry[]
+  /** Newest first; the bytes are fetched one by one. */
+  pictures: PictureRecord[]
   /** What they bring along. */
   own: OwnedProduct[]
   /** Newest first. */

@@ -23,7 +23,7 @@ export const DEMO_PRODUCTS = DEMO_KIT.map((carried, i) => demoProduct(carried, `
 /** A face of the demo with its skin read, as the server would have it. */
 export function demoFace({ face, skin, asked, brings = [], past = [], bookedInDays }: DemoFace): Face {
   return {
-    ...face, id: face.name, bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10), createdAt: '', consultation: consultationFor(face, asked), recipes: [], seen: [], plans: [],
+    ...face, id: face.name, bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10), createdAt: '', consultation: consultationFor(face, asked), recipes: [], seen: [], plans: [], pictures: [],
     own: brings.map((b, i) => demoProduct(b, `own${i}`, face.name)),
     history: past.map(({ shade, what }, i) => ({ id: `h${i}`, productId: DEMO_PRODUCTS.find(p => p.shade === shade)!.id, what, note: '', at: '' })),
     readings: [{ id: 'r', source: 'typed', lab: skinAt(...skin), covariance: [...spherical(0.5, 0.4, 0.4)], note: '', site: 'jaw', tanned: false, takenAt: '' }],

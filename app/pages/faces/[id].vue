@@ -1,12 +1,12 @@
 <script setup lang="ts">
-/** One face, in the order of the work: ask, read and match, plan, card. */
+/** One face, in the order of the work: ask, look, read and match, plan, card. */
 const route = useRoute()
 const faces = useFaces()
 const id = computed(() => String(route.params.id))
 const face = computed(() => faces.byId.get(id.value))
 watch(id, (now) => { faces.currentId = now }, { immediate: true })
 
-const ROOMS = [{ to: '/ask', name: 'Ask' }, { to: '', name: 'Read and match' }, { to: '/plan', name: 'Plan' }, { to: '/card', name: 'Card' }]
+const ROOMS = [{ to: '/ask', name: 'Ask' }, { to: '/look', name: 'Look' }, { to: '', name: 'Read and match' }, { to: '/plan', name: 'Plan' }, { to: '/card', name: 'Card' }]
 const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.value}${to}`
 </script>
 
