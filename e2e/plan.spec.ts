@@ -170,7 +170,9 @@ test('a skin is read by eye and from a file, at another site', async ({ page }) 
 
 test('a list pasted on a product is read at once, and put right by hand', async ({ page }) => {
   await page.goto('/kit?add')
-  await page.getByRole('dialog').getByLabel('Kind').fill('primer')
+  const kind = page.getByRole('dialog').getByLabel('Kind')
+  await kind.click()
+  await kind.fill('primer')
   await page.getByRole('option', { name: 'primer', exact: true }).click()
   await page.getByLabel('Name on the bottle').fill('Tide Table')
   await page.getByRole('button', { name: 'Sharpen' }).click()
