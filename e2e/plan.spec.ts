@@ -116,6 +116,21 @@ test('what is asked changes the plan; a plan is kept, used, and stands on the ca
   await expect(page.getByRole('columnheader', { name: 'Why' })).toHaveCount(0)
 })
 
+test('what was seen of bottles names the one that is not what it says, and asks for the look that tells most', async ({ page, request }) => {
+  const faces = await (await request.get('/api/faces')).json() as { id: string, readings: { lab: { L: number } }[] }[]
+  const { products } = await (await request.get('/api/kit')).json() as { products: { id: string, shade: string, lab: { L: number, a: number, b: number } }[] }
+  const keel = products.find(p => p.shade === 'Keel')!
+  const near = faces.filter(f => f.readings[0]).sort((x, y) => Math.abs(x.readings[0]!.lab.L - keel.lab.L) - Math.abs(y.readings[0]!.lab.L - keel.lab.L)).slice(0, 3)
+  for (const { id } of [...near, ...near, ...near]) await request.post(`/api/faces/${id}/seen`, { data: { drops: [{ id: keel.id, count: 1 }], seen: 'too light' } })
+  await page.goto('/kit')
+  await page.getByText('Is every bottle the colour it is thought to be?').click()
+  await expect(page.getByTestId('suspect')).toHaveText(/Keel is likely .*lighter.* than thought/, { timeout: 30_000 })
+  await expect(page.getByText(/What would tell most: hold/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take its new colour' }).click()
+  await expect(page.getByText('Keel is changed.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
 test('the look: a colour placed by keyboard, a picture kept without its location', async ({ page, request }) => {
   await openPlan(page, 'Nkechi Lindqvist')
   await page.getByRole('navigation', { name: 'Nkechi Lindqvist' }).getByRole('link', { name: 'Look' }).click()

@@ -41,6 +41,29 @@ try {
     await page.getByRole('group', { name: 'Bottles' }).getByRole('button', { name: 'Brick Lane End' }).click()
     await page.getByRole('button', { name: 'a little lighter' }).click()
   })
+  await shoot('ask', `${face('Juniper')}/ask`, () => page.locator('[data-zone="lips"]').click())
+  await shoot('look', `${face('Orla')}/look`)
+  await shoot('eye-test', `${face('Idris')}?read`, async () => {
+    await page.getByRole('button', { name: 'eye test' }).click()
+    for (const side of ['Right', 'Left', 'Right', 'Left', 'Right']) await page.getByRole('button', { name: side, exact: true }).click()
+  })
+  await shoot('plan', `${face('Ravindra')}/plan`, async () => {
+    await page.getByRole('button', { name: /^Foundation/ }).click()
+    await page.getByRole('button', { name: 'Barley', exact: true }).click()
+    await page.getByText('held').first().waitFor()
+    await page.getByRole('button', { name: /^Foundation/ }).click()
+    await page.getByRole('button', { name: /^Primer/ }).click()
+    await page.getByRole('button', { name: 'Slip Smooth', exact: true }).click()
+    await page.getByText(/^Seam over/).waitFor()
+    await page.getByRole('button', { name: /^Primer/ }).click()
+  })
+  await shoot('card', `${face('Dagny')}/plan`, async () => {
+    await page.getByRole('button', { name: 'Keep this plan' }).click()
+    await page.getByText('The plan is kept.').waitFor()
+    await page.getByRole('button', { name: 'Close' }).click()
+    await page.getByRole('link', { name: 'Card' }).click()
+    await page.getByText('Print or save as PDF').waitFor()
+  })
   await shoot('kit', '/kit')
   await shoot('bottle', '/kit?add', async () => {
     await page.getByLabel('Name on the bottle').fill('Heron')
@@ -54,6 +77,7 @@ try {
   await shoot('reach-wings', '/reach', () => page.getByRole('button', { name: /^Keel, depth/ }).click())
   await page.setViewportSize({ width: 390, height: 844 })
   await shoot('match-phone', face('Orla'))
+  await shoot('plan-phone', `${face('Orla')}/plan`)
   await browser.close()
 } finally {
   server.kill()

@@ -99,6 +99,7 @@ function clearFilters() {
           <button class="act" type="button" @click="chosen = new Set()">None</button>
         </div>
       </div>
+      <BottleDoubts />
       <p v-if="shown.length === 0" role="status">Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button></p>
       <table v-else class="ledger">
         <caption class="visually-hidden">Bottles of the kit</caption>

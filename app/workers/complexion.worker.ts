@@ -8,6 +8,8 @@ import { packPigments } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
+import { doubtsAbout, hear, nextQuestion, suspectOf, type Verdict } from '#core/reading/verdicts'
+import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { sharesByFamily } from '#core/complexion/shares'
 import { steer, nextTouch, touchTowards, type Complaint } from '#core/complexion/touch'
@@ -27,6 +29,11 @@ const work = {
   ),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
+  /** What the verdicts so far say of the bottles, and which look would tell most. */
+  doubts: (products: ComplexionProduct[], verdicts: Verdict[], skins: { faceId: string, skin: Reading }[]) => {
+    const doubts = verdicts.reduce(hear, doubtsAbout(products))
+    return { suspect: suspectOf(doubts), question: skins.length > 0 ? nextQuestion(doubts, skins) : null }
+  },
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
   touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) => touchTowards(packPigments(products, rules), recipe, wanted) ?? null,
   nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint) => nextTouch(packPigments(products, rules), recipe, complaint) ?? null,

@@ -9,7 +9,7 @@ import { TraitsInput } from './traits'
 import { Between, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
 
 /** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show. */
-export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'meter'] as const
+export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
 export type ColourSource = (typeof COLOUR_SOURCES)[number]
 
 /** What describes any complexion product, owned or offered. */

@@ -43,16 +43,17 @@ function walk(event: KeyboardEvent) {
 
 <template>
   <svg ref="root" class="chart" viewBox="0 0 300 360" role="group" aria-label="Face chart. Arrow keys move between the areas.">
+    <clipPath id="face-outline"><path :d="FACE" /></clipPath>
     <path :d="FACE" :fill="skin ? labToCss(skin) : 'var(--rail)'" />
     <path d="M62 154c14-10 46-10 62 0-14 10-48 10-62 0zM238 154c-14-10-46-10-62 0 14 10 48 10 62 0z" fill="#f4f4f4" stroke="#1a1a1a" stroke-width="0.8" aria-hidden="true" />
     <g
       v-for="area in ORDER" :key="area" class="area" role="button" :data-area="area" :aria-label="label(area)" :aria-pressed="selected === area"
       :tabindex="selected === area ? 0 : -1" @click="emit('select', area)" @keydown.enter.prevent="emit('select', area)" @keydown.space.prevent="emit('select', area)" @keydown="walk"
     >
-      <path
+      <g clip-path="url(#face-outline)"><path
         v-for="(shape, i) in SHAPES[area]" :key="i" :d="shape.d" :transform="shape.flip ? 'translate(300 0) scale(-1 1)' : undefined"
-        :fill="markOf(area) ? labToCss(markOf(area)!.lab) : 'transparent'" :fill-opacity="markOf(area) ? 0.85 : 0"
-      />
+        :fill="markOf(area) ? labToCss(markOf(area)!.lab) : 'transparent'"         :fill-opacity="markOf(area) ? 0.85 : 0"
+      /></g>
     </g>
   </svg>
 </template>

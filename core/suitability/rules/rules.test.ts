@@ -91,6 +91,7 @@ const CASES: readonly (readonly [rule: string, effect: Effect, sentence: RegExp,
   ['child', by(-3), /needs little/, { item: item('primer'), slot: 'primer', face: { ageBand: 'child' } }, { item: item('moisturiser'), slot: 'moisturise', face: { ageBand: 'child' } }],
   // facial hair, grooming
   ['grooming', by(1), /no visible product/, { item: item('powder', { finish: 'matte' }), slot: 'powder', face: { facialHair: true } }, { item: item('powder', { finish: 'matte' }), slot: 'powder' }],
+  ['grooming', NOTE, /clean spoolie/, { face: { facialHair: true } }, {}],
   ['grooming', by(-2), /shimmer beside facial hair/, { item: item('glow', { finish: 'luminous' }), slot: 'glow', face: { facialHair: true } }, { item: item('glow', { finish: 'natural' }), slot: 'glow', face: { facialHair: true } }],
   // body, costume
   ['body-costume', by(2), /film-forming: stays/, { item: item('body make-up', { resists: ['transfer'] }), slot: 'body' }, { item: item('foundation', { resists: ['transfer'] }) }],
@@ -165,7 +166,6 @@ const ASKED: readonly (readonly [rule: string, slot: SlotId, sentence: RegExp, f
   ['endurance', 'eye primer', /eye base/, { job: { hours: 12 } }, { job: { hours: 3 } }],
   ['tears', 'mascara', /waterproof mascara/, { job: { tears: true } }, {}],
   ['mature', 'lip liner', /lines around the lips/, { face: { ageBand: 'mature' } }, {}],
-  ['grooming', 'foundation', /spoolie/, { face: { facialHair: true } }, {}],
   ['body-costume', 'body', /2 limbs/, { job: { limbs: 2 } }, {}],
   ['look', 'contour', /usual for an evening/, { job: { type: 'evening' } }, { job: { type: 'evening' }, face: { bareFaced: true } }],
   ['wishes', 'lashes', /lashes were asked for/, { face: { wantsLashes: 'full' } }, {}],

@@ -40,7 +40,7 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 <template>
   <div class="sheet">
     <section>
-      <h1 data-testid="answer">{{ marks.length === 0 ? `${firstName}: what is the look?` : `${firstName}: ${listInWords(marks.map(m => `${nameOf(m)} on the ${m.area}`).slice(0, 4))}${marks.length > 4 ? ' …' : ''}.` }}</h1>
+      <h1 data-testid="answer">{{ marks.length === 0 ? `${firstName}: what is the look?` : `${firstName}: ${listInWords([...marks.slice(0, 2).map(m => `${nameOf(m)} on the ${m.area}`), ...(marks.length > 2 ? [plural(marks.length - 2, 'more place')] : [])])}.` }}</h1>
       <p class="lead">Touch a place on the face, then a colour of the kit.</p>
       <div class="board">
         <FaceChart :skin="skin" :marks="marks" :selected="area" :name-of="nameOf" @select="area = $event" />

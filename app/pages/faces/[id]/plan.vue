@@ -78,8 +78,8 @@ async function save(kind: PlanKind) {
         <v-btn v-if="plan.minutes.cut.length > 0" color="primary" :aria-pressed="late" @click="late = !late">{{ late ? 'Everything again' : `Short version, ${plan.minutes.short} min` }}</v-btn>
         <v-btn color="primary" variant="text" :loading="saving" @click="save('preview')">Keep as preview</v-btn>
         <v-btn v-if="preview" color="primary" variant="text" @click="plans.copyToDay(face.id, preview)">As at the preview</v-btn>
+        <WentWrong :facts="facts" :job="face.consultation.occasion" :own="face.own" />
       </div>
-      <WentWrong :facts="facts" :job="face.consultation.occasion" :own="face.own" />
       <p v-if="held > 0" class="small">{{ plural(held, 'choice') }} of yours held. <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button></p>
       <MissingList :missing="plan.missing" :face-id="face.id" :face-name="face.name" />
       <LeftOutList :left-out="plan.leftOut" :id-of="idOf" @lift="(itemId, rule, reason) => plans.override(face.id, { itemId, rule, reason })" />

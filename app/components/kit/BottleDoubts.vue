@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
+import type { Question, Suspect } from '#core/reading/verdicts'
+import { targetReading } from '#shared/faceFacts'
+import { complexionOf } from '#shared/kitPigments'
+import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+
+/** Which bottle is not the colour it is thought to be: from what was seen on faces, and one more look that would tell most. */
+const kit = useKit()
+const faces = useFaces()
+const undo = useUndo()
+const task = useWorkerTask()
+const open = ref(false)
+const suspect = ref<Suspect | null>(null)
+const question = ref<Question | null>(null)
+const state = ref<'idle' | 'working' | 'ready'>('idle')
+
+const bottles = computed(() => kit.usable.filter(p => p.kind === 'foundation'))
+const skins = computed(() => faces.faces.flatMap((f) => {
+  const skin = targetReading(f)
+  return skin ? [{ faceId: f.id, skin }] : []
+}))
+const verdicts = computed(() => faces.faces.flatMap((f) => {
+  const skin = targetReading(f)
+  return skin ? f.seen.map(({ drops, seen }) => ({ drops, skin, seen })) : []
+}))
+const asked = computed(() => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) })
+const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id) : undefined))
+
+async function think() {
+  state.value = 'working'
+  try {
+    const answer = await task.run(work => work.doubts(JSON.parse(JSON.stringify(bottles.value.map(complexionOf))), JSON.parse(JSON.stringify(verdicts.value)), JSON.parse(JSON.stringify(skins.value))))
+    suspect.value = answer.suspect
+    question.value = answer.question
+    state.value = 'ready'
+  } catch (problem) {
+    if (!(problem instanceof Stopped)) throw problem
+    if (task.progress.value === null) state.value = 'idle'
+  }
+}
+watch([open, verdicts, bottles], () => { if (open.value) void think() })
+
+const say = (seen: Complaint | 'right') => undo.attempt(() => faces.keepSeen(question.value!.faceId, { drops: [{ id: question.value!.id, count: 1 }], seen }))
+async function believe() {
+  const product = suspected.value
+  if (!product || !suspect.value) return
+  const { lab } = suspect.value
+  await undo.attempt(() => kit.change(product.id, { ...product, lab, colourSource: 'verdicts' }))
+}
+</script>
+
+<template>
+  <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary>Is every bottle the colour it is thought to be?</summary>
+    <div v-if="open" class="doubts">
+      <Working v-if="state === 'working'" what="Weighing what was seen" :done="task.progress.value" @stop="task.stop()" />
+      <template v-else-if="state === 'ready'">
+        <p v-if="suspected && suspect" data-testid="suspect">
+          <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{ percent(suspect.probability) }}, from {{ plural(verdicts.length, 'verdict') }}).
+          <button v-if="suspect.holds" class="act" type="button" @click="believe">Take its new colour</button>
+          <span v-else class="small">Not sure enough to change it: a few more looks.</span>
+        </p>
+        <p v-else>{{ verdicts.length === 0 ? 'Nothing has been seen yet.' : `Nothing speaks against a bottle, from ${plural(verdicts.length, 'verdict')}.` }}</p>
+        <TouchingFields v-if="suspected && suspect" :left="suspected.lab" :right="suspect.lab" left-name="as thought" right-name="as seen" :height="60" />
+        <template v-if="asked?.bottle && asked.face">
+          <p>What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of <b>{{ asked.face.name }}</b>. It looks</p>
+          <div class="choices" role="group" :aria-label="`${asked.bottle.shade} on ${asked.face.name} looks`"><button type="button" @click="say('right')">right</button><button v-for="c in COMPLAINTS" :key="c" type="button" @click="say(c)">{{ c }}</button></div>
+        </template>
+      </template>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
+.doubts { display: grid; gap: 8px; max-width: 760px; padding-bottom: 12px; }
+p { margin: 0; }
+</style>
