@@ -9,15 +9,15 @@ const { at, submit, problem, busy } = useForm(Settings)
 const text = (value: Settings) => ({
   tolerance: String(value.tolerance), maxProducts: value.maxProducts, maxDrops: String(value.maxDrops), dropMl: String(value.dropMl),
   faceMlSheer: String(value.faceMlSheer), faceMlLight: String(value.faceMlLight), faceMlMedium: String(value.faceMlMedium), faceMlFull: String(value.faceMlFull),
-  currency: value.currency, theme: value.theme, order: value.order, mixing: value.mixing, primer: value.primer, powder: value.powder, ruleWeights: { ...value.ruleWeights },
+  currency: value.currency, theme: value.theme, order: value.order, mixing: value.mixing, primer: value.primer, powder: value.powder, ruleWeights: { ...value.ruleWeights }, houseRules: [...value.houseRules],
 })
 const typed = reactive(text(settings.value))
 const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t.replace(',', '.')))
 
 async function save() {
   const before = { ...settings.value }
-  const { currency, theme, maxProducts, order, mixing, primer, powder, ruleWeights, ...numbers } = typed
-  const values = { ...before, currency, theme, maxProducts, order, mixing, primer, powder, ruleWeights, ...Object.fromEntries(Object.entries(numbers).map(([k, v]) => [k, number(v)])) }
+  const { currency, theme, maxProducts, order, mixing, primer, powder, ruleWeights, houseRules, ...numbers } = typed
+  const values = { ...before, currency, theme, maxProducts, order, mixing, primer, powder, ruleWeights, houseRules, ...Object.fromEntries(Object.entries(numbers).map(([k, v]) => [k, number(v)])) }
   if (await submit(values, value => settings.change({ ...value }))) {
     undo.tell('Your methods are saved.', async () => {
       await settings.change(before)
@@ -62,6 +62,7 @@ function defaults() {
       <Choices v-model="typed.primer" label="Primer" :options="[{ value: 'only with a reason', text: 'only with a reason' }, { value: 'always', text: 'always' }]" />
       <Choices v-model="typed.powder" label="Powder" :options="[{ value: 'by zone', text: 'by zone' }, { value: 'all over', text: 'all over' }, { value: 'blot only', text: 'blot only' }]" />
       <RuleWeights v-model="typed.ruleWeights" />
+      <HouseRules v-model="typed.houseRules" />
     </section>
     <section>
       <h2>Screen</h2>

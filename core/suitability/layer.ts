@@ -1,4 +1,5 @@
 import type { Lab } from '../colour/lab'
+import { ILLUMINANTS, type Illuminant } from '../colour/tables'
 import { driftUnder, pigmentFor, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
 import { FACE_ML } from '../stock/amount'
 import type { Candidate } from './candidates'
@@ -62,6 +63,8 @@ export interface WornPrediction extends Worn {
   thickness: number
   /** ΔE00 by which the match drifts in the venue's light; null in daylight. */
   drift: number | null
+  /** The same for every light but daylight. */
+  drifts: { light: Illuminant, by: number }[]
   light: JobFacts['light']
 }
 
@@ -71,8 +74,9 @@ export function wornOf({ item }: Candidate, face: FaceFacts, job: JobFacts): Wor
   const how = baseTechnique(item, face, job)
   const thickness = TECHNIQUES[how]
   const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
+  const drifts = ILLUMINANTS.filter(l => l !== 'D65').map(l => ({ light: l, by: driftUnder(film, face.bare, face.skin, thickness, l) }))
   return {
     ...wornMatch(film, face.bare, face.skin, thickness), bare: face.bare, target: face.skin, technique: how, thickness, light: job.light,
-    drift: job.light === 'D65' ? null : driftUnder(film, face.bare, face.skin, thickness, job.light),
+    drifts, drift: drifts.find(d => d.light === job.light)?.by ?? null,
   }
 }

@@ -25,13 +25,13 @@ export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQu
   const rows = await db.select().from(products)
     .where(and(isNull(products.deletedAt), isNull(products.retiredAt), or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id))))
     .orderBy(asc(products.createdAt), asc(products.id))
-  const { order, mixing, primer, powder, ruleWeights, maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = await settings()
+  const { order, mixing, primer, powder, ruleWeights, houseRules, maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = await settings()
   const tests = await allTests()
   return {
     face: facts,
     job: occasionOf(face, input),
     settings: {
-      day: face.bookedOn?.slice(0, 10) ?? now().slice(0, 10), order, mixing, primer, powder, ruleWeights, houseRules: [],
+      day: face.bookedOn?.slice(0, 10) ?? now().slice(0, 10), order, mixing, primer, powder, ruleWeights, houseRules,
       paletteTests: tests.palette, flashTests: tests.flash,
     },
     items: rows.map(row => itemOf(recordOf(row))),

@@ -1,7 +1,10 @@
+import { Type } from 'class-transformer'
+import { ValidateNested } from 'class-validator'
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/suitability/settings'
-import { Between, OneOf, Satisfies, Text, Whole } from '../rules'
+import { SLOT_IDS, type SlotId } from '#core/suitability/slots'
+import { Between, ListOf, Name, OneOf, Satisfies, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const
@@ -9,6 +12,13 @@ const POWDER = ['by zone', 'all over', 'blot only'] as const
 
 export const THEMES = ['day', 'wings'] as const
 export type Theme = (typeof THEMES)[number]
+
+/** An agency's rule: this place of the plan is done with this product. */
+export class HouseRuleInput {
+  @OneOf(SLOT_IDS) slot!: SlotId
+  @Name(120) itemId!: string
+  @Name(120) sentence!: string
+}
 
 /** How this artist works. */
 export class Settings {
@@ -31,4 +41,5 @@ export class Settings {
   @Satisfies('ruleWeights', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).length <= 100
     && Object.values(v).every(w => typeof w === 'number' && w >= 0 && w <= 3), 'must set rules to numbers from 0 to 3')
   ruleWeights: Record<string, number> = {}
+  @ListOf(30) @ValidateNested({ each: true }) @Type(() => HouseRuleInput) houseRules: HouseRuleInput[] = []
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
+import { walked } from '~/composables/useWalk'
 import type { Lab } from '#core/colour/lab'
 import { ZONES, type Zone, type ZoneState } from '#core/suitability/face'
 
@@ -23,10 +24,9 @@ const fill = computed(() => (props.skin ? labToCss(props.skin) : 'var(--rail)'))
 const root = ref<SVGElement>()
 
 function walk(event: KeyboardEvent) {
-  const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key]
-  if (step === undefined) return
+  const next = walked(ZONES, props.selected, event.key)
+  if (!next) return
   event.preventDefault()
-  const next = ZONES[(ZONES.indexOf(props.selected) + step + ZONES.length) % ZONES.length]!
   emit('select', next)
   nextTick(() => root.value?.querySelector<SVGElement>(`[data-zone="${next}"]`)?.focus())
 }

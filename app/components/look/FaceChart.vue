@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
+import { walked } from '~/composables/useWalk'
 import type { Lab } from '#core/colour/lab'
 import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/records/consultation'
 
@@ -32,10 +33,9 @@ const label = (area: ChartArea) => {
 }
 const root = ref<SVGElement>()
 function walk(event: KeyboardEvent) {
-  const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key]
-  if (step === undefined) return
+  const next = walked(CHART_AREAS, props.selected, event.key)
+  if (!next) return
   event.preventDefault()
-  const next = CHART_AREAS[(CHART_AREAS.indexOf(props.selected) + step + CHART_AREAS.length) % CHART_AREAS.length]!
   emit('select', next)
   nextTick(() => root.value?.querySelector<SVGElement>(`[data-area="${next}"]`)?.focus())
 }

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { SLOTS, type SlotId } from '#core/suitability/slots'
+import type { HouseRuleInput } from '#shared/records/settings'
+
+/** What an agency or a client prescribes: this place of the plan is done with this product. */
+const rules = defineModel<HouseRuleInput[]>({ required: true })
+const kit = useKit()
+const slot = ref<SlotId | null>(null)
+const itemId = ref<string | null>(null)
+const sentence = ref('')
+const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
+const items = computed(() => {
+  const kinds = SLOTS.find(s => s.id === slot.value)?.kinds ?? []
+  return kit.products.filter(p => kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k))).map(p => ({ value: p.id, title: p.shade }))
+})
+function add() {
+  if (!slot.value || !itemId.value || !sentence.value.trim()) return
+  rules.value = [...rules.value, { slot: slot.value, itemId: itemId.value, sentence: sentence.value.trim() }]
+  slot.value = itemId.value = null
+  sentence.value = ''
+}
+</script>
+
+<template>
+  <details>
+    <summary>House rules{{ rules.length > 0 ? `: ${rules.length}` : '' }}</summary>
+    <ul>
+      <li v-for="(r, i) in rules" :key="i"><b>{{ capital(r.slot) }}</b>: {{ nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span> <button class="act" type="button" :aria-label="`Drop the rule: ${r.sentence}`" @click="rules = rules.filter((_, k) => k !== i)">Drop</button></li>
+    </ul>
+    <div class="add">
+      <v-select v-model="slot" label="This place" :items="SLOTS.map(s => ({ value: s.id, title: s.name }))" />
+      <v-autocomplete v-model="itemId" label="is done with" :items="items" :disabled="!slot" />
+      <v-text-field v-model="sentence" label="because" maxlength="120" />
+      <v-btn color="primary" :disabled="!slot || !itemId || !sentence.trim()" @click="add">Add</v-btn>
+    </div>
+    <p class="small">Save to keep them. A house rule weighs heavily; it never brings back what may do harm.</p>
+  </details>
+</template>
+
+<style scoped>
+summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
+ul { list-style: none; padding: 0; margin: 0; }
+li { border-bottom: 1px solid var(--line); min-height: 44px; display: flex; gap: 8px; align-items: center; flex-wrap: wrap; }
+li .act { margin-left: auto; }
+.add { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 8px; align-items: start; }
+</style>

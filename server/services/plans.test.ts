@@ -1,0 +1,105 @@
+import { spherical } from '#core/reading/reading'
+import { planFace } from '#core/suitability/facePlan'
+import { Consultation } from '#shared/records/consultation'
+import { FaceInput } from '#shared/records/faces'
+import { OwnedProductInput } from '#shared/records/kit'
+import { PlanInput } from '#shared/records/plans'
+import { Settings } from '#shared/records/settings'
+import { emptyDatabase } from '../../tests/support/database'
+
+emptyDatabase()
+const load = async () => ({
+  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./plans'), ...await import('./settings'),
+})
+let on: Awaited<ReturnType<typeof load>>
+beforeAll(async () => {
+  on = await load()
+  await on.migrateDatabase()
+})
+
+const lab = { L: 58, a: 11, b: 19 }
+const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) => on.addProduct(Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab, colourSource: 'given colour', family: 'silicone', ...more }))
+const readFace = async (name: string) => {
+  const { id } = await on.addFace(Object.assign(new FaceInput(), { name }))
+  await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
+  return id
+}
+const ask = async (id: string, input: Partial<PlanInput> = {}) => on.planQuestion(await on.faceById(id), Object.assign(new PlanInput(), input))
+
+describe('the question a plan is computed from', () => {
+  it('holds the kit in use, what this face brings and nobody else’s, with usual traits where none were said', async () => {
+    const [id, other] = [await readFace('Ama'), await readFace('Bo')]
+    await bottle('Heron')
+    const gone = await bottle('Gone')
+    await on.removeProduct(gone.id)
+    const old = await bottle('Old')
+    await on.retire({ ids: [old.id], retired: true })
+    await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'Hers', lab }))
+    await on.addOwnProduct(other, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'His', lab }))
+    const { items } = await ask(id)
+    expect(items.map(i => i.name).sort()).toEqual(['Heron', 'Hers'])
+    expect(items.find(i => i.name === 'Hers')).toMatchObject({ own: true, dispenser: 'wand' })
+    expect((await on.kit()).products.map(p => p.shade)).not.toContain('Hers')
+  })
+
+  it('follows the methods, the tests and what the day asks', async () => {
+    const id = await readFace('Cleo')
+    await on.changeSettings(Object.assign(new Settings(), { order: 'eyes first', mixing: 'strict', ruleWeights: { flash: 0 } }))
+    const test = await on.addPaletteTest({ a: 'A', b: 'B', result: 'held', after: '' })
+    await on.changeConsultation(id, { ...new Consultation(), sensitivities: ['latex'], occasion: { ...new Consultation().occasion, flash: true } })
+    const { settings, job, face } = await ask(id)
+    expect(settings).toMatchObject({ order: 'eyes first', mixing: 'strict', ruleWeights: { flash: 0 }, paletteTests: [expect.objectContaining({ a: 'A' })] })
+    expect(job.flash).toBe(true)
+    expect(face.sensitivities).toEqual(['latex'])
+    expect((await ask(id, { occasion: { ...job, flash: false } })).job.flash).toBe(false)
+    await on.removePaletteTest(test.id)
+    expect((await on.allTests()).palette).toEqual([])
+    await expect(on.removePaletteTest(test.id)).rejects.toThrow('not here any more')
+  })
+
+  it('needs a skin that was read, and says so', async () => {
+    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Dara' }))
+    await expect(ask(id)).rejects.toMatchObject({ status: 409 })
+    await expect(on.faceById('nobody')).rejects.toMatchObject({ status: 404 })
+  })
+})
+
+describe('kept plans', () => {
+  it('using one remembers every bottle once; taking it back forgets them; a deleted one comes back', async () => {
+    const id = await readFace('Edda')
+    const plan = planFace(await ask(id))
+    await on.write(tx => tx.insert(on.plans).values({ id: 'p1', faceId: id, kind: 'day', occasion: new Consultation().occasion, locks: [], overrides: [], agreed: '', change: '', plan, savedAt: '2026-11-24T00:00:00Z' }))
+    expect((await on.faceById(id)).plans.map(p => p.id)).toEqual(['p1'])
+    expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({ agreed: 'as before', change: 'less lip' })
+
+    await on.usePlan('p1')
+    const used = (await on.faceById(id)).history
+    expect(used.length).toBe(new Set(plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])).size)
+    expect(used.every(h => h.what === 'used')).toBe(true)
+    await expect(on.usePlan('p1')).rejects.toMatchObject({ status: 409 })
+    await on.unusePlan('p1')
+    expect((await on.faceById(id)).history).toEqual([])
+
+    await on.setPlanDeleted('p1', true)
+    expect((await on.faceById(id)).plans).toEqual([])
+    await expect(on.usePlan('p1')).rejects.toThrow('not here any more')
+    expect(await on.setPlanDeleted('p1', false)).toMatchObject({ id: 'p1' })
+  })
+
+  it('history of a product that is none is refused', async () => {
+    const id = await readFace('Fay')
+    await expect(on.addHistory(id, { productId: 'none', what: 'liked', note: '' })).rejects.toMatchObject({ status: 400 })
+    const heron = await bottle('Heron again')
+    const entry = await on.addHistory(id, { productId: heron.id, what: 'disliked', note: 'sticky' })
+    expect((await ask(id)).face.history).toEqual([{ itemId: heron.id, what: 'disliked', times: 1 }])
+    await on.removeHistory(entry.id)
+    await expect(on.removeHistory(entry.id)).rejects.toThrow('not here any more')
+  })
+
+  it('flash tests are kept and forgotten', async () => {
+    const { id } = await on.addFlashTest({ itemIds: ['x'], result: 'bad', note: '' })
+    expect((await on.allTests()).flash).toEqual([expect.objectContaining({ id, result: 'bad' })])
+    await on.removeFlashTest(id)
+    await expect(on.removeFlashTest(id)).rejects.toThrow('not here any more')
+  })
+})
