@@ -16,7 +16,7 @@ const WORDS: readonly SeenWord[] = ['right', 'too light', 'too deep', 'too pink'
 export interface Verdict { drops: readonly Drops[], skin: Reading, seen: SeenWord }
 
 // How plainly a difference is called by its word, per ΔE of that kind; and how large one has to be to be called at all.
-const PLAINNESS = 3
+const PLAINNESS = 2.4
 const CALLED_RIGHT = 1.2
 /** Share of verdicts that say nothing: haste, a lamp, a word taken for another. */
 const CARELESS = 0.2
@@ -28,8 +28,8 @@ const SHIFTS = normalCloud(260)
 const PLACES = normalCloud(5)
 const FOLDS = 5
 // Held-out verdicts have to be foretold better by this much, in nats, before a colour is changed.
-const BETTER = 0.5
-const NAMED = 0.95
+const BETTER = 2
+const NAMED = 0.985
 
 /** The parts of a difference an artist names, in ΔE: lighter, yellower, stronger. */
 function partsOf(mix: Lab, skin: Lab): { lightness: number, turn: number, strength: number } {
