@@ -131,6 +131,21 @@ test('what was seen of bottles names the one that is not what it says, and asks 
   await page.getByRole('button', { name: 'Undo' }).click()
 })
 
+test('what was seen on the skin moves the reading, when it is kept', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
+  await expect(page.getByTestId('answer')).toHaveText(/Kaisa can be matched/)
+  for (let i = 0; i < 3; i++) {
+    const kept = page.waitForResponse(r => r.url().endsWith('/seen') && r.ok())
+    await page.getByRole('button', { name: 'too light' }).click()
+    await kept
+  }
+  await expect(page.getByText(/What you saw puts the skin elsewhere: deeper/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it as a reading' }).click()
+  await expect(page.getByText(/Reads at .*verdicts at the jaw/)).toBeVisible()
+  await expect(page.getByText(/What you saw puts the skin elsewhere/)).toHaveCount(0)
+})
+
 test('the look: a colour placed by keyboard, a picture kept without its location', async ({ page, request }) => {
   await openPlan(page, 'Nkechi Lindqvist')
   await page.getByRole('navigation', { name: 'Nkechi Lindqvist' }).getByRole('link', { name: 'Look' }).click()

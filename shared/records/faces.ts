@@ -12,7 +12,7 @@ import type { OwnedProduct } from './kit'
 import type { SavedPlan } from './plans'
 import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
 
-export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed'] as const
+export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed', 'verdicts'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
 
 export class FaceInput {

@@ -30,7 +30,7 @@ async function save() {
 
 <template>
   <section class="panel" aria-label="Read the skin">
-    <Choices v-model="source" label="Read the skin" :options="READING_SOURCES.map(s => ({ value: s, text: s }))" hide-label />
+    <Choices v-model="source" label="Read the skin" :options="READING_SOURCES.filter(s => s !== 'verdicts').map(s => ({ value: s, text: s }))" hide-label />
     <div class="where">
       <Choices v-model="site" label="Where on them" :options="SITES.map(s => ({ value: s, text: s }))" />
       <label class="tick"><input v-model="tanned" type="checkbox">with a fake tan on</label>

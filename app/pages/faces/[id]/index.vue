@@ -92,6 +92,7 @@ function take(touch: Touch) {
           <span>Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span>
           <button class="act" type="button" @click="readingOpen = true">Read again</button>
         </p>
+        <SeenSkin :face="face" :target="target" />
         <Working v-if="match.state.value === 'working'" what="Mixing" :done="match.progress.value" @stop="match.stop()" />
         <p v-if="match.state.value === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button></p>
         <p v-if="found.length === 0 && match.state.value === 'ready'">The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink></p>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { difference } from '#core/colour/difference'
+import { packPigments } from '#core/complexion/pigments'
+import { mixLab } from '#core/complexion/touch'
+import type { Reading } from '#core/reading/reading'
+import { skinAfterVerdicts } from '#core/reading/verdicts'
+import { complexionOf } from '#shared/kitPigments'
+import { ReadingInput, type Face } from '#shared/records/faces'
+
+/** What was seen of mixes since the last reading is evidence on the skin too: where it would lie, to be kept or not. */
+const props = defineProps<{ face: Face, target: Reading }>()
+const kit = useKit()
+const faces = useFaces()
+const { submit, problem, busy } = useForm(ReadingInput)
+// Less than this nobody would see.
+const WORTH_SAYING = 0.5
+
+const seen = computed(() => props.face.seen.filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen: word }) => {
+  const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
+  return bottles.length === drops.length ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), word }] : []
+}))
+const moved = computed(() => skinAfterVerdicts(props.target, seen.value))
+const shows = computed(() => seen.value.length > 0 && difference(moved.value.mean, props.target.mean) >= WORTH_SAYING)
+const keep = () => submit({
+  source: 'verdicts', lab: moved.value.mean, covariance: [...moved.value.covariance], note: plural(seen.value.length, 'verdict'), site: props.face.readings[0]!.site, tanned: props.face.readings[0]!.tanned,
+}, input => faces.addReading(props.face.id, input))
+</script>
+
+<template>
+  <div v-if="shows" class="seen" role="status">
+    <p><b>What you saw puts the skin elsewhere:</b> {{ differenceInWords(target.mean, moved.mean) }}, at {{ placeInWords(moved.mean) }} (from {{ plural(seen.length, 'verdict') }}).</p>
+    <TouchingFields :left="target.mean" :right="moved.mean" left-name="as read" right-name="as seen" :height="40" />
+    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <button class="act" type="button" :disabled="busy" @click="keep">Keep it as a reading</button>
+  </div>
+</template>
+
+<style scoped>
+.seen { border-left: 5px solid var(--ink); padding: 2px 12px; margin: 8px 0; display: grid; gap: 6px; max-width: 620px; }
+p { margin: 0; }
+</style>
