@@ -1,19 +1,15 @@
 import { seeded } from '../../tests/support/random'
 import { difference } from '../colour/difference'
-import { skinAt, skinPlace, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skin'
+import { readingQuality } from '../../tests/support/readings'
+import type { Lab } from '../colour/lab'
+import { skinPlace } from '../complexion/skin'
 import { afterChoice, answerChance, atFirst, ENOUGH_CHOICES, eyeReading, EYE_ANSWERS, nextPair, USUAL_OBSERVER, type EyeAnswer, type Pair } from './eyeTest'
 import { spread } from './reading'
 
 type Random = ReturnType<typeof seeded>
 
-/** A skin as they come. */
-function someSkin(random: Random) {
-  const typical = TYPICAL_UNDERTONE[random.pick(UNDERTONES)]
-  return skinAt(random.between(1, 12), typical.hueDeviation + 3 * random.normal(), typical.chromaRatio + 0.05 * random.normal())
-}
-
 /** An artist whose eye judges every distance with noise of its own, a little worse than the model takes it to be. */
-function look(pair: Pair, truth: ReturnType<typeof someSkin>, random: Random): EyeAnswer {
+function look(pair: Pair, truth: Lab, random: Random): EyeAnswer {
   if (random.between(0, 1) < 0.02) return random.pick(EYE_ANSWERS)
   const seen = difference(pair.right, truth) - difference(pair.left, truth) + 1.3 * random.normal()
   return seen > 0.8 ? 'left' : seen < -0.8 ? 'right' : 'alike'
@@ -35,29 +31,29 @@ describe('the eye test', () => {
 
   it('finds a simulated skin within 0.5 of depth and 4° of undertone on average, and its spread covers the truth', () => {
     const random = seeded(31)
-    const runs = 200
-    let depth = 0
-    let hue = 0
-    let coveredDepth = 0
-    let coveredHue = 0
-    for (let run = 0; run < runs; run++) {
-      const truth = someSkin(random)
+    const quality = readingQuality(200, random, (truth) => {
       let belief = atFirst()
       for (let i = 0; i < ENOUGH_CHOICES; i++) {
         const pair = nextPair(belief)
         belief = afterChoice(belief, { pair, answer: look(pair, truth, random) })
       }
-      const { mean, covariance } = eyeReading(belief)
-      const [found, real] = [skinPlace(mean), skinPlace(truth)]
-      depth += Math.abs(found.depth - real.depth) / runs
-      hue += Math.abs(found.hueDeviation - real.hueDeviation) / runs
-      const sd = spread(covariance)
-      if (Math.abs(mean.L - truth.L) <= 2 * sd.L) coveredDepth++
-      if (Math.hypot((mean.a - truth.a) / sd.a, (mean.b - truth.b) / sd.b) <= 2.45) coveredHue++
-    }
-    expect(depth).toBeLessThan(0.5)
-    expect(hue).toBeLessThan(4)
-    expect(coveredDepth / runs).toBeGreaterThanOrEqual(0.9)
-    expect(coveredHue / runs).toBeGreaterThanOrEqual(0.9)
+      return eyeReading(belief)
+    })
+    expect(quality.depth).toBeLessThan(0.5)
+    expect(quality.undertone).toBeLessThan(4)
+    expect(quality.coversL).toBeGreaterThanOrEqual(0.9)
+    expect(quality.coversHue).toBeGreaterThanOrEqual(0.9)
+  })
+
+  it('each choice narrows what is believed, and taking one back is going on from the belief before', () => {
+    const first = atFirst()
+    const pair = nextPair(first)
+    const after = afterChoice(first, { pair, answer: 'left' })
+    const sum = (belief: Float64Array) => belief.reduce((s, w) => s + w, 0)
+    expect(sum(first)).toBeCloseTo(1, 9)
+    expect(sum(after)).toBeCloseTo(1, 9)
+    expect(spread(eyeReading(after).covariance).L).toBeLessThan(spread(eyeReading(first).covariance).L)
+    expect(sum(first)).toBeCloseTo(1, 9)
+    expect(nextPair(first)).toEqual(pair)
   })
 })

@@ -1,6 +1,8 @@
 import { seeded } from '../../tests/support/random'
 import { difference } from '../colour/difference'
-import { skinAt, skinPlace, typicalSkin, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skin'
+import { readingQuality } from '../../tests/support/readings'
+import type { skinAt} from '../complexion/skin';
+import { skinPlace, typicalSkin } from '../complexion/skin'
 import { averageShots } from './average'
 import { betweenBottles, type Comparison } from './betweenBottles'
 import { chanceInWords, likelihood } from './likelihood'
@@ -98,26 +100,11 @@ describe('between bottles', () => {
   it('with five known bottles finds a simulated skin within 0.7 of depth and 5° of undertone, and knows how sure it is', () => {
     const random = seeded(9)
     const bottles = [1.5, 4, 6, 8.5, 11].map(d => typicalSkin(d, 'neutral'))
-    const runs = 200
-    let depth = 0
-    let hue = 0
-    let covered = 0
-    let coveredHue = 0
-    for (let run = 0; run < runs; run++) {
-      const typical = TYPICAL_UNDERTONE[random.pick(UNDERTONES)]
-      const truth = skinAt(random.between(1, 12), typical.hueDeviation + 3 * random.normal(), typical.chromaRatio + 0.05 * random.normal())
-      const { mean, covariance } = betweenBottles(bottles.map(bottle => judge(truth, bottle, random)))
-      const [found, real] = [skinPlace(mean), skinPlace(truth)]
-      depth += Math.abs(found.depth - real.depth) / runs
-      hue += Math.abs(found.hueDeviation - real.hueDeviation) / runs
-      const sd = spread(covariance)
-      if (Math.abs(mean.L - truth.L) <= 2 * sd.L) covered++
-      if (Math.hypot((mean.a - truth.a) / sd.a, (mean.b - truth.b) / sd.b) <= 2.45) coveredHue++
-    }
-    expect(depth).toBeLessThan(0.7)
-    expect(hue).toBeLessThan(5)
-    expect(covered / runs).toBeGreaterThanOrEqual(0.9)
-    expect(coveredHue / runs).toBeGreaterThanOrEqual(0.9)
+    const quality = readingQuality(200, random, truth => betweenBottles(bottles.map(bottle => judge(truth, bottle, random))))
+    expect(quality.depth).toBeLessThan(0.7)
+    expect(quality.undertone).toBeLessThan(5)
+    expect(quality.coversL).toBeGreaterThanOrEqual(0.9)
+    expect(quality.coversHue).toBeGreaterThanOrEqual(0.9)
   })
 })
 

@@ -71,6 +71,3 @@ function nearestKnown(name: string): string {
 
 /** CI 77491 and CI 77492 are one slip apart and two colours: figures are never put right. */
 const sameFigures = (x: string, y: string) => x.replace(/\D/g, '') === y.replace(/\D/g, '')
-
-/** Any spelling of an ingredient, as a person types it, in its international form. */
-export const typedName = (text: string): string => canonicalName(text)

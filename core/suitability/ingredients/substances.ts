@@ -1,4 +1,4 @@
-import { typedName } from './names'
+import { canonicalName } from './names'
 
 /**
  * What people declare they react to, and what lists are flagged for: the words people use for it and the ingredients
@@ -59,7 +59,7 @@ export function substanceFor(declared: string): Pick<Substance, 'label' | 'is'> 
   const word = plainWord(declared)
   const known = SUBSTANCES.find(s => s.id === declared || plainWord(s.label) === word || s.words.some(w => plainWord(w) === word))
   if (known) return known
-  const name = typedName(declared) || word
+  const name = canonicalName(declared) || word
   const within = SUBSTANCES.find(s => s.is.test(name) && s.words.includes(name))
   if (within) return within
   return { label: declared.trim(), is: new RegExp(name.split(/\s+/).map(w => `\\b${w.replace(/[^\p{L}\p{N}-]/gu, '\\$&')}`).join('.*'), 'u') }
