@@ -126,6 +126,8 @@ test('records refuse what is wrong or gone, and an id that is none', async ({ re
     request.post('/api/kit/retire', { data: { ids: [], retired: true } }),
     request.post('/api/faces', { data: { name: 'x'.repeat(500) } }),
     request.put('/api/settings', { data: { tolerance: 'wide' } }),
+    request.post('/api/faces/none/seen', { data: { drops: [{ id: 'a', count: 1 }], seen: 'right', degree: 'clearly' } }),
+    request.post('/api/faces/none/seen', { data: { drops: [{ id: 'a', count: 1 }], seen: 'ashy', degree: 'somewhat' } }),
     request.post('/api/purchases', { data: { lines: [{ offerId: 'none' }], budgetMinor: 1 } }),
     request.put('/api/kit/ranges', { data: { brand: '', range: '' } }),
   ]
@@ -134,7 +136,7 @@ test('records refuse what is wrong or gone, and an id that is none', async ({ re
     request.put('/api/kit/none', { data: { kind: 'foundation', shade: 'x', lab: target } }),
     request.delete('/api/kit/none'), request.post('/api/kit/none/restore'), request.delete('/api/faces/%00'),
     request.post('/api/faces/none/readings', { data: { source: 'typed', lab: target, covariance: [1, 0, 0, 1, 0, 1] } }),
-    request.post('/api/purchases/lines/none/receive'), request.delete('/api/recipes/none'),
+    request.post('/api/purchases/lines/none/receive'), request.delete('/api/recipes/none'), request.delete('/api/seen/none'),
   ]
   for (const answer of await Promise.all(gone)) expect(answer.status(), answer.url()).toBe(404)
 })

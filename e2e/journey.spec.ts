@@ -37,7 +37,7 @@ test('read a face with the simulated meter, match it, complain, save the recipe'
   await expect(page.getByTestId('answer')).toHaveText(/Piet can be matched/)
   const recipes = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem')
   await expect.poll(() => recipes.count()).toBeGreaterThanOrEqual(5)
-  await page.getByRole('button', { name: 'too deep' }).click()
+  await page.getByRole('button', { name: 'clearly too deep' }).click()
   await expect(page.getByRole('status').filter({ hasText: /drops? of .* to \d+|Nothing in this kit/ })).toBeVisible()
 
   await page.getByRole('button', { name: 'Save to the face' }).click()
@@ -45,7 +45,7 @@ test('read a face with the simulated meter, match it, complain, save the recipe'
   await page.reload()
   await expect(page.getByRole('heading', { name: 'On the card' })).toBeVisible()
   await page.getByText('Earlier readings and what was seen').click()
-  await expect(page.getByText(/looked too deep/)).toBeVisible()
+  await expect(page.getByText(/looked clearly too deep/)).toBeVisible()
 })
 
 test('between my bottles gives a reading that narrows with each comparison', async ({ page }) => {

@@ -121,7 +121,7 @@ test('what was seen of bottles names the one that is not what it says, and asks 
   const { products } = await (await request.get('/api/kit')).json() as { products: { id: string, shade: string, lab: { L: number, a: number, b: number } }[] }
   const keel = products.find(p => p.shade === 'Keel')!
   const near = faces.filter(f => f.readings[0]).sort((x, y) => Math.abs(x.readings[0]!.lab.L - keel.lab.L) - Math.abs(y.readings[0]!.lab.L - keel.lab.L)).slice(0, 3)
-  for (const { id } of [...near, ...near, ...near]) await request.post(`/api/faces/${id}/seen`, { data: { drops: [{ id: keel.id, count: 1 }], seen: 'too light' } })
+  for (const { id } of [...near, ...near, ...near]) await request.post(`/api/faces/${id}/seen`, { data: { drops: [{ id: keel.id, count: 1 }], seen: 'too light', degree: 'clearly' } })
   await page.goto('/kit')
   await page.getByText('Is every bottle the colour it is thought to be?').click()
   await expect(page.getByTestId('suspect')).toHaveText(/Keel is likely .*lighter.* than thought/, { timeout: 30_000 })
@@ -137,7 +137,7 @@ test('what was seen on the skin moves the reading, when it is kept', async ({ pa
   await expect(page.getByTestId('answer')).toHaveText(/Kaisa can be matched/)
   for (let i = 0; i < 3; i++) {
     const kept = page.waitForResponse(r => r.url().endsWith('/seen') && r.ok())
-    await page.getByRole('button', { name: 'too light' }).click()
+    await page.getByRole('button', { name: 'a touch too light' }).click()
     await kept
   }
   await expect(page.getByText(/What you saw puts the skin elsewhere: deeper/)).toBeVisible()

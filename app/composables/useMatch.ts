@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 import type { Drops, Recipe } from '#core/complexion/recipe'
-import type { Complaint, Steering, Touch } from '#core/complexion/touch'
+import type { Complaint, Degree, Steering, Touch } from '#core/complexion/touch'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
 
@@ -40,8 +40,8 @@ export function useMatch(target: () => Lab | undefined) {
   async function steer(drops: readonly Drops[]): Promise<Partial<Record<Steering, Touch>>> {
     return helper.run(work => work.touches(plainShelf(kit.shelf), drops.map(d => ({ ...d }))))
   }
-  async function nextTouch(drops: readonly Drops[], complaint: Complaint): Promise<Touch | null> {
-    return helper.run(work => work.nextTouch(plainShelf(kit.shelf), drops.map(d => ({ ...d })), complaint))
+  async function nextTouch(drops: readonly Drops[], complaint: Complaint, degree?: Degree): Promise<Touch | null> {
+    return helper.run(work => work.nextTouch(plainShelf(kit.shelf), drops.map(d => ({ ...d })), complaint, degree))
   }
   /** The touch that brings an old recipe to the skin as it is now. */
   async function bringBack(drops: readonly Drops[], skin: Lab): Promise<Touch | null> {

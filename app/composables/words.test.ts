@@ -1,5 +1,5 @@
 import { typicalSkin } from '#core/complexion/skin'
-import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords, today } from './words'
+import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords, seenInWords, today } from './words'
 
 describe('money', () => {
   it.each([['140', 14000], ['140.5', 14050], ['32,05', 3205], [' 0.99 ', 99]])('"%s" is %i minor units', (text, minor) => expect(parseMoney(text)).toBe(minor))
@@ -17,6 +17,7 @@ describe('words', () => {
     expect(differenceInWords(typicalSkin(5, 'neutral'), typicalSkin(5, 'neutral'))).toBe('the same to the eye')
     expect(listInWords(['a', 'b', 'c'])).toBe('a, b and c')
     expect(listInWords(['a'])).toBe('a')
+    expect([{ seen: 'right' as const }, { seen: 'ashy' as const, degree: null }, { seen: 'too light' as const, degree: 'a touch' as const }].map(seenInWords)).toEqual(['right', 'ashy', 'a touch too light'])
     expect(plural(1, 'skin')).toBe('1 skin')
     expect(plural(2, 'face')).toBe('2 faces')
   })

@@ -1,3 +1,4 @@
+import type { Seen } from '#core/reading/verdicts'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { skinPlace, type Undertone } from '#core/complexion/skin'
@@ -83,3 +84,6 @@ export function today(at = new Date()): string {
 
 /** A moment in the zone of this device. */
 export const momentInWords = (iso: string) => momentFormat.format(new Date(iso))
+
+/** What was seen, as it is said: "a touch too light". */
+export const seenInWords = ({ seen, degree }: Seen) => (degree ? `${degree} ${seen}` : seen)

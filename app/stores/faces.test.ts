@@ -50,6 +50,19 @@ describe('the faces store', () => {
     expect(faces.faces).toHaveLength(1)
   })
 
+  it('what was seen is told and can be taken back', async () => {
+    const faces = await withFaces(face('1', 'Amahle'))
+    const seen = { drops: [{ id: 'dune', count: 1 }], seen: 'too light' as const, degree: 'a touch' as const }
+    server.mockResolvedValueOnce({ ...seen, id: 's', seenAt: '' })
+    await faces.keepSeen('1', seen)
+    expect(useUndo().message).toBe('Noted: a touch too light.')
+    expect(faces.byId.get('1')!.seen).toHaveLength(1)
+    server.mockResolvedValueOnce({})
+    await useUndo().run()
+    expect(server).toHaveBeenLastCalledWith('seen/s', { method: 'DELETE' })
+    expect(faces.byId.get('1')!.seen).toEqual([])
+  })
+
   it('a deleted reading comes back in its place', async () => {
     const faces = await withFaces({ ...face('1', 'Amahle'), readings: [reading('b'), reading('a')] })
     server.mockResolvedValueOnce({})

@@ -7,6 +7,7 @@ import type { Consultation } from '#shared/records/consultation'
 import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
+import { seenInWords } from '~/composables/words'
 import { useUndo } from './undo'
 
 export const useFaces = defineStore('faces', () => {
@@ -143,6 +144,10 @@ export const useFaces = defineStore('faces', () => {
   async function keepSeen(faceId: string, input: ComplaintInput): Promise<void> {
     const seen = await api<SeenVerdict>(`faces/${faceId}/seen`, { method: 'POST', body: input })
     amend(faceId, f => ({ seen: [seen, ...f.seen] }))
+    undo.tell(`Noted: ${seenInWords(input)}.`, async () => {
+      await api(`seen/${seen.id}`, { method: 'DELETE' })
+      amend(faceId, f => ({ seen: f.seen.filter(s => s.id !== seen.id) }))
+    })
   }
 
   return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, forget, addPicture, removePicture, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }

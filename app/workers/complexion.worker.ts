@@ -8,11 +8,12 @@ import { packPigments } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
-import { doubtsAbout, hear, nextQuestion, suspectOf, type Verdict } from '#core/reading/verdicts'
+import { doubtsAbout, hear, suspectOf, type Verdict } from '#core/reading/doubts'
+import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { sharesByFamily } from '#core/complexion/shares'
-import { steer, nextTouch, touchTowards, type Complaint } from '#core/complexion/touch'
+import { steer, nextTouch, touchTowards, type Complaint, type Degree } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
 export interface Shelf { products: ComplexionProduct[], rules: MixingRules }
@@ -32,11 +33,11 @@ const work = {
   /** What the verdicts so far say of the bottles, and which look would tell most. */
   doubts: (products: ComplexionProduct[], verdicts: Verdict[], skins: { faceId: string, skin: Reading }[]) => {
     const doubts = verdicts.reduce(hear, doubtsAbout(products))
-    return { suspect: suspectOf(doubts), question: skins.length > 0 ? nextQuestion(doubts, skins) : null }
+    return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins)) }
   },
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
   touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) => touchTowards(packPigments(products, rules), recipe, wanted) ?? null,
-  nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint) => nextTouch(packPigments(products, rules), recipe, complaint) ?? null,
+  nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint, degree?: Degree) => nextTouch(packPigments(products, rules), recipe, complaint, degree) ?? null,
 }
 export type Work = typeof work
 

@@ -3,6 +3,7 @@ import { difference } from '../colour/difference'
 import { chroma, hue, type Lab } from '../colour/lab'
 import { amountForFace, blendedCoverage, DROP_ML, FACE_ML } from '../stock/amount'
 import { packPigments } from './pigments'
+import { typicalSkin } from './skin'
 import { COMPLAINTS, mixLab, nextTouch, steer, touches, wantedAfter } from './touch'
 
 const kit = [shade(2), shade(5), shade(9), ...ADJUSTERS]
@@ -10,6 +11,10 @@ const pigments = packPigments(kit)
 const recipe = [{ id: 's5', count: 2 }, { id: 's2', count: 1 }]
 
 describe('the next touch', () => {
+  it('goes further after "clearly" than after "a touch"', () => {
+    const lab = typicalSkin(5, 'neutral')
+    for (const complaint of COMPLAINTS) expect(difference(wantedAfter(lab, complaint, 'clearly'), lab)).toBeGreaterThan(1.5 * difference(wantedAfter(lab, complaint, 'a touch'), lab))
+  })
   it.each(COMPLAINTS)('after "%s" lands nearer the colour wanted than before', (complaint) => {
     const now = mixLab(pigments, recipe)
     const touch = nextTouch(pigments, recipe, complaint)!

@@ -8,21 +8,26 @@ import type { Drops } from './recipe'
 /** What an artist says of a recipe on the skin. */
 export const COMPLAINTS = ['too light', 'too deep', 'too pink', 'too yellow', 'too orange', 'ashy', 'green'] as const
 export type Complaint = (typeof COMPLAINTS)[number]
+/** How much of it: just to be seen, or plain at arm's length. */
+export const DEGREES = ['a touch', 'clearly'] as const
+export type Degree = (typeof DEGREES)[number]
 
 // How far one touch should move the mix: about one step an eye sees as a change.
 const STEP = 2
+const STEPS: Record<Degree, number> = { 'a touch': 1.5, clearly: 4 }
 
-/** The colour a recipe should move to when it is found wanting. */
-export function wantedAfter(lab: Lab, complaint: Complaint): Lab {
+/** The colour a recipe should move to when it is found wanting; by one step where nobody said how much. */
+export function wantedAfter(lab: Lab, complaint: Complaint, degree?: Degree): Lab {
   const { L, a, b } = lab
+  const step = degree ? STEPS[degree] : STEP
   switch (complaint) {
-    case 'too light': return { L: L - STEP, a, b }
-    case 'too deep': return { L: L + STEP, a, b }
-    case 'too pink': return turned(lab, STEP)
-    case 'too yellow': return turned(lab, -STEP)
-    case 'too orange': return fromLch(L, Math.max(0, chroma(lab) - 1.6 * STEP), hue(lab))
-    case 'ashy': return fromLch(L, chroma(lab) + 1.6 * STEP, hue(lab))
-    case 'green': return { L, a: a + STEP, b }
+    case 'too light': return { L: L - step, a, b }
+    case 'too deep': return { L: L + step, a, b }
+    case 'too pink': return turned(lab, step)
+    case 'too yellow': return turned(lab, -step)
+    case 'too orange': return fromLch(L, Math.max(0, chroma(lab) - 1.6 * step), hue(lab))
+    case 'ashy': return fromLch(L, chroma(lab) + 1.6 * step, hue(lab))
+    case 'green': return { L, a: a + step, b }
   }
 }
 
@@ -95,9 +100,9 @@ export const touchTowards = (pigments: Pigments, recipe: readonly Drops[], wante
  * The next touch to add after a complaint.
  * @returns undefined when nothing in the kit brings the mix nearer to it
  */
-export function nextTouch(pigments: Pigments, recipe: readonly Drops[], complaint: Complaint): Touch | undefined {
+export function nextTouch(pigments: Pigments, recipe: readonly Drops[], complaint: Complaint, degree?: Degree): Touch | undefined {
   const now = mixLab(pigments, recipe)
-  return nearestTouch(touches(pigments, recipe), now, wantedAfter(now, complaint))
+  return nearestTouch(touches(pigments, recipe), now, wantedAfter(now, complaint, degree))
 }
 
 export const STEERINGS = ['warmer', 'cooler', 'lighter', 'deeper'] as const

@@ -113,6 +113,7 @@ export const seenVerdicts = sqliteTable('seen_verdicts', {
   faceId: ofFace(),
   drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
   seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
+  degree: text('degree').$type<SeenVerdict['degree']>(),
   seenAt: text('seen_at').notNull(),
 }, t => [index('seen_verdicts_face').on(t.faceId)])
 

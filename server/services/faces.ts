@@ -185,3 +185,11 @@ export function addSeen(faceId: string, input: ComplaintInput): Promise<SeenVerd
     return seenOf(row!)
   })
 }
+
+export function dropSeen(id: string): Promise<SeenVerdict> {
+  return write(async (tx) => {
+    const [row] = await tx.delete(seenVerdicts).where(eq(seenVerdicts.id, id)).returning()
+    if (!row) throw new Missing('This verdict')
+    return seenOf(row)
+  })
+}

@@ -85,12 +85,15 @@ describe('faces in the database', () => {
     const { id: heron } = await on.addProduct(bottle('Heron Two'))
     const recipe = await on.saveRecipe(id, { drops: [{ id: heron, count: 1 }], lab, deltaE: 1.5, chance: 0.8, note: '' })
     expect(recipe).toMatchObject({ verdict: 'match', names: { [heron]: 'Heron Two' } })
-    await on.addSeen(id, { drops: [{ id: heron, count: 1 }], seen: 'too deep' })
+    await on.addSeen(id, { drops: [{ id: heron, count: 1 }], seen: 'too deep', degree: 'clearly' })
+    const mistaken = await on.addSeen(id, { drops: [{ id: heron, count: 1 }], seen: 'ashy' })
+    await on.dropSeen(mistaken.id)
+    await expect(on.dropSeen(mistaken.id)).rejects.toMatchObject({ status: 404 })
 
     const [orla] = await on.allFaces()
     expect(orla!.readings.map(r => r.id)).toEqual([second.id, first.id])
     expect(orla!.recipes).toEqual([recipe])
-    expect(orla!.seen).toMatchObject([{ seen: 'too deep' }])
+    expect(orla!.seen).toMatchObject([{ seen: 'too deep', degree: 'clearly' }])
   })
 
   it('a recipe of a bottle that is none is refused at its field', async () => {

@@ -1,7 +1,8 @@
 import { Type } from 'class-transformer'
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsObject, ValidateNested } from 'class-validator'
 import { COVERAGES, type Coverage } from '#core/complexion/product'
-import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
+import { COMPLAINTS, DEGREES, type Complaint, type Degree } from '#core/complexion/touch'
+import type { Seen } from '#core/reading/verdicts'
 import type { Verdict } from '#core/complexion/recipe'
 import { DropsDto, LabDto } from '../compute/parts'
 import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/suitability/face'
@@ -65,9 +66,11 @@ export interface SavedRecipe extends SavedRecipeInput {
 }
 
 /** What the artist saw of a recipe on the skin. */
-export class ComplaintInput {
+export class ComplaintInput implements Seen {
   @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
   @OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
+  @Maybe() @OneOf(DEGREES) @Satisfies('degree of a complaint', (v, owner) => v === null || (owner as ComplaintInput).seen !== 'right', 'says how much is wrong: leave it out where it looks right')
+  degree?: Degree | null
 }
 
 export interface SeenVerdict extends ComplaintInput { id: string, seenAt: string }

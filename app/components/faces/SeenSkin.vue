@@ -15,9 +15,9 @@ const { submit, problem, busy } = useForm(ReadingInput)
 // Less than this nobody would see.
 const WORTH_SAYING = 0.5
 
-const seen = computed(() => props.face.seen.filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen: word }) => {
+const seen = computed(() => props.face.seen.filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen, degree }) => {
   const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
-  return bottles.length === drops.length ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), word }] : []
+  return bottles.length === drops.length ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), seen, degree }] : []
 }))
 const moved = computed(() => skinAfterVerdicts(props.target, seen.value))
 const shows = computed(() => seen.value.length > 0 && difference(moved.value.mean, props.target.mean) >= WORTH_SAYING)

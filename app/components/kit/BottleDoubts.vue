@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { COMPLAINTS, type Complaint } from '#core/complexion/touch'
-import type { Question, Suspect } from '#core/reading/verdicts'
+import type { Suspect } from '#core/reading/doubts'
+import type { Question } from '#core/reading/nextLook'
+import type { Seen } from '#core/reading/verdicts'
 import { targetReading } from '#shared/faceFacts'
 import { complexionOf } from '#shared/kitPigments'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
@@ -22,7 +23,7 @@ const skins = computed(() => faces.faces.flatMap((f) => {
 }))
 const verdicts = computed(() => faces.faces.flatMap((f) => {
   const skin = targetReading(f)
-  return skin ? f.seen.map(({ drops, seen }) => ({ drops, skin, seen })) : []
+  return skin ? f.seen.map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
 }))
 const asked = computed(() => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) })
 const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id) : undefined))
@@ -41,7 +42,7 @@ async function think() {
 }
 watch([open, verdicts, bottles], () => { if (open.value) void think() })
 
-const say = (seen: Complaint | 'right') => undo.attempt(() => faces.keepSeen(question.value!.faceId, { drops: [{ id: question.value!.id, count: 1 }], seen }))
+const say = (seen: Seen) => undo.attempt(() => faces.keepSeen(question.value!.faceId, { drops: [{ id: question.value!.id, count: 1 }], ...seen }))
 async function believe() {
   const product = suspected.value
   if (!product || !suspect.value) return
@@ -65,7 +66,7 @@ async function believe() {
         <TouchingFields v-if="suspected && suspect" :left="suspected.lab" :right="suspect.lab" left-name="as thought" right-name="as seen" :height="60" />
         <template v-if="asked?.bottle && asked.face">
           <p>What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of <b>{{ asked.face.name }}</b>. It looks</p>
-          <div class="choices" role="group" :aria-label="`${asked.bottle.shade} on ${asked.face.name} looks`"><button type="button" @click="say('right')">right</button><button v-for="c in COMPLAINTS" :key="c" type="button" @click="say(c)">{{ c }}</button></div>
+          <SeenScales :legend="`${asked.bottle.shade} on ${asked.face.name} looks`" hide-legend @say="say" />
         </template>
       </template>
     </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { difference } from '#core/colour/difference'
-import { COMPLAINTS, STEERINGS, type Complaint, type Steering, type Touch } from '#core/complexion/touch'
+import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
+import type { Seen } from '#core/reading/verdicts'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
 import { amountForFace, blendedCoverage } from '#core/stock/amount'
 import { complexionOf } from '#shared/kitPigments'
@@ -9,7 +10,7 @@ import type { useMatch } from '~/composables/useMatch'
 
 /** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
 const props = defineProps<{ drops: readonly Drops[], lab: Lab, target: Lab, chance: number, steer: ReturnType<typeof useMatch>['steer'], nextTouch: ReturnType<typeof useMatch>['nextTouch'] }>()
-const emit = defineEmits<{ save: [], seen: [what: Complaint | 'right'], take: [touch: Touch] }>()
+const emit = defineEmits<{ save: [], seen: [what: Seen], take: [touch: Touch] }>()
 const kit = useKit()
 const settings = useSettings()
 
@@ -30,22 +31,18 @@ const name = (id: string) => kit.byId.get(id)?.shade ?? 'a bottle that left the 
 
 const steering = ref<Partial<Record<Steering, Touch>>>({})
 const touch = ref<Touch | null>()
-const complaint = ref<Complaint>()
+const said = ref<Seen>()
 watch(() => props.drops, async (drops) => {
   steering.value = {}
   if (whole.value) steering.value = await props.steer(drops).catch(() => ({}))
 }, { immediate: true })
 
-async function say(what: Complaint) {
-  complaint.value = what
+async function say(what: Seen) {
+  said.value = what
   touch.value = undefined
   emit('seen', what)
-  touch.value = whole.value ? await props.nextTouch(props.drops, what) : null
-}
-function right() {
-  complaint.value = undefined
-  touch.value = undefined
-  emit('seen', 'right')
+  if (what.seen === 'right') return
+  touch.value = whole.value ? await props.nextTouch(props.drops, what.seen, what.degree ?? undefined) : null
 }
 const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`
 </script>
@@ -65,14 +62,8 @@ const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.
     </div>
     <p v-else>A bottle of this recipe has left the kit: choose another below, or put it back.</p>
     <v-btn v-if="whole" color="primary" variant="flat" @click="emit('save')">Save to the face</v-btn>
-    <fieldset>
-      <legend>On the skin it looks</legend>
-      <div class="choices">
-        <button type="button" @click="right">right</button>
-        <button v-for="c in COMPLAINTS" :key="c" type="button" :aria-pressed="complaint === c" @click="say(c)">{{ c }}</button>
-      </div>
-    </fieldset>
-    <div v-if="complaint" class="touch" role="status">
+    <SeenScales legend="On the skin it looks" :said="said" @say="say" />
+    <div v-if="said && said.seen !== 'right'" class="touch" role="status">
       <template v-if="touch"><p><b>{{ touchInWords(touch) }}.</b></p><TouchingFields :left="lab" :right="touch.lab" left-name="as it is" right-name="with the touch" :height="44" /><button class="act" type="button" @click="emit('take', touch)">Take it into the recipe</button></template>
       <p v-else-if="touch === null">Nothing in this kit brings it nearer. <NuxtLink to="/buys">See Buys</NuxtLink></p>
     </div>
@@ -89,8 +80,6 @@ p { margin: 0; }
 .amounts { width: 100%; border-collapse: collapse; }
 .amounts td, .amounts th { padding: 2px 8px 2px 0; font-weight: 400; text-align: left; }
 .amounts .num { text-align: right; white-space: nowrap; }
-fieldset { border: 0; padding: 0; margin: 0; }
-legend { font-weight: 650; padding: 0 0 4px; }
 .touch { display: grid; gap: 6px; border-left: 4px solid var(--ink); padding-left: 10px; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
 ul { margin: 0; padding-left: 18px; }

@@ -5,7 +5,8 @@ import { likelihood } from '#core/reading/likelihood'
 import { SITES, type Site } from '#core/reading/sites'
 import { targetReading } from '#shared/faceFacts'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
-import type { Complaint, Touch } from '#core/complexion/touch'
+import type { Touch } from '#core/complexion/touch'
+import type { Seen } from '#core/reading/verdicts'
 import { SavedRecipeInput, type Face } from '#shared/records/faces'
 
 const props = defineProps<{ face: Face }>()
@@ -61,9 +62,9 @@ async function save() {
   const { drops, lab } = chosen.value
   await submit({ drops, lab, deltaE: toSkin(lab), chance: chanceOf(lab), note: '' }, input => faces.saveRecipe(id.value, input))
 }
-const seen = (what: Complaint | 'right') => {
+const seen = (what: Seen) => {
   const drops = chosen.value?.drops.map(d => ({ ...d }))
-  if (drops) void undo.attempt(() => faces.keepSeen(id.value, { drops, seen: what }))
+  if (drops) void undo.attempt(() => faces.keepSeen(id.value, { drops, ...what }))
 }
 async function remove() {
   if (await undo.attempt(() => faces.remove(id.value))) await navigateTo('/faces')
@@ -120,7 +121,7 @@ function take(touch: Touch) {
           <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
             <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
-            <li v-for="s in face.seen" :key="s.id">{{ momentInWords(s.seenAt) }}: {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked {{ s.seen }}</li>
+            <li v-for="s in face.seen" :key="s.id">{{ momentInWords(s.seenAt) }}: {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked {{ seenInWords(s) }}</li>
           </ul>
         </details>
       </template>

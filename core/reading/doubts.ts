@@ -1,0 +1,137 @@
+import { mixReflectance, type Pigment } from '../colour/kubelkaMunk'
+import { reflectanceToLab, type Lab } from '../colour/lab'
+import { ImpossibleColour } from '../colour/spectrum'
+import type { ComplexionProduct } from '../complexion/product'
+import type { Drops } from '../complexion/recipe'
+import { pigmentFor } from '../complexion/worn'
+import { normalCloud } from './quasiRandom'
+import { summarise, type Reading } from './reading'
+import { chanceSaid, placesOf, type Seen } from './verdicts'
+
+/** What was seen of a recipe, or of one shade, on a skin that was read. */
+export interface Verdict extends Seen { drops: readonly Drops[], faceId: string, skin: Reading }
+
+// Before anything is seen the odds that a bottle is misjudged; and then by how much, in L*, a*, b*.
+const MISJUDGED = 0.4
+const SHIFT = [3.4, 2.8, 3.4] as const
+const SHIFTS = normalCloud(260)
+/** A skin is known by its reading only: it is tried at a few places of its spread, the same for all verdicts on it. */
+export const PLACES = normalCloud(5)
+const FOLDS = 5
+// Held-out verdicts have to be foretold better by this much, in nats, before a colour is changed.
+const BETTER = 1.5
+const NAMED = 0.95
+
+/** One bottle tried at one colour it may really have. */
+interface Tried { id: string, lab: Lab, pigment: Pigment }
+
+/** A verdict: its chance at every place of the skin, with all bottles as thought, and with each try of each bottle in it. */
+interface Told { faceId: string, asIs: Float64Array, tries: ReadonlyMap<string, Float64Array> }
+
+/** What is thought possible of a kit, and what every verdict so far says of each possibility. */
+export interface Doubts {
+  products: readonly ComplexionProduct[]
+  pigments: ReadonlyMap<string, Pigment>
+  tried: ReadonlyMap<string, readonly Tried[]>
+  told: readonly Told[]
+}
+
+/** Before any verdict: every bottle may be the colour it is thought to be, or one of many about it. */
+export function doubtsAbout(products: readonly ComplexionProduct[]): Doubts {
+  const tried = new Map(products.map(product => [product.id, SHIFTS.flatMap(([x, y, z]): Tried[] => {
+    const lab = { L: product.lab.L + SHIFT[0] * x, a: product.lab.a + SHIFT[1] * y, b: product.lab.b + SHIFT[2] * z }
+    const pigment = possible({ ...product, lab, reflectance: undefined })
+    return pigment ? [{ id: product.id, lab, pigment }] : []
+  })]))
+  return { products, pigments: new Map(products.map(p => [p.id, pigmentFor(p)])), tried, told: [] }
+}
+
+function possible(product: ComplexionProduct): Pigment | null {
+  if (product.lab.L <= 1 || product.lab.L >= 99) return null
+  try {
+    return pigmentFor(product)
+  } catch (problem) {
+    if (problem instanceof ImpossibleColour) return null
+    throw problem
+  }
+}
+
+/** A verdict heard; one on a bottle that is not in the kit says nothing. */
+export function hear(doubts: Doubts, verdict: Verdict): Doubts {
+  const { products, pigments, tried, told } = doubts
+  const { drops, faceId } = verdict
+  if (!drops.every(d => pigments.has(d.id))) return doubts
+  const mixWith = (other?: Tried): Lab => {
+    if (drops.length === 1) return other ? other.lab : products.find(p => p.id === drops[0]!.id)!.lab
+    return reflectanceToLab(mixReflectance(drops.map(d => ({ share: d.count, pigment: d.id === other?.id ? other.pigment : pigments.get(d.id)! }))))
+  }
+  const places = placesOf(verdict.skin, PLACES)
+  const chances = (mix: Lab) => places.map(place => chanceSaid(verdict, mix, place))
+  const tries = new Map(drops.map(({ id }) => [id, Float64Array.from(tried.get(id)!.flatMap(t => chances(mixWith(t))))]))
+  return { ...doubts, told: [...told, { faceId, asIs: Float64Array.from(chances(mixWith())), tries }] }
+}
+
+/** Chance of all that was told of one face at each place of its skin; with the bottle `id` at its try `i`, or as thought (-1). */
+export function chanceByPlace(told: readonly Told[], id: string, i: number): number[] {
+  return PLACES.map((_, p) => told.reduce((chance, { asIs, tries }) => {
+    const own = i < 0 ? undefined : tries.get(id)
+    return chance * (own ? own[i * PLACES.length + p]! : asIs[p]!)
+  }, 1))
+}
+
+export function toldByFace(told: readonly Told[]): Map<string, Told[]> {
+  const faces = new Map<string, Told[]>()
+  for (const t of told) faces.set(t.faceId, [...(faces.get(t.faceId) ?? []), t])
+  return faces
+}
+
+const sum = (values: readonly number[]) => values.reduce((s, v) => s + v, 0)
+
+/** Chance of all that was told, the skins being anywhere in their spread: of every try of a bottle, and with it as thought. */
+function chancesOf(id: string, { tried }: Doubts, told: readonly Told[]): { asIs: number, tries: number[] } {
+  // Faces the bottle was not seen on say the same whatever it is.
+  const faces = [...toldByFace(told).values()].filter(face => face.some(t => t.tries.has(id)))
+  const chance = (i: number) => faces.reduce((c, face) => c * sum(chanceByPlace(face, id, i)) / PLACES.length, 1)
+  return { asIs: chance(-1), tries: tried.get(id)!.map((_, i) => chance(i)) }
+}
+
+/** Probability of every try of each bottle; what they leave of 1 is that all bottles are right. */
+export function believe(doubts: Doubts): ReadonlyMap<string, number[]> {
+  const weights = doubts.products.map(({ id }) => {
+    const { asIs, tries } = chancesOf(id, doubts, doubts.told)
+    return { id, tries: tries.map(chance => MISJUDGED / tries.length * chance / asIs) }
+  })
+  const total = weights.reduce((s, w) => s + sum(w.tries), 1)
+  return new Map(weights.map(({ id, tries }) => [id, tries.map(t => t / total)]))
+}
+
+/** A bottle that the verdicts speak against, with the colour they speak for. */
+export interface Suspect {
+  id: string
+  probability: number
+  lab: Lab
+  /** Whether taking that colour foretells verdicts it was not fitted to better than the old one: only then is it to be taken. */
+  holds: boolean
+}
+
+/** The misjudged bottle, if one is likelier than all else: than that all are right, and than that it is any other. */
+export function suspectOf(doubts: Doubts): Suspect | null {
+  if (doubts.told.length === 0) return null
+  const [likeliest] = [...believe(doubts)].map(([id, own]) => ({ id, own, probability: sum(own) })).sort((x, y) => y.probability - x.probability)
+  if (!likeliest || likeliest.probability <= 0.5) return null
+  const { id, own, probability } = likeliest
+  const { mean } = summarise(doubts.tried.get(id)!.map(t => t.lab), own)
+  return { id, probability, lab: mean, holds: probability >= NAMED && foretellsBetter(id, doubts) }
+}
+
+/** Fits without each fifth of the verdicts in turn and asks how much better that fifth is foretold than by the colour thought of. */
+function foretellsBetter(id: string, doubts: Doubts): boolean {
+  const { told } = doubts
+  const whole = chancesOf(id, doubts, told)
+  let gain = 0
+  for (let fold = 0; fold < Math.min(FOLDS, told.length); fold++) {
+    const rest = chancesOf(id, doubts, told.filter((_, k) => k % FOLDS !== fold))
+    gain += Math.log(sum(whole.tries) / sum(rest.tries)) - Math.log(whole.asIs / rest.asIs)
+  }
+  return gain > BETTER
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `seen_verdicts` ADD `degree` text;
