@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 
-const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods'] as const
+const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods', '/chair'] as const
 
 async function themed(request: import('@playwright/test').APIRequestContext, theme: 'day' | 'wings') {
   const settings = await (await request.get('/api/settings')).json() as object
@@ -31,14 +31,16 @@ for (const theme of ['day', 'wings'] as const) {
   })
 }
 
-for (const [width, height] of [[1280, 800], [390, 844]] as const) {
-  test(`no view scrolls sideways at ${width}×${height}`, async ({ page, request }) => {
+for (const [width, height, where] of [[1280, 800, 'desk'], [390, 844, 'desk'], [390, 844, 'chair']] as const) {
+  test(`no view scrolls sideways at ${width}×${height}, at the ${where}`, async ({ page, request }) => {
+    if (where === 'chair') await page.addInitScript(() => localStorage.setItem('varietas.chairside', '{"on":true}'))
     await page.setViewportSize({ width, height })
     const [face] = await (await request.get('/api/faces')).json() as { id: string }[]
     for (const view of [...VIEWS, ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`)]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
+      expect(await page.evaluate(() => document.documentElement.classList.contains('chairside'))).toBe(where === 'chair')
       expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(width)
     }
   })

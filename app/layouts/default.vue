@@ -34,7 +34,7 @@ onMounted(() => workspace.load())
 </template>
 
 <style scoped>
-.house { margin-left: 96px; min-height: 100vh; display: flex; flex-direction: column; }
+.house { margin-left: var(--rail-width); min-height: 100vh; display: flex; flex-direction: column; }
 main { padding: 20px 24px 32px; outline: none; }
 .waiting { max-width: 40ch; margin: 15vh auto; display: grid; gap: 12px; }
 .skip { position: fixed; left: 8px; top: -60px; z-index: 2000; background: var(--accent); color: var(--on-accent); padding: 12px; }

@@ -106,7 +106,7 @@ function clearFilters() {
         <thead>
           <tr>
             <th><span class="visually-hidden">Choose</span></th>
-            <th v-for="column in COLUMNS" :key="column.key" :class="{ num: column.num, wide: column.wide }" :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'">
+            <th v-for="column in COLUMNS" :key="column.key" :class="{ num: column.num, wide: column.wide, tone: column.key === 'undertone' }" :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'">
               <button type="button" @click="sortBy(column.key)">{{ column.text }}{{ sort.by === column.key ? (sort.up ? ' ↑' : ' ↓') : '' }}</button>
             </th>
             <th><span class="visually-hidden">Actions</span></th>
@@ -120,7 +120,7 @@ function clearFilters() {
               <span><b>{{ product.shade }}</b><br><span class="small">{{ [product.brand, product.range].filter(Boolean).join(' · ') }}</span></span>
             </span></td>
             <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
-            <td>{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}{{ product.kind === 'concealer' ? ', concealer' : '' }}</td>
+            <td class="tone">{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}{{ product.kind === 'concealer' ? ', concealer' : '' }}</td>
             <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
             <td class="wide">{{ product.coverage }}</td>
             <td class="wide">{{ product.finish }}</td>
@@ -161,5 +161,7 @@ function clearFilters() {
   .shade { gap: 8px; }
   .shade .small { display: none; }
   .ledger td, .ledger th { padding-right: 6px; }
+  /* In large type the undertone gives way: the swatch shows it. */
+  :global(html.chairside .ledger .tone) { display: none; }
 }
 </style>

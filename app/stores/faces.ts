@@ -8,6 +8,7 @@ import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { seenInWords } from '~/composables/words'
+import { useChairside } from './chairside'
 import { useUndo } from './undo'
 
 export const useFaces = defineStore('faces', () => {
@@ -105,6 +106,7 @@ export const useFaces = defineStore('faces', () => {
     await api(`faces/${id}/forget`, { method: 'POST' })
     faces.value = faces.value.filter(f => f.id !== id)
     if (currentId.value === id) currentId.value = null
+    useChairside().startOver(id)
     undo.tell('Everything about them is erased.')
   }
 

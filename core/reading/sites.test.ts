@@ -1,5 +1,5 @@
 import { spherical } from './reading'
-import { newestBySite, targetOf, type SiteReading } from './sites'
+import { newestBySite, sharesOf, targetOf, type SiteReading } from './sites'
 
 const at = (site: SiteReading['site'], L: number, sd = 1): SiteReading => ({ site, mean: { L, a: 10, b: 18 }, covariance: spherical(sd, sd, sd) })
 
@@ -20,4 +20,9 @@ describe('the target of a face', () => {
   it('keeps the first of each site', () => {
     expect([...newestBySite([at('neck', 1), at('jaw', 2), at('neck', 3)]).values()].map(r => r.mean.L)).toEqual([1, 2])
   })
+})
+
+it('shares are told of sites that are read and count', () => {
+  expect(sharesOf(['neck', 'jaw', 'cheek'], { jaw: 1, neck: 3, chest: 2, cheek: 0 })).toEqual([{ site: 'jaw', share: 0.25 }, { site: 'neck', share: 0.75 }])
+  expect(sharesOf(['jaw'], {})).toEqual([])
 })

@@ -23,7 +23,7 @@ const here = (to: string) => (to === '/' ? route.path === '/' : route.path.start
 </template>
 
 <style scoped>
-.rail { position: fixed; inset: 0 auto 0 0; width: 96px; background: var(--rail); z-index: 10; display: flex; flex-direction: column; }
+.rail { position: fixed; inset: 0 auto 0 0; width: var(--rail-width); background: var(--rail); z-index: 10; display: flex; flex-direction: column; }
 .mark { font: 1.6rem var(--display); padding: 14px 16px 18px; }
 ul { list-style: none; padding: 0; margin: 0; display: flex; flex-direction: column; flex: 1; }
 a { display: flex; align-items: center; min-height: 44px; padding-left: 16px; color: var(--ink); text-decoration: none; border-left: 4px solid transparent; }

@@ -44,7 +44,7 @@ async function added(id: string | null) {
         <h1>{{ faces.faces.length === 0 ? 'No faces yet.' : unmatched > 0 ? `${plural(unmatched, 'face')} this kit cannot match.` : 'Every face read so far can be matched.' }}</h1>
         <p class="lead">{{ faces.faces.length === 0 ? 'A name is enough to begin; the reading comes next.' : `${plural(faces.faces.length, 'face')}; ${unread === 0 ? 'all skins are read' : `${unread} still to be read`}.` }}</p>
       </div>
-      <v-btn color="primary" variant="flat" @click="open = true">Add a face</v-btn>
+      <div class="add"><v-btn color="primary" variant="flat" @click="open = true">Add a face</v-btn><v-btn color="primary" variant="text" to="/chair">A walk-up</v-btn></div>
     </header>
     <template v-if="faces.faces.length > 0">
       <div class="filters no-print">
@@ -80,6 +80,7 @@ async function added(id: string | null) {
 
 <style scoped>
 .head { display: flex; justify-content: space-between; align-items: start; gap: 20px; flex-wrap: wrap; }
+.add { display: flex; gap: 8px; }
 .filters { display: grid; grid-template-columns: minmax(180px, 260px) repeat(2, minmax(110px, 150px)); gap: 10px; margin: 14px 0 6px; }
 .who { display: flex; align-items: center; gap: 12px; }
 .unread { width: 46px; height: 46px; display: grid; place-content: center; border: 1px dashed var(--muted); font: 1.4rem var(--display); flex: none; }

@@ -2,7 +2,6 @@
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
-import { SITES, type Site } from '#core/reading/sites'
 import { targetReading } from '#shared/faceFacts'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
@@ -23,12 +22,6 @@ useHead({ title: () => `${props.face.name} · Varietas` })
 const reading = computed(() => props.face.readings[0])
 /** What the mix has to agree with: the sites that count for this face, weighted. */
 const target = computed(() => targetReading(props.face))
-const SITE_WORDS = computed(() => SITES.filter(s => (props.face.consultation.siteWeights[s] ?? 0) > 0).join(', '))
-function weighSite(site: Site) {
-  const now = props.face.consultation.siteWeights[site] ?? 0
-  const siteWeights = { ...props.face.consultation.siteWeights, [site]: now > 0 ? 0 : 1 }
-  void undo.attempt(() => faces.changeConsultation(id.value, { ...props.face.consultation, siteWeights }))
-}
 const readingOpen = ref('read' in route.query)
 const editing = ref(false)
 const match = useMatch(() => target.value?.mean)
@@ -114,10 +107,7 @@ function take(touch: Touch) {
         </template>
         <details v-if="face.readings.length > 0 || face.seen.length > 0" class="mt-4">
           <summary>Earlier readings and what was seen</summary>
-          <fieldset class="sites">
-            <legend class="small">The base has to agree with (now: {{ SITE_WORDS || 'the newest reading' }})</legend>
-            <label v-for="s in SITES" :key="s"><input type="checkbox" :checked="(face.consultation.siteWeights[s] ?? 0) > 0" @change="weighSite(s)">{{ s }}</label>
-          </fieldset>
+          <SiteShares :face="face" />
           <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
             <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
@@ -140,9 +130,5 @@ function take(touch: Touch) {
 .recipes { list-style: none; padding: 0; margin: 8px 0 0; border-top: 1px solid var(--line); }
 .forget { text-align: right; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-
-.sites { border: 0; padding: 0; margin: 0 0 8px; display: flex; flex-wrap: wrap; gap: 0 18px; }
-.sites label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
-.sites input { width: 20px; height: 20px; accent-color: var(--accent); }
 .history { padding-left: 18px; margin: 0; }
 </style>

@@ -15,6 +15,7 @@ const settings = useSettings()
 const undo = useUndo()
 const { plan, state, problem } = usePlan(() => props.face.id)
 
+const chairside = useChairside()
 const late = ref(false)
 const changing = ref(false)
 const saving = ref(false)
@@ -55,17 +56,20 @@ async function save(kind: PlanKind) {
     <section>
       <h1 data-testid="answer">{{ headline }}</h1>
       <p class="lead" data-testid="summary">
-        {{ capital(occasionInWords(face.consultation.occasion)) }}.
-        <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">{{ changing ? 'Done' : 'Change the day' }}</button>
-        <br>{{ summary }}
+        <template v-if="!chairside.on">
+          {{ capital(occasionInWords(face.consultation.occasion)) }}.
+          <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">{{ changing ? 'Done' : 'Change the day' }}</button>
+          <br>
+        </template>{{ summary }}
       </p>
       <OccasionFields v-if="changing" class="mt-2" :model-value="face.consultation.occasion" @update:model-value="setOccasion" />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
       <p v-if="state === 'refused'" role="alert"><b>{{ capital(problem) }}.</b> <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button></p>
       <p v-if="state === 'working' && !plan" role="status" class="small">Weighing everything in the kit …</p>
       <template v-if="plan && facts">
+        <ChairSteps v-if="chairside.on" :key="face.id" :plan="plan" :face-id="face.id" :skin="facts.bare" :cut="cut" />
         <LayerStack
-          :plan="plan" :skin="facts.bare" :skin-name="placeInWords(facts.bare)" :cut="cut" @lock="lock" @unlock="plans.unlock(face.id, $event)"
+          v-else :plan="plan" :skin="facts.bare" :skin-name="placeInWords(facts.bare)" :cut="cut" @lock="lock" @unlock="plans.unlock(face.id, $event)"
           @empty="plans.lock(face.id, { key: $event, empty: true })" @take="take"
         />
         <p class="small">To pack: {{ plan.pack.join(', ') }}.<template v-if="plan.cost.unpriced.length > 0"> No price on record: {{ listInWords(plan.cost.unpriced) }}.</template></p>
