@@ -90,6 +90,23 @@ test('a skin out of reach names the smallest purchase that mends it', async ({ p
   await expect(aside).not.toContainText('smallest purchase')
 })
 
+test('a chain for everyone: whom the kit can serve without what they react to', async ({ page }) => {
+  await page.goto('/reach')
+  await page.getByText('A chain for everyone').click()
+  const row = (name: RegExp) => page.getByRole('row', { name })
+  await expect(row(/^lanolin/)).toHaveText(/Juniper Okonkwo-Hale.*a whole chain.*\d+ of 92.*Deep Keep balm/, { timeout: 60_000 })
+  await expect(row(/^mild only/)).toBeVisible()
+  await page.getByRole('combobox', { name: 'And without …' }).click()
+  await page.getByRole('combobox', { name: 'And without …' }).fill('beeswax')
+  await page.getByRole('option', { name: /beeswax/ }).click()
+  await expect(row(/^beeswax and propolis/)).toHaveText(/nobody yet.*\d+ of 92/, { timeout: 60_000 })
+  await page.getByRole('combobox', { name: 'And without …' }).click()
+  await page.getByRole('combobox', { name: 'And without …' }).fill('nickel')
+  await page.getByRole('option', { name: 'nickel' }).click()
+  await expect(row(/^nickel/)).toHaveText(/no whole chain.*nothing for.*0 of 92/, { timeout: 60_000 })
+  await expect(page.getByTestId('chains')).toHaveText(/No whole chain without .*nickel/)
+})
+
 test('arrow keys walk the reach field', async ({ page }) => {
   await page.goto('/reach')
   await matched(page)

@@ -77,6 +77,7 @@ function chooseBottle(id: string) {
         <ReachField v-if="shown.length > 0" class="mt-2" :skins="shown" :tolerance="tolerance" :selected="skinId" :lost="lost" :down="width < 760" @select="chooseSkin" />
         <p class="key small"><span><i />plain: matched</span><span><i class="ring" />ring: workable</span><span><i class="hatch" />hatched: out of reach</span><span>× lost</span><span>= does no work of its own</span></p>
         <BottleShelf :products="kit.usable" :in-recipe="inRecipe" :left-out="whatIf.leftOut.value" :idle="idle" :selected="bottleId" :shares="reach.byFamily" @select="chooseBottle" />
+        <ChainForEveryone class="mt-4" />
         <ReachThreads v-if="board && skinId" :board="board" :skin="skinId" :bottles="inRecipe" />
       </template>
     </section>

@@ -12,7 +12,7 @@ import { doubtsAbout, hear, suspectOf, type Verdict } from '#core/reading/doubts
 import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
-import { sharesByFamily } from '#core/complexion/shares'
+import { sharesByFamily, sharesOfParts } from '#core/complexion/shares'
 import { steer, nextTouch, touchTowards, type Complaint, type Degree } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
@@ -25,6 +25,9 @@ const work = {
     reach(packPigments(products, rules), skins, options, progress)
   ),
   byFamily: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions) => sharesByFamily(products, rules, skins, options),
+  sharesOfParts: ({ products, rules }: Shelf, parts: string[][], skins: Skin[], options: RecipeOptions, progress: Progress) => (
+    sharesOfParts(products, rules, parts, skins, options, progress)
+  ),
   match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number) => (
     matchPacked(target, packPigments(products, rules), options, limit)
   ),
