@@ -29,6 +29,8 @@ export const DEMO_PREP: readonly Carried[] = [
   carried('eye primer', 'Brightwater Pro', 'Hold Fast', 'Hold Fast lid', { inci: 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica, CI 77491', lab: { L: 70, a: 9, b: 17 }, traits: { wearHours: 16, resists: ['water'] } }),
   carried('glow', 'Lumen Row', 'Lantern Oil', 'Lantern drops', { inci: 'Aqua, Glycerin, Mica, Propanediol, Tin Oxide, CI 77891', lab: { L: 84, a: 2, b: 9 } }),
   carried('medium', 'Tansyhall', 'Still Water', 'Still Water thinner', { inci: 'Aqua, Glycerin, Propanediol, Xanthan Gum' }),
+  carried('medium', 'Marrowmere', 'Tideline Fluid', 'Tideline hold drops', { family: 'silicone', coverage: 'medium', finish: 'satin', inci: 'Isododecane, Trimethylsiloxysilicate, Dimethicone', traits: { wearHours: 22, resists: ['water', 'transfer'] }, price: 2100, level: 0.7 }),
+  carried('medium', 'Marrowmere', 'Tideline Fluid', 'Tideline glow drops', { family: 'silicone', finish: 'luminous', inci: 'Cyclopentasiloxane, Dimethicone, Mica, Tocopherol', traits: { sparkle: 'fine' }, price: 1900, level: 0.5 }),
   carried('powder', 'Sable Quarter', 'Clear Day', 'Clear Day', { inci: 'Silica, Mica, Lauroyl Lysine', price: 2100, level: 0.8, notes: 'Called invisible.' }),
   carried('powder', 'Sable Quarter', 'Clear Day Tint', 'Fair Sand', { lab: { L: 74, a: 7, b: 15 }, coverage: 'sheer', inci: 'Talc, Mica, Magnesium Stearate, CI 77491, CI 77492', price: 2200 }),
   carried('powder', 'Sable Quarter', 'Clear Day Tint', 'Warm Sand', { lab: { L: 59, a: 11, b: 20 }, coverage: 'sheer', inci: 'Talc, Mica, Magnesium Stearate, CI 77491, CI 77492', price: 2200 }),

@@ -16,6 +16,7 @@ import { complexionProduct, itemOfRecipe } from './recipeItem'
 import { findingsOn } from './rules'
 import type { PlanSettings } from './settings'
 import { slotPlan, type SlotId } from './slots'
+import { isThinner, steered } from './steered'
 import { concernOf, type SlotUse } from './uses'
 
 /** Something the kit can put in a place, with all that speaks for and against it. */
@@ -150,9 +151,14 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
     const key = recipe.drops.map(d => `${d.count} ${d.id}`).sort().join()
     return !seen.has(key) && !!seen.add(key)
   })
+  const media = items.filter(i => i.kind === 'medium' && i.level > 0)
+    .filter(item => !judged(item, null, findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }), overrides).veto)
   // Vetoed bottles stay in the list so that the plan can say why they are left out.
   return [
-    ...recipes.map(recipe => recipeCandidate(recipe, use, situation)),
+    ...recipes.flatMap((recipe) => {
+      const plain = recipeCandidate(recipe, use, situation)
+      return [plain, ...media.flatMap(medium => steeredCandidate(plain, medium, use, situation) ?? [])]
+    }),
     ...weighed.filter(w => w.candidate.veto && w.item.kind === 'foundation').map(w => w.candidate),
   ]
 }
@@ -176,6 +182,33 @@ export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situati
     said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...mixingRisk(recipe.drops.map(d => byId.get(d.id)!), settings), ...ofMix, ...ofParts,
     ...recipe.drops.flatMap(d => houseFindings(situation, 'foundation', byId.get(d.id)!)).slice(0, 1),
   ], [])
+}
+
+// What has to be gained: thinning is done with what stands open anyway, a booster is one more bottle.
+const WORTH_THINNING = 0.5
+const WORTH_BOOSTING = 1
+
+/** The best a medium makes of a recipe, if that is worth the bottle. */
+function steeredCandidate(plain: Candidate, medium: KitItem, use: SlotUse, situation: Situation): Candidate | null {
+  const { face, job, settings, items } = situation
+  const least = isThinner(medium) ? WORTH_THINNING : WORTH_BOOSTING
+  const byId = new Map(items.map(i => [i.id, i]))
+  const bottles = plain.recipe!.drops.map(d => byId.get(d.id)!)
+  const worth = (recipe: Recipe) => scoreOf(findingsOn({ item: itemOfRecipe(recipe, byId), slot: 'foundation', skinType: use.skinType, face, job, settings }))
+  const [best] = steered(plain.recipe!, bottles, medium, mixingRules(settings)).map(recipe => ({ recipe, worth: worth(recipe) })).sort((x, y) => y.worth - x.worth)
+  if (!best || best.worth <= worth(plain.recipe!) + least) return null
+  const candidate = recipeCandidate(best.recipe, use, situation)
+  const what = changed(plain.item, candidate.item)
+  const findings = [...candidate.findings, said('medium', -least, `${medium.name} in it: ${what || 'as it was asked'}`)]
+  return { ...candidate, findings, score: scoreOf(findings) }
+}
+
+/** What a medium changed: "light cover, dewy, lasts 10 h". */
+function changed(before: KitItem, after: KitItem): string {
+  return [
+    after.coverage !== before.coverage && `${after.coverage} cover`, after.finish !== before.finish && after.finish,
+    after.wearHours !== before.wearHours && after.wearHours !== null && `lasts ${after.wearHours} h`,
+  ].filter(Boolean).join(', ')
 }
 
 /** What mixing across bases risks: said where no palette test has shown that it holds. */

@@ -38,9 +38,12 @@ export function lockedCandidate(lock: Lock, use: SlotUse, candidates: readonly C
 
 function ofDrops(drops: readonly Drops[], use: SlotUse, situation: Situation): Candidate | undefined {
   const bottles = drops.map(d => situation.items.find(i => i.id === d.id))
-  if (use.slot !== 'foundation' || bottles.some(b => !b?.lab)) return undefined
-  const parts = bottles as (KitItem & { lab: Lab })[]
-  const lab = mixLab(packPigments(parts.map(complexionProduct), mixingRules(situation.settings)), drops)
+  if (use.slot !== 'foundation' || bottles.some(b => !b?.lab && b?.kind !== 'medium')) return undefined
+  // A medium changes the formula, not the colour.
+  const parts = bottles.filter((b): b is KitItem & { lab: Lab } => Boolean(b?.lab) && b?.kind !== 'medium')
+  if (parts.length === 0) return undefined
+  const coloured = drops.filter(d => parts.some(p => p.id === d.id))
+  const lab = mixLab(packPigments(parts.map(complexionProduct), mixingRules(situation.settings)), coloured)
   const deltaE = difference(lab, use.tone?.skin ?? situation.face.skin)
   return recipeCandidate({ drops: [...drops], lab, deltaE, verdict: verdictOf(deltaE) }, use, situation)
 }

@@ -1,5 +1,5 @@
 import { meanCoverage, meanKnown, meanWord } from '../complexion/formula'
-import { HIDE, hideOf, type ComplexionProduct } from '../complexion/product'
+import { hideOf, type ComplexionProduct } from '../complexion/product'
 import type { Drops, Recipe } from '../complexion/recipe'
 import { FINISHES, RESISTANCES, SPARKLES, type KitItem } from './item'
 
@@ -13,6 +13,9 @@ export const recipeName = (drops: readonly Drops[], items: ReadonlyMap<string, K
   drops.map(d => (drops.length === 1 ? items.get(d.id)!.name : `${d.count} ${items.get(d.id)!.name}`)).join(' + ')
 )
 
+/** A sheering medium hides nothing; one for more cover brings what its coverage stands for. */
+const hideOfPart = (item: KitItem) => (item.kind === 'medium' && item.coverage === 'sheer' ? 0 : hideOf(item))
+
 // A mix keeps a resistance when at least this share of it has it.
 const KEEPS = 0.7
 
@@ -20,10 +23,10 @@ const KEEPS = 0.7
 export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>): KitItem {
   const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
   const parts = recipe.drops.map(d => ({ item: items.get(d.id)!, share: d.count / drops }))
-  const main = parts.reduce((x, y) => (y.share > x.share ? y : x)).item
+  const main = parts.filter(p => p.item.kind !== 'medium').reduce((x, y) => (y.share > x.share ? y : x)).item
   const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(p => pick(p.item)))]
   const held = (test: (item: KitItem) => boolean) => parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
-  const hide = parts.map(p => ({ hide: p.item.hide ?? HIDE[p.item.coverage], share: p.share }))
+  const hide = parts.map(p => ({ hide: hideOfPart(p.item), share: p.share }))
   const hours = meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share })))
   return {
     ...main,
@@ -31,7 +34,7 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     name: recipeName(recipe.drops, items),
     alsoFor: [],
     lab: recipe.lab,
-    hide: parts.reduce((sum, p) => sum + p.share * hideOf(p.item), 0),
+    hide: hide.reduce((sum, p) => sum + p.share * p.hide, 0),
     coverage: meanCoverage(hide),
     finish: meanWord(FINISHES, parts.map(p => ({ word: p.item.finish, share: p.share }))),
     wearHours: hours === null ? null : Math.round(hours * 10) / 10,

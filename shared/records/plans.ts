@@ -10,7 +10,7 @@ import { OccasionInput } from './consultation'
 export class LockInput {
   @Name(80) key!: string
   @Maybe() @Name(200) itemId?: string
-  @Maybe() @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops?: DropsDto[]
+  @Maybe() @ListOf(5, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops?: DropsDto[]
   @Satisfies('oneLock', (v, owner) => {
     const { itemId, drops } = owner as LockInput
     return [itemId, drops, v === true ? true : undefined].filter(x => x !== undefined && x !== null).length === 1
