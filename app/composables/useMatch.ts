@@ -24,8 +24,11 @@ export function useMatch(target: () => Lab | undefined) {
     state.value = 'working'
     const { maxProducts, maxDrops, tolerance } = settings.options
     const drops = finer.value ? maxDrops : Math.min(maxDrops, SMALL_RATIO_DROPS)
+    const options = { maxProducts, maxDrops: drops, tolerance, illuminant: 'D65' } as const
     try {
-      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, { maxProducts, maxDrops: drops, tolerance, illuminant: 'D65' }, SHOWN))
+      // What often holds is tried only in the end, and only by those who work that way.
+      const dare = settings.value.mixing === 'practical' && drops === maxDrops
+      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, options, SHOWN, dare))
       // A finer ratio is worth its counting when no small one is near enough.
       if (!finer.value && drops < maxDrops && !recipes.value.some(r => r.deltaE <= tolerance)) finer.value = true
       else state.value = 'ready'
@@ -34,7 +37,7 @@ export function useMatch(target: () => Lab | undefined) {
       if (task.progress.value === null) state.value = 'stopped'
     }
   }
-  watch([target, finer, () => kit.shelf, () => settings.options], () => void compute(), { immediate: true })
+  watch([target, finer, () => kit.shelf, () => settings.options, () => settings.value.mixing], () => void compute(), { immediate: true })
 
   /** Which bottle steers a recipe where. */
   async function steer(drops: readonly Drops[]): Promise<Partial<Record<Steering, Touch>>> {

@@ -2,7 +2,8 @@ import { expose } from 'comlink'
 import { buy, type BuyQuestion } from '#core/buy/buy'
 import { cheapestMend, type MendQuestion } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
-import { matchPacked } from '#core/complexion/match'
+import { match } from '#core/complexion/match'
+import { matchSafeFirst } from '#core/complexion/safeFirst'
 import type { MixingRules } from '#core/complexion/mixable'
 import { packPigments } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
@@ -28,8 +29,8 @@ const work = {
   sharesOfParts: ({ products, rules }: Shelf, parts: string[][], skins: Skin[], options: RecipeOptions, progress: Progress) => (
     sharesOfParts(products, rules, parts, skins, options, progress)
   ),
-  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number) => (
-    matchPacked(target, packPigments(products, rules), options, limit)
+  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, dare: boolean) => (
+    dare ? matchSafeFirst(target, products, rules, options, limit) : match(target, products, options, limit, rules)
   ),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),

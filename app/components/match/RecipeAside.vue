@@ -5,6 +5,7 @@ import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
 import { amountForFace, blendedCoverage } from '#core/stock/amount'
+import { riskBetween } from '#core/suitability/layering'
 import { complexionOf } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
 
@@ -13,6 +14,7 @@ const props = defineProps<{ drops: readonly Drops[], lab: Lab, target: Lab, chan
 const emit = defineEmits<{ save: [], seen: [what: Seen], take: [touch: Touch] }>()
 const kit = useKit()
 const settings = useSettings()
+const plans = usePlans()
 
 const deltaE = computed(() => difference(props.lab, props.target))
 const products = computed(() => props.drops.flatMap(d => kit.byId.get(d.id) ?? []))
@@ -21,6 +23,12 @@ const amount = computed(() => {
   if (!whole.value) return null
   const coverage = blendedCoverage(props.drops, products.value.map(complexionOf))
   return { coverage, ...amountForFace(props.drops, settings.faceMl[coverage], settings.value.dropMl) }
+})
+/** Bases in this mix that often hold and sometimes do not. */
+const risky = computed(() => {
+  const bottles = products.value.map(p => ({ ...complexionOf(p), range: complexionOf(p).range ?? '' }))
+  const pair = bottles.flatMap((x, i) => bottles.slice(i + 1).map(y => [x, y] as const)).find(([x, y]) => riskBetween(x, y, plans.tests.palette).risk !== 'none')
+  return pair && `${pair[0].family} and ${pair[1].family}`
 })
 /** Bottles that do not hold enough for this face. */
 const short = computed(() => (amount.value?.parts ?? []).flatMap((part) => {
@@ -52,6 +60,7 @@ const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.
     <TouchingFields :left="target" :right="lab" left-name="the skin at the jaw" right-name="the mix, set" :height="120" />
     <h2>{{ VERDICT_WORDS[verdictOf(deltaE)] }}</h2>
     <p class="small">ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ percent(chance) }} likely to match.</p>
+    <p v-if="risky" class="mind"><b>May separate:</b> {{ risky }} in one mix. Try it on the palette first, and <NuxtLink to="/methods">keep what you saw</NuxtLink>.</p>
     <div v-if="amount">
       <h3>For this face: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
       <table class="amounts">
@@ -80,6 +89,8 @@ p { margin: 0; }
 .amounts { width: 100%; border-collapse: collapse; }
 .amounts td, .amounts th { padding: 2px 8px 2px 0; font-weight: 400; text-align: left; }
 .amounts .num { text-align: right; white-space: nowrap; }
+/* As at the seams of a plan. */
+.mind { border-left: 5px solid var(--ink); padding-left: 10px; }
 .touch { display: grid; gap: 6px; border-left: 4px solid var(--ink); padding-left: 10px; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
 ul { margin: 0; padding-left: 18px; }
