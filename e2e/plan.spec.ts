@@ -334,3 +334,16 @@ test('the sites a base has to agree with are weighed for each face', async ({ pa
   await page.getByRole('group', { name: 'neck counts' }).getByRole('button', { name: '3 ×' }).click()
   await expect(page.getByText('The base has to agree with jaw 25 % and neck 75 %')).toBeVisible()
 })
+
+test('what a plan misses is bought where it suits this face', async ({ page, request }) => {
+  const faces = await (await request.get('/api/faces')).json() as { id: string, name: string, consultation: { occasion: object } }[]
+  const orla = faces.find(f => f.name.startsWith('Orla'))!
+  await request.put(`/api/faces/${orla.id}/consultation`, { data: { ...orla.consultation, occasion: { ...orla.consultation.occasion, limbs: 2 } } })
+  await openPlan(page, orla.name)
+  const missing = page.getByRole('region', { name: 'Missing' })
+  await expect(missing).toHaveText(/Body.*2 limbs to be made up/)
+  await missing.getByRole('button', { name: /^List Shore Deep, 29\.00/ }).click()
+  await expect(missing.getByText('Shore Deep is on its way.')).toBeVisible()
+  await page.goto('/buys')
+  await expect(page.getByText(/For Orla.*2 limbs to be made up/)).toBeVisible()
+})

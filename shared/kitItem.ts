@@ -2,6 +2,7 @@ import { readIngredients, type IngredientFlag, type IngredientReading } from '#c
 import type { KitItem } from '#core/suitability/item'
 import { useByOf } from '#core/stock/usual'
 import { rangeKey } from './kitPigments'
+import type { CatalogueOffer } from './records/buys'
 import type { OwnedProduct, ProductFields } from './records/kit'
 
 /** What the list says, with what the artist put right by hand on top. */
@@ -11,8 +12,13 @@ export function flagsOf({ inci, flagFixes }: Pick<ProductFields, 'inci' | 'flagF
   return [...new Set([...listed, ...added])]
 }
 
+type Weighable = Pick<OwnedProduct, keyof ProductFields | 'id' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'>
+
+/** What a supplier sells as the rules weigh it: full and unopened. */
+export const itemOfOffer = (offer: CatalogueOffer): KitItem => itemOf({ ...offer, level: 1, openedOn: null, ownerFaceId: null })
+
 /** An owned product as the rules weigh it. */
-export function itemOf(p: OwnedProduct): KitItem {
+export function itemOf(p: Weighable): KitItem {
   const read = p.inci.trim() ? readIngredients(p.inci) : null
   const { alsoFor, buildable, texture, wearHours, resists, spf, filter, sparkle, dispenser, claims, safeFor, seenByClients, paoMonths } = p.traits
   return {

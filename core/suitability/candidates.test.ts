@@ -24,6 +24,15 @@ describe('what could go in a place', () => {
     expect(x!.score).toBeGreaterThan(y!.score + 4)
     expect(y!.findings.map(f => f.sentence).join()).toMatch(/too far from this skin/)
   })
+  it('body make-up has to be a colour the body can take', () => {
+    const skin = typicalSkin(8, 'neutral')
+    const deep = item('body make-up', { id: 'deep', lab: typicalSkin(8, 'neutral'), safeFor: ['body'] })
+    const off = { ...deep, id: 'off', lab: { ...skin, L: skin.L + 7 } }
+    const fair = { ...deep, id: 'fair', lab: typicalSkin(2, 'neutral') }
+    const found = weigh('body', [deep, off, fair], { face: face({ skin, bare: skin }), job: job({ limbs: 2 }) })
+    expect(found.map(c => c.veto?.sentence ?? '')).toEqual(['', '', expect.stringMatching(/another colour than this skin, ΔE \d/) as string])
+    expect(found[0]!.score).toBe(found[1]!.score + 2)
+  })
   it('a corrector is judged under the base: least that hides, or nothing needed', () => {
     const circles = face({ skin: typicalSkin(2, 'neutral'), bare: typicalSkin(2, 'neutral'), zones: { 'eye area': { states: ['dark circles'] } } })
     const [sheer] = weigh('foundation', [bottle('sheer', 2, { coverage: 'sheer' })], { face: circles })

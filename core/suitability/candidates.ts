@@ -80,6 +80,9 @@ export function candidatesFor(use: SlotUse, situation: Situation, base: Candidat
 
 const article = (kind: ItemKind) => `${/^[aeiou]/.test(kind) ? 'an' : 'a'} ${kind}`
 
+// On arms and legs an edge can be blended out a good way, but not every way.
+const BODY_NEAR = 4
+const BODY_FAR = 9
 // How far a concealer may lie from the skin, a little lighter than it.
 const CONCEALER_LIFT = 2
 
@@ -89,6 +92,11 @@ function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: 
     const dE = difference(item.lab, { ...face.skin, L: face.skin.L + CONCEALER_LIFT })
     const by = dE <= 2.5 ? 2 : dE <= 5 ? 0.5 : -3
     return [said('colour', by, dE <= 5 ? `sits at the skin, ΔE ${dE.toFixed(1)}` : `too far from this skin, ΔE ${dE.toFixed(1)}`)]
+  }
+  if (slot === 'body') {
+    const dE = difference(item.lab, face.skin)
+    const told = `${dE <= BODY_NEAR ? 'agrees with the skin' : 'another colour than this skin'}, ΔE ${dE.toFixed(1)}`
+    return [dE <= BODY_FAR ? said('colour', dE <= BODY_NEAR ? 1 : -1, told) : { rule: 'colour', effect: { is: 'veto', of: 'taste' }, sentence: told }]
   }
   const concern = slot === 'corrector' ? concernOf(face) : null
   if (!concern || !base?.item.lab) return []

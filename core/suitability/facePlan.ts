@@ -8,6 +8,7 @@ import { seamBetween, type Seam } from './layering'
 import { amountOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
 import { leftOutOf, type LeftOut } from './leftOut'
 import { lockedCandidate, type Locks } from './locks'
+import { bestOffer, type Offered } from './offer'
 import { requirementsOf } from './rules'
 import { slotPlan, type SlotId } from './slots'
 import { concernOf, usesFor, type SlotUse } from './uses'
@@ -32,7 +33,7 @@ export interface Layer {
 }
 
 export interface PlanSeam extends Omit<Seam, 'cost'> { under: string, over: string }
-export interface Missing { key: string, slot: SlotId, sentences: string[] }
+export interface Missing { key: string, slot: SlotId, sentences: string[], offer: Offered | null }
 
 export interface FacePlan {
   /** In the order of the work. */
@@ -50,6 +51,8 @@ export interface FacePlan {
 
 export interface PlanQuestion extends Situation {
   locks?: Locks
+  /** What could be bought for places the kit cannot fill. */
+  offers?: readonly KitItem[]
   /** Liquid foundation for a full face by coverage, ml. */
   faceMl?: Readonly<Record<Coverage, number>>
 }
@@ -174,7 +177,9 @@ function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidat
   return {
     layers,
     seams: seamsOf(chosen.map(({ f, candidate }) => ({ use: f.use, item: candidate.item })), settings),
-    missing: filled.flatMap(f => missingAt(f, picks.get(f.use.key) ?? null)),
+    missing: filled.flatMap(f => missingAt(f, picks.get(f.use.key) ?? null).map(m => ({
+      ...m, offer: bestOffer(f.use, f.requirements, question, question.offers ?? [], main),
+    }))),
     leftOut: leftOutOf(filled, picks, settings),
     minutes: minutesFor(chosen.map(({ f, candidate }) => ({
       slot: f.use.slot, rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil', required: f.requirements.some(r => !r.soft),
@@ -211,7 +216,7 @@ function seamsOf(chosen: readonly { use: SlotUse, item: KitItem }[], settings: P
   return seams
 }
 
-function missingAt(f: Filled, picked: Candidate | null): Missing[] {
+function missingAt(f: Filled, picked: Candidate | null): Omit<Missing, 'offer'>[] {
   const { always } = slotPlan(f.use.slot)
   const unmet = f.requirements.filter(r => !picked || (r.met && !r.met(picked.item)))
   if (f.fixed && !picked) return []

@@ -38,8 +38,8 @@ describe('a recipe with a medium in it', () => {
   it('sheers the base without moving its colour; one for cover makes it hide more', () => {
     const half = { ...recipe, drops: [...recipe.drops, { id: 'thin', count: 3 }] }
     expect(itemOfRecipe(half, items)).toMatchObject({ kind: 'foundation', name: '2 Dune + 1 Reed + 3 Rill thinner', coverage: 'light', hide: 0.75, lab: skin, wearHours: 8 })
-    const sheer = { ...dune, coverage: 'sheer' as const }
-    const cover = { ...thinner, coverage: 'full' as const }
+    const sheer = item('foundation', { ...dune, coverage: 'sheer' })
+    const cover = item('medium', { ...thinner, coverage: 'full' })
     const more = itemOfRecipe({ ...recipe, drops: [{ id: 'dune', count: 1 }, { id: 'thin', count: 1 }] }, new Map([['dune', sheer], ['thin', cover]]))
     expect(more.coverage).toBe('medium')
   })

@@ -2,6 +2,9 @@ import { TYPICAL_UNDERTONE, skinAt, type Undertone } from '#core/complexion/skin
 import type { Lab } from '#core/colour/lab'
 import { USUAL_BY_KIND } from '#core/stock/usual'
 import type { CatalogueOffer, Supplier } from '#shared/records/buys'
+import { offerId } from './sold'
+import { SIMULATED_COLOUR } from './simulatedColour'
+import { SIMULATED_PREP } from './simulatedPrep'
 
 /*
  * Four invented suppliers with their offers. They stand in for real ones, ship with the application and are named as
@@ -17,7 +20,7 @@ export const SIMULATED_SUPPLIERS: readonly Supplier[] = [
 type Range = Pick<CatalogueOffer, 'supplierId' | 'kind' | 'brand' | 'range' | 'family' | 'finish' | 'coverage' | 'sizeMl' | 'priceMinor'>
 
 const range = (of: Range, shades: readonly (readonly [string, Lab, Partial<Range>?])[]): CatalogueOffer[] => shades.map(
-  ([shade, lab, own]) => ({ ...of, colourSource: 'given colour', inci: '', flagFixes: {}, traits: USUAL_BY_KIND[of.kind].traits, shade, lab, ...own, id: `${of.range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-') }),
+  ([shade, lab, own]) => ({ ...of, colourSource: 'given colour', inci: '', flagFixes: {}, traits: USUAL_BY_KIND[of.kind].traits, shade, lab, ...own, id: offerId(of.range, shade) }),
 )
 /** A shade near an undertone's typical skin, a little off as makers are. */
 const near = (depth: number, undertone: Undertone, turn = 0, strength = 1): Lab => (
@@ -51,6 +54,7 @@ const QUAYSIDE: Range = {
 }
 
 export const SIMULATED_OFFERS: readonly CatalogueOffer[] = [
+  ...SIMULATED_PREP, ...SIMULATED_COLOUR,
   ...range(TIDELINE, [
     ['Shell Grit', skinAt(1.5, -2, 0.98)], ['Oyster', near(1.2, 'rosy')], ['Sandbar', near(2, 'golden')], ['Dune', skinAt(3, 4, 1.02)],
     ['Cockle', near(3.2, 'rosy', 2)], ['Marram', near(3.8, 'olive', -1)], ['Almond Row', skinAt(4.7, 1, 1.0)], ['Sea Thrift', near(5, 'rosy')],

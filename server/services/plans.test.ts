@@ -8,6 +8,7 @@ import { Settings } from '#shared/records/settings'
 import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()
+jest.mock('./pool', () => ({ compute: jest.fn(() => Promise.resolve({})) }))
 const load = async () => ({
   ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./plans'), ...await import('./settings'),
 })
@@ -101,5 +102,20 @@ describe('kept plans', () => {
     expect((await on.allTests()).flash).toEqual([expect.objectContaining({ id, result: 'bad' })])
     await on.removeFlashTest(id)
     await expect(on.removeFlashTest(id)).rejects.toThrow('not here any more')
+  })
+})
+
+describe('warming up', () => {
+  it('leaves no face, plan or reading behind, and asks about everything on offer', async () => {
+    const count = async () => [(await on.allFaces()).length, (await on.db.select().from(on.plans)).length, (await on.db.select().from(on.readings)).length]
+    const before = await count()
+    const { compute } = await import('./pool')
+    await on.warmPlans()
+    const [[task, question]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [Parameters<typeof compute>]
+    expect(task).toBe('plan')
+    expect(planFace(question as Awaited<ReturnType<typeof ask>>).layers.length).toBeGreaterThan(0)
+    expect(await count()).toEqual(before)
+    const { offers } = await ask(await readFace('Cleo'))
+    expect(offers).toEqual([])
   })
 })

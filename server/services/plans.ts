@@ -1,16 +1,18 @@
 import { and, asc, eq, isNotNull, isNull, or } from 'drizzle-orm'
 import type { FacePlan, PlanQuestion } from '#core/suitability/facePlan'
-import { itemOf } from '#shared/kitItem'
-import type { OccasionInput } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
-import type {
-  FlashTestInput, FlashTestRecord, PaletteTestInput, PaletteTestRecord, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests,
+import { itemOf, itemOfOffer } from '#shared/kitItem'
+import { typicalSkin } from '#core/complexion/skin'
+import { spherical } from '#core/reading/reading'
+import { Consultation, type OccasionInput } from '#shared/records/consultation'
+import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
+import {
+  locksOf, PlanInput, type FlashTestInput, type FlashTestRecord, type PaletteTestInput, type PaletteTestRecord, type PlanNotesInput, type SavedPlan, type SavePlanInput, type Tests,
 } from '#shared/records/plans'
-import { locksOf } from '#shared/records/plans'
 import { factsOf } from '#shared/faceFacts'
 import { db, write } from '../db/connection'
 import { faceHistory, flashTests, paletteTests, plans, products } from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
+import { catalogue } from './buys'
 import { newId, now } from './clock'
 import { faceById } from './faces'
 import { recordOf } from './kit'
@@ -35,6 +37,7 @@ export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQu
       paletteTests: tests.palette, flashTests: tests.flash,
     },
     items: rows.map(row => itemOf(recordOf(row))),
+    offers: (await catalogue()).offers.map(itemOfOffer),
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: input.overrides,
     locks: locksOf(input.locks),
@@ -48,6 +51,20 @@ const occasionOf = (face: Face, { occasion }: PlanInput): OccasionInput => occas
 export async function planFor(faceId: string, input: PlanInput, signal: AbortSignal): Promise<FacePlan> {
   return compute('plan', await planQuestion(await faceById(faceId), input), signal)
 }
+
+/** Plans for a stranger, so that the thread has its code loaded and its rules run before the first artist of the day asks. */
+export async function warmPlans(): Promise<void> {
+  const lab = typicalSkin(5, 'neutral')
+  const reading: FaceReading = { id: '', source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false, takenAt: '' }
+  const stranger: Face = {
+    ...Object.assign(new FaceInput(), { name: '' }), id: '', createdAt: '', consultation: new Consultation(), readings: [reading],
+    history: [], pictures: [], own: [], plans: [], recipes: [], seen: [],
+  }
+  const question = await planQuestion(stranger, new PlanInput())
+  for (let run = 0; run < WARMING; run++) await compute('plan', question, new AbortController().signal)
+}
+// After the second the thread is as fast as it gets.
+const WARMING = 2
 
 /** Computes a plan anew and keeps it with everything it says. */
 export async function savePlan(faceId: string, input: SavePlanInput, signal: AbortSignal): Promise<SavedPlan> {

@@ -19,9 +19,6 @@ export function startPool(): Piscina {
   return pool
 }
 
-/** Lets the first thread load its code, so that the first artist of the day does not wait for it. */
-export const warmPool = (): Promise<unknown> => startPool().run({ task: 'difference', request: { pairs: [] } })
-
 /**
  * Runs one computation in a worker thread.
  * @throws Busy when too many wait already, BadInput when the data describe something impossible

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Missing } from '#core/suitability/facePlan'
 import { slotPlan } from '#core/suitability/slots'
-import { isMixed } from '#shared/kitPigments'
 
 /** Places the kit cannot fill as they should be; each becomes a line for Buys. */
 const props = defineProps<{ missing: readonly Missing[], faceId: string, faceName: string }>()
@@ -9,11 +8,7 @@ const buys = useBuys()
 const settings = useSettings()
 const undo = useUndo()
 
-const rows = computed(() => props.missing.map((m) => {
-  const { kinds, name } = slotPlan(m.slot)
-  const offers = buys.offers.filter(o => kinds.includes(o.kind) && !isMixed(o) && !buys.onTheWay.has(o.id)).sort((x, y) => x.priceMinor - y.priceMinor)
-  return { ...m, name, offer: offers[0] }
-}))
+const rows = computed(() => props.missing.map(m => ({ ...m, name: slotPlan(m.slot).name, bought: m.offer ? buys.offerById.get(m.offer.id) : undefined })))
 async function list(offerId: string, priceMinor: number, why: string) {
   const lines = [{ offerId, reason: `For ${props.faceName}: ${why}`.slice(0, 300) }]
   if (await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor }))) undo.tell('It is on the purchase list.')
@@ -29,7 +24,12 @@ async function list(offerId: string, priceMinor: number, why: string) {
         <dd class="small">
           {{ capital(row.sentences.join('; ')) }}.
           <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}`">What to buy</NuxtLink>
-          <button v-else-if="row.offer" class="act" type="button" @click="list(row.offer.id, row.offer.priceMinor, row.sentences[0]!)">List {{ row.offer.shade }}, {{ formatMoney(row.offer.priceMinor, settings.value.currency) }}</button>
+          <span v-else-if="row.offer && buys.onTheWay.has(row.offer.id)">{{ row.offer.name }} is on its way.</span>
+          <template v-else-if="row.offer && row.bought">
+            <button class="act" type="button" @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">List {{ row.offer.name }}, {{ formatMoney(row.bought.priceMinor, settings.value.currency) }}</button>
+            <br>{{ buys.supplierName(row.bought.supplierId) }}<template v-if="row.offer.sentences.length > 0">: {{ row.offer.sentences.join('; ') }}</template>
+          </template>
+          <span v-else>Nothing on offer suits it.</span>
         </dd>
       </template>
     </dl>
