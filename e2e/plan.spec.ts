@@ -337,13 +337,13 @@ test('the sites a base has to agree with are weighed for each face', async ({ pa
 
 test('what a plan misses is bought where it suits this face', async ({ page, request }) => {
   const faces = await (await request.get('/api/faces')).json() as { id: string, name: string, consultation: { occasion: object } }[]
-  const orla = faces.find(f => f.name.startsWith('Orla'))!
-  await request.put(`/api/faces/${orla.id}/consultation`, { data: { ...orla.consultation, occasion: { ...orla.consultation.occasion, limbs: 2 } } })
-  await openPlan(page, orla.name)
+  const nkechi = faces.find(f => f.name.startsWith('Nkechi'))!
+  await request.put(`/api/faces/${nkechi.id}/consultation`, { data: { ...nkechi.consultation, occasion: { ...nkechi.consultation.occasion, limbs: 2 } } })
+  await openPlan(page, nkechi.name)
   const missing = page.getByRole('region', { name: 'Missing' })
   await expect(missing).toHaveText(/Body.*2 limbs to be made up/)
   await missing.getByRole('button', { name: /^List Shore Deep, 29\.00/ }).click()
   await expect(missing.getByText('Shore Deep is on its way.')).toBeVisible()
   await page.goto('/buys')
-  await expect(page.getByText(/For Orla.*2 limbs to be made up/)).toBeVisible()
+  await expect(page.getByText(/For Nkechi.*2 limbs to be made up/)).toBeVisible()
 })

@@ -27,7 +27,7 @@ export function factsOf(face: Face): FaceFacts | null {
     id: face.id, skin: target.mean, bare, skinType: face.skinType,
     zones: Object.fromEntries(c.zones.map(({ zone, type, states }) => [zone, { type: type ?? undefined, states }])),
     ageBand: face.ageBand, coverage: face.coverage, finish: face.finish, bareFaced: c.bareFaced, noScent: c.noScent, mildOnly: c.mildOnly,
-    sensitivities: c.sensitivities, facialHair: c.facialHair, wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none', contactLenses: c.contactLenses,
+    sensitivities: c.sensitivities, facialHair: c.facialHair, wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none', lashExtensions: c.lashes === 'extensions', contactLenses: c.contactLenses,
     history: [...times.values()], hasRecipe: face.recipes.length > 0,
     secondTone: c.secondTone ? { skin: c.secondTone.lab, zone: c.secondTone.zone } : null,
   }

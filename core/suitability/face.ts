@@ -43,6 +43,7 @@ export interface FaceFacts {
   sensitivities: readonly string[]
   facialHair: boolean
   wantsLashes: 'none' | 'sparse' | 'full'
+  lashExtensions: boolean
   contactLenses: boolean
   history: readonly { itemId: string, what: HistoryWord, times: number }[]
   /** A recipe is on record: the base takes less time. */

@@ -9,6 +9,8 @@ describe('the places of a plan', () => {
   it('what nobody asked for is not there', () => {
     const plain = keys()
     for (const slot of ['sun protection', 'body', 'lashes']) expect(plain).not.toContain(slot)
+    expect(keys({ lashExtensions: true }, {})).not.toContain('mascara')
+    expect(keys({}, {})).toContain('mascara')
     expect(keys({ wantsLashes: 'full' }, { outdoors: true, limbs: 2 })).toEqual(expect.arrayContaining(['sun protection', 'body', 'lashes']))
   })
   it('blotting only leaves powder out', () => expect(keys({}, {}, { powder: 'blot only' })).not.toContain('powder'))

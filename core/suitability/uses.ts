@@ -44,6 +44,7 @@ function wanted(slot: SlotId, face: FaceFacts, job: JobFacts): boolean {
   switch (slot) {
     case 'sun protection': return job.outdoors
     case 'body': return job.limbs > 0
+    case 'mascara': return !face.lashExtensions
     case 'lashes': return face.wantsLashes !== 'none'
     default: return true
   }

@@ -38,6 +38,8 @@ export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'exte
 export type LashWish = (typeof LASHES)[number]
 export const EYE_SHAPES = ['not noted', 'round', 'almond', 'hooded', 'deep-set', 'downturned', 'upturned', 'single lid'] as const
 export type EyeShape = (typeof EYE_SHAPES)[number]
+export const EYE_SIZES = ['not noted', 'small', 'even', 'large'] as const
+export type EyeSize = (typeof EYE_SIZES)[number]
 export const BROWS = ['not noted', 'sparse', 'even', 'dense', 'none'] as const
 export type BrowDensity = (typeof BROWS)[number]
 
@@ -67,8 +69,10 @@ export class Consultation {
   @Words(20, 60) sensitivities: string[] = []
   @Text(0, 40) hairColour: string = ''
   @Text(0, 40) eyeColour: string = ''
+  @Text(0, 40) browColour: string = ''
   @OneOf(BROWS) brows: BrowDensity = 'not noted'
   @OneOf(EYE_SHAPES) eyeShape: EyeShape = 'not noted'
+  @OneOf(EYE_SIZES) eyeSize: EyeSize = 'not noted'
   @YesNo() contactLenses: boolean = false
   @YesNo() facialHair: boolean = false
   /** Which sites the base has to agree with, and how much each counts. */

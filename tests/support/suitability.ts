@@ -23,7 +23,7 @@ export const withList = (kind: ItemKind, inci: string, more: Partial<KitItem> = 
 
 export const face = (more: Partial<FaceFacts> = {}): FaceFacts => ({
   id: 'face', skin: typicalSkin(5, 'neutral'), bare: typicalSkin(5, 'neutral'), skinType: 'normal', zones: {}, ageBand: 'adult', coverage: 'medium', finish: 'natural',
-  bareFaced: false, noScent: false, mildOnly: false, sensitivities: [], facialHair: false, wantsLashes: 'none', contactLenses: false, history: [],
+  bareFaced: false, noScent: false, mildOnly: false, sensitivities: [], facialHair: false, wantsLashes: 'none', lashExtensions: false, contactLenses: false, history: [],
   hasRecipe: false, secondTone: null, ...more,
 })
 
@@ -65,7 +65,7 @@ export function randomFace(random: Random, items: readonly KitItem[]): FaceFacts
   return face({
     skin, bare: skin, zones, skinType: random.pick(SKIN_TYPES), ageBand: random.pick(AGE_BANDS), coverage: random.pick(COVERAGES), finish: random.pick(FINISHES),
     bareFaced: random.pick([true, false]), noScent: random.pick([true, false]), mildOnly: random.pick([true, false]),
-    sensitivities: some(random, ['lanolin', 'perfume', 'nuts', 'carmine', 'panthenol'], 0.2), facialHair: random.pick([true, false]), wantsLashes: random.pick(['none', 'sparse', 'full'] as const),
+    sensitivities: some(random, ['lanolin', 'perfume', 'nuts', 'carmine', 'panthenol'], 0.2), facialHair: random.pick([true, false]), wantsLashes: random.pick(['none', 'sparse', 'full'] as const), lashExtensions: random.pick([true, false]),
     history: some(random, items, 0.1).map(i => ({ itemId: i.id, what: random.pick(['liked', 'used', 'disliked', 'reaction'] as const), times: 2 })),
     secondTone: random.pick([null, { skin: skinAt(7, 0, 1), zone: 'chin' as const }]),
   })

@@ -7,6 +7,7 @@ import { bodyAndCostume } from './body'
 import { child } from './child'
 import { containerAndHygiene } from './container'
 import { endurance } from './endurance'
+import { extensions } from './extensions'
 import { flashPhotographs, flashTest } from './flash'
 import { freshnessAndLevel } from './freshness'
 import { grooming } from './grooming'
@@ -27,7 +28,7 @@ import { wishes } from './wishes'
 /** Every rule, in the order in which its findings are told. */
 export const RULES: readonly Rule[] = [
   sensitivities, history, stopInfection, brokenSkin, safePlaces, child, freshnessAndLevel, chappedLips,
-  skinTypeAndFinish, skinState, wishes, bareFaced, mature, grooming, baseAndPrep, paleCast,
+  skinTypeAndFinish, skinState, wishes, bareFaced, mature, grooming, extensions, baseAndPrep, paleCast,
   showing, flashTest, flashPhotographs, highDefinition, endurance, tears, bodyAndCostume, look, containerAndHygiene,
 ]
 

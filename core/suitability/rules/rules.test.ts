@@ -85,6 +85,8 @@ const CASES: readonly (readonly [rule: string, effect: Effect, sentence: RegExp,
   ['mature', by(-1), /heavy powder ages/, { item: item('powder', { family: 'powder' }), slot: 'powder', face: { ageBand: 'mature' } }, { item: item('powder', { family: 'powder', coverage: 'sheer' }), slot: 'powder', face: { ageBand: 'mature' } }],
   ['mature', by(1), /matte or satin lid/, { item: item('eye colour', { finish: 'matte' }), slot: 'eyes', face: { ageBand: 'mature' } }, { item: item('eye colour', { finish: 'luminous' }), slot: 'eyes', face: { ageBand: 'mature' } }],
   ['mature', by(-1), /heavy eye cream/, { item: item('eye care', { texture: 'balm' }), slot: 'eye care', face: { ageBand: 'mature' } }, { item: item('eye care', { texture: 'gel' }), slot: 'eye care', face: { ageBand: 'mature' } }],
+  // lash extensions
+  ['lash-extensions', by(-2), /oil loosens the glue/, { item: item('remover', { family: 'oil' }), slot: 'cleanse', face: { lashExtensions: true } }, { item: item('remover', { family: 'water' }), slot: 'cleanse', face: { lashExtensions: true } }],
   // child
   ['child', HARM, /a child gets fragrance-free only/, { item: withList('moisturiser', 'Aqua, Parfum'), slot: 'moisturise', face: { ageBand: 'child' } }, { item: withList('moisturiser', 'Aqua, Glycerin'), slot: 'moisturise', face: { ageBand: 'child' } }],
   ['child', HARM, /loose glitter/, { item: item('eye colour', { sparkle: 'coarse', texture: 'loose powder' }), slot: 'eyes', face: { ageBand: 'child' } }, { item: item('eye colour', { sparkle: 'coarse', texture: 'loose powder' }), slot: 'eyes' }],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Zone } from '#core/suitability/face'
 import { ZONES } from '#core/suitability/face'
-import { BROWS, Consultation, EYE_SHAPES, LASHES } from '#shared/records/consultation'
+import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
 import { placeInWords } from '~/composables/words'
 
@@ -78,9 +78,11 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
       <summary>Hair, brows and eyes</summary>
       <div class="grid">
         <v-text-field v-model="values.hairColour" label="Hair" :error-messages="at('hairColour')" />
+        <v-text-field v-model="values.browColour" label="Brow colour" :error-messages="at('browColour')" />
         <v-text-field v-model="values.eyeColour" label="Eyes" :error-messages="at('eyeColour')" />
         <v-select v-model="values.brows" label="Brows" :items="[...BROWS]" />
         <v-select v-model="values.eyeShape" label="Eye shape" :items="[...EYE_SHAPES]" />
+        <v-select v-model="values.eyeSize" label="Eye size" :items="[...EYE_SIZES]" />
       </div>
     </details>
   </form>
@@ -104,7 +106,7 @@ h2 { margin-top: 6px; }
 .noted { list-style: none; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 0 18px; align-items: center; }
 .tone { display: grid; grid-template-columns: 1.4fr repeat(3, 1fr); gap: 8px; align-items: center; }
 .tone .small { grid-column: 1 / -1; }
-.grid { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px; }
+.grid { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
 .below { border-top: 1px solid var(--line); padding-top: 10px; }
 @media (max-width: 1000px) { .columns { grid-template-columns: minmax(0, 1fr); gap: 18px; } .grid { grid-template-columns: 1fr 1fr; } }
