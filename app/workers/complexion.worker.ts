@@ -35,9 +35,9 @@ const work = {
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   /** What the verdicts so far say of the bottles, and which look would tell most. */
-  doubts: (products: ComplexionProduct[], verdicts: Verdict[], skins: { faceId: string, skin: Reading }[]) => {
+  doubts: (products: ComplexionProduct[], verdicts: Verdict[], skins: { faceId: string, skin: Reading }[], progress: Progress) => {
     const doubts = verdicts.reduce(hear, doubtsAbout(products))
-    return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins)) }
+    return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins, progress)) }
   },
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
   touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) => touchTowards(packPigments(products, rules), recipe, wanted) ?? null,

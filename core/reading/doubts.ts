@@ -22,9 +22,6 @@ const FOLDS = 5
 const BETTER = 1.5
 const NAMED = 0.95
 
-/** One bottle tried at one colour it may really have. */
-interface Tried { id: string, lab: Lab, pigment: Pigment }
-
 /** A verdict: its chance at every place of the skin, with all bottles as thought, and with each try of each bottle in it. */
 interface Told { faceId: string, asIs: Float64Array, tries: ReadonlyMap<string, Float64Array> }
 
@@ -32,43 +29,53 @@ interface Told { faceId: string, asIs: Float64Array, tries: ReadonlyMap<string, 
 export interface Doubts {
   products: readonly ComplexionProduct[]
   pigments: ReadonlyMap<string, Pigment>
-  tried: ReadonlyMap<string, readonly Tried[]>
+  /** Colours each bottle may really have. */
+  tried: ReadonlyMap<string, readonly Lab[]>
   told: readonly Told[]
 }
 
 /** Before any verdict: every bottle may be the colour it is thought to be, or one of many about it. */
 export function doubtsAbout(products: readonly ComplexionProduct[]): Doubts {
-  const tried = new Map(products.map(product => [product.id, SHIFTS.flatMap(([x, y, z]): Tried[] => {
-    const lab = { L: product.lab.L + SHIFT[0] * x, a: product.lab.a + SHIFT[1] * y, b: product.lab.b + SHIFT[2] * z }
-    const pigment = possible({ ...product, lab, reflectance: undefined })
-    return pigment ? [{ id: product.id, lab, pigment }] : []
-  })]))
+  const tried = new Map(products.map(({ id, lab }) => [id, SHIFTS.map(([x, y, z]) => (
+    { L: Math.min(99, Math.max(1, lab.L + SHIFT[0] * x)), a: lab.a + SHIFT[1] * y, b: lab.b + SHIFT[2] * z }
+  ))]))
   return { products, pigments: new Map(products.map(p => [p.id, pigmentFor(p)])), tried, told: [] }
 }
 
-function possible(product: ComplexionProduct): Pigment | null {
-  if (product.lab.L <= 1 || product.lab.L >= 99) return null
+/** Pigments of tries, by the try itself: solving for a spectrum is what costs time, and most tries are asked for again. */
+const solved = new WeakMap<Lab, Pigment | null>()
+
+function pigmentOfTry(product: ComplexionProduct, lab: Lab): Pigment | null {
+  const known = solved.get(lab)
+  if (known !== undefined) return known
+  let pigment: Pigment | null = null
   try {
-    return pigmentFor(product)
+    pigment = pigmentFor({ ...product, lab, reflectance: undefined })
   } catch (problem) {
-    if (problem instanceof ImpossibleColour) return null
-    throw problem
+    if (!(problem instanceof ImpossibleColour)) throw problem
   }
+  solved.set(lab, pigment)
+  return pigment
+}
+
+/** The colour of a mix when one of its bottles is another than thought; null when no surface can have that colour. */
+function mixWith(drops: readonly Drops[], { products, pigments }: Doubts, id?: string, lab?: Lab): Lab | null {
+  if (drops.length === 1) return lab ?? products.find(p => p.id === drops[0]!.id)!.lab
+  const tried = lab && pigmentOfTry(products.find(p => p.id === id)!, lab)
+  if (tried === null) return null
+  return reflectanceToLab(mixReflectance(drops.map(d => ({ share: d.count, pigment: d.id === id && tried ? tried : pigments.get(d.id)! }))))
 }
 
 /** A verdict heard; one on a bottle that is not in the kit says nothing. */
 export function hear(doubts: Doubts, verdict: Verdict): Doubts {
-  const { products, pigments, tried, told } = doubts
+  const { pigments, tried, told } = doubts
   const { drops, faceId } = verdict
   if (!drops.every(d => pigments.has(d.id))) return doubts
-  const mixWith = (other?: Tried): Lab => {
-    if (drops.length === 1) return other ? other.lab : products.find(p => p.id === drops[0]!.id)!.lab
-    return reflectanceToLab(mixReflectance(drops.map(d => ({ share: d.count, pigment: d.id === other?.id ? other.pigment : pigments.get(d.id)! }))))
-  }
   const places = placesOf(verdict.skin, PLACES)
-  const chances = (mix: Lab) => places.map(place => chanceSaid(verdict, mix, place))
-  const tries = new Map(drops.map(({ id }) => [id, Float64Array.from(tried.get(id)!.flatMap(t => chances(mixWith(t))))]))
-  return { ...doubts, told: [...told, { faceId, asIs: Float64Array.from(chances(mixWith())), tries }] }
+  // What cannot be explains nothing.
+  const chances = (mix: Lab | null) => places.map(place => (mix ? chanceSaid(verdict, mix, place) : 0))
+  const tries = new Map(drops.map(({ id }) => [id, Float64Array.from(tried.get(id)!.flatMap(lab => chances(mixWith(drops, doubts, id, lab))))]))
+  return { ...doubts, told: [...told, { faceId, asIs: Float64Array.from(chances(mixWith(drops, doubts))), tries }] }
 }
 
 /** Chance of all that was told of one face at each place of its skin; with the bottle `id` at its try `i`, or as thought (-1). */
@@ -120,7 +127,7 @@ export function suspectOf(doubts: Doubts): Suspect | null {
   const [likeliest] = [...believe(doubts)].map(([id, own]) => ({ id, own, probability: sum(own) })).sort((x, y) => y.probability - x.probability)
   if (!likeliest || likeliest.probability <= 0.5) return null
   const { id, own, probability } = likeliest
-  const { mean } = summarise(doubts.tried.get(id)!.map(t => t.lab), own)
+  const { mean } = summarise(doubts.tried.get(id)!, own)
   return { id, probability, lab: mean, holds: probability >= NAMED && foretellsBetter(id, doubts) }
 }
 

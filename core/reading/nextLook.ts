@@ -26,11 +26,13 @@ interface Answers {
 interface Look { id: string, faceId: string, asIs: Answers, tries: Answers }
 
 /** Every look worth considering; they stay the same whatever is told. */
-export function looksAt({ products, tried }: Doubts, skins: readonly { faceId: string, skin: Reading }[]): Look[] {
+export function looksAt({ products, tried }: Doubts, skins: readonly { faceId: string, skin: Reading }[], progress?: (done: number) => void): Look[] {
   const placed = skins.map(s => ({ ...s, places: placesOf(s.skin, PLACES) }))
-  return products.flatMap(({ id, lab }) => [...placed]
-    .sort((x, y) => difference(x.skin.mean, lab) - difference(y.skin.mean, lab)).slice(0, NEAREST)
-    .map(({ faceId, places }): Look => ({ id, faceId, asIs: answersFor([lab], places), tries: answersFor(tried.get(id)!.map(t => t.lab), places) })))
+  return products.flatMap(({ id, lab }, k) => {
+    progress?.(k / products.length)
+    return [...placed].sort((x, y) => difference(x.skin.mean, lab) - difference(y.skin.mean, lab)).slice(0, NEAREST)
+    .map(({ faceId, places }): Look => ({ id, faceId, asIs: answersFor([lab], places), tries: answersFor(tried.get(id)!, places) }))
+  })
 }
 
 function answersFor(colours: readonly Lab[], places: readonly Lab[]): Answers {

@@ -31,7 +31,7 @@ const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id)
 async function think() {
   state.value = 'working'
   try {
-    const answer = await task.run(work => work.doubts(JSON.parse(JSON.stringify(bottles.value.map(complexionOf))), JSON.parse(JSON.stringify(verdicts.value)), JSON.parse(JSON.stringify(skins.value))))
+    const answer = await task.run((work, report) => work.doubts(JSON.parse(JSON.stringify(bottles.value.map(complexionOf))), JSON.parse(JSON.stringify(verdicts.value)), JSON.parse(JSON.stringify(skins.value)), report))
     suspect.value = answer.suspect
     question.value = answer.question
     state.value = 'ready'
