@@ -36,7 +36,7 @@ try {
   }
   await shoot('bench', '/')
   await shoot('faces', '/faces')
-  await shoot('match', face('Orla'), () => page.getByRole('button', { name: 'too yellow' }).click())
+  await shoot('match', face('Orla'), () => page.getByRole('button', { name: 'a touch too yellow' }).click())
   await shoot('reading', `${face('Idris')}?read`, async () => {
     await page.getByRole('group', { name: 'Bottles' }).getByRole('button', { name: 'Brick Lane End' }).click()
     await page.getByRole('button', { name: 'a little lighter' }).click()
@@ -56,6 +56,7 @@ try {
     await page.getByRole('button', { name: 'Slip Smooth', exact: true }).click()
     await page.getByText(/^Seam over/).waitFor()
     await page.getByRole('button', { name: /^Primer/ }).click()
+    await page.evaluate(() => scrollTo(0, 0))
   })
   await shoot('card', `${face('Dagny')}/plan`, async () => {
     await page.getByRole('button', { name: 'Keep this plan' }).click()
@@ -78,6 +79,15 @@ try {
   await page.setViewportSize({ width: 390, height: 844 })
   await shoot('match-phone', face('Orla'))
   await shoot('plan-phone', `${face('Orla')}/plan`)
+  await page.getByRole('button', { name: 'At the chair' }).click()
+  await shoot('chair-plan', `${face('Nkechi')}/plan`, async () => {
+    for (let layer = 0; layer < 8; layer++) await page.getByRole('button', { name: 'It is on; next' }).click()
+  })
+  await shoot('chair', '/chair', async () => {
+    for (let question = 0; question < 2; question++) await page.getByRole('button', { name: 'Next' }).click()
+    await page.getByRole('button', { name: 'combination' }).click()
+    await page.getByRole('button', { name: 'redness' }).click()
+  })
   await browser.close()
 } finally {
   server.kill()

@@ -96,5 +96,5 @@ fieldset { border: 0; padding: 0; margin: 0; }
 .tick input { width: 26px; height: 26px; accent-color: var(--accent); flex: none; }
 .onward { position: sticky; bottom: 0; display: flex; gap: 6px; background: var(--page); padding: 10px 0; border-top: 1px solid var(--line); }
 legend { padding: 0 0 3px; }
-@media (max-width: 760px) { .onward { bottom: 64px; } .onward :deep(.v-btn) { padding: 0 12px; font-size: 1rem; } }
+@media (max-width: 760px) { .onward { bottom: 56px; } .onward :deep(.v-btn) { padding: 0 12px; font-size: 1rem; } }
 </style>

@@ -81,5 +81,5 @@ h2 { font-size: 2.4rem; outline: none; }
 .mind { border-left: 5px solid var(--ink); padding-left: 12px; }
 p { margin: 0; }
 .onward { position: sticky; bottom: 0; display: flex; gap: 10px; flex-wrap: wrap; background: var(--page); padding: 10px 0; border-top: 1px solid var(--line); }
-@media (max-width: 760px) { .onward { bottom: 64px; } }
+@media (max-width: 760px) { .onward { bottom: 56px; } }
 </style>

@@ -37,8 +37,8 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
   <form class="ask" novalidate @submit.prevent="save">
     <header>
       <div>
-        <h1 data-testid="answer">{{ known.length > 0 ? `${firstName}: ${listInWords(known)}.` : `${firstName}: what should be known?` }}</h1>
-        <p class="lead">Two minutes for a walk-up: the first column. Everything else can wait until it would change the plan. <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a></p>
+        <h1 data-testid="answer">{{ known.length > 0 ? `${firstName}: ${known.join(', ')}.` : `${firstName}: what should be known?` }}</h1>
+        <p class="lead">For a first plan the first column is enough. Everything else can wait until it would change the plan. <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a></p>
       </div>
       <div class="save"><v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="!changed">{{ changed ? 'Keep these answers' : 'All kept' }}</v-btn></div>
     </header>
