@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 
 /** The figure in an answer such as "This kit matches 58 of 92 skins." */
@@ -105,6 +106,7 @@ test('a chain for everyone: whom the kit can serve without what they react to', 
   await page.getByRole('option', { name: 'nickel' }).click()
   await expect(row(/^nickel/)).toHaveText(/no whole chain.*nothing for.*0 of 92/, { timeout: 60_000 })
   await expect(page.getByTestId('chains')).toHaveText(/No whole chain without .*nickel/)
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
 })
 
 test('arrow keys walk the reach field', async ({ page }) => {

@@ -5,6 +5,7 @@ import { mixLab } from '#core/complexion/touch'
 import type { Reading } from '#core/reading/reading'
 import { skinAfterVerdicts } from '#core/reading/verdicts'
 import { complexionOf } from '#shared/kitPigments'
+import { looksOf } from '#shared/looks'
 import { ReadingInput, type Face } from '#shared/records/faces'
 
 /** What was seen of mixes since the last reading is evidence on the skin too: where it would lie, to be kept or not. */
@@ -15,7 +16,7 @@ const { submit, problem, busy } = useForm(ReadingInput)
 // Less than this nobody would see.
 const WORTH_SAYING = 0.5
 
-const seen = computed(() => props.face.seen.filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen, degree }) => {
+const seen = computed(() => looksOf(props.face.seen).filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen, degree }) => {
   const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
   return bottles.length === drops.length ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), seen, degree }] : []
 }))

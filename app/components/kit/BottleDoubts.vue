@@ -4,6 +4,7 @@ import type { Question } from '#core/reading/nextLook'
 import type { Seen } from '#core/reading/verdicts'
 import { targetReading } from '#shared/faceFacts'
 import { complexionOf } from '#shared/kitPigments'
+import { looksOf } from '#shared/looks'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 
 /** Which bottle is not the colour it is thought to be: from what was seen on faces, and one more look that would tell most. */
@@ -23,10 +24,14 @@ const skins = computed(() => faces.faces.flatMap((f) => {
 }))
 const verdicts = computed(() => faces.faces.flatMap((f) => {
   const skin = targetReading(f)
-  return skin ? f.seen.map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
+  return skin ? looksOf(f.seen).map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
 }))
 const asked = computed(() => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) })
 const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id) : undefined))
+
+/** Whoever answers by keyboard is brought to the next question. */
+const next = ref<HTMLElement>()
+let answered = false
 
 async function think() {
   state.value = 'working'
@@ -35,6 +40,9 @@ async function think() {
     suspect.value = answer.suspect
     question.value = answer.question
     state.value = 'ready'
+    await nextTick()
+    if (answered) next.value?.focus()
+    answered = false
   } catch (problem) {
     if (!(problem instanceof Stopped)) throw problem
     if (task.progress.value === null) state.value = 'idle'
@@ -42,7 +50,11 @@ async function think() {
 }
 watch([open, verdicts, bottles], () => { if (open.value) void think() })
 
-const say = (seen: Seen) => undo.attempt(() => faces.keepSeen(question.value!.faceId, { drops: [{ id: question.value!.id, count: 1 }], ...seen }))
+/** Kept; the watch then thinks again. */
+async function say(seen: Seen) {
+  const { id, faceId } = question.value!
+  answered = await undo.attempt(() => faces.keepSeen(faceId, { drops: [{ id, count: 1 }], ...seen }))
+}
 async function believe() {
   const product = suspected.value
   if (!product || !suspect.value) return
@@ -65,7 +77,7 @@ async function believe() {
         <p v-else>{{ verdicts.length === 0 ? 'Nothing has been seen yet.' : `Nothing speaks against a bottle, from ${plural(verdicts.length, 'verdict')}.` }}</p>
         <TouchingFields v-if="suspected && suspect" :left="suspected.lab" :right="suspect.lab" left-name="as thought" right-name="as seen" :height="60" />
         <template v-if="asked?.bottle && asked.face">
-          <p>What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of <b>{{ asked.face.name }}</b>. It looks</p>
+          <p ref="next" tabindex="-1">What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of <b>{{ asked.face.name }}</b>. It looks</p>
           <SeenScales :legend="`${asked.bottle.shade} on ${asked.face.name} looks`" hide-legend @say="say" />
         </template>
       </template>
@@ -76,5 +88,5 @@ async function believe() {
 <style scoped>
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
 .doubts { display: grid; gap: 8px; max-width: 760px; padding-bottom: 12px; }
-p { margin: 0; }
+p { margin: 0; outline: none; }
 </style>

@@ -99,6 +99,12 @@ const print = () => window.print()
 aside, form { display: grid; gap: 12px; align-content: start; }
 .acts { display: grid; gap: 8px; }
 ul { list-style: none; padding: 0; margin: 0; }
-@media (max-width: 760px) { .wide { display: none; } }
+@media (max-width: 760px) {
+  .wide { display: none; }
+  td { overflow-wrap: anywhere; hyphens: auto; }
+  .product { gap: 6px; }
+  .product i { width: 16px; height: 16px; }
+  .ledger td, .ledger th { padding-right: 6px; }
+}
 @media print { .sheet { display: block; } }
 </style>
