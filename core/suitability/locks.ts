@@ -36,9 +36,12 @@ export function lockedCandidate(lock: Lock, use: SlotUse, candidates: readonly C
   return { ...candidate, findings, veto: undefined }
 }
 
+/** What a base is mixed of. */
+const MIXED: readonly KitItem['kind'][] = ['foundation', 'adjuster', 'medium']
+
 function ofDrops(drops: readonly Drops[], use: SlotUse, situation: Situation): Candidate | undefined {
   const bottles = drops.map(d => situation.items.find(i => i.id === d.id))
-  if (use.slot !== 'foundation' || bottles.some(b => !b?.lab && b?.kind !== 'medium')) return undefined
+  if (use.slot !== 'foundation' || bottles.some(b => !b || !MIXED.includes(b.kind))) return undefined
   // A medium changes the formula, not the colour.
   const parts = bottles.filter((b): b is KitItem & { lab: Lab } => Boolean(b?.lab) && b?.kind !== 'medium')
   if (parts.length === 0) return undefined

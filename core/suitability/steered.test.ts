@@ -81,6 +81,12 @@ describe('in a plan', () => {
     expect(layer.item.lab).toMatchObject({ L: expect.closeTo(60, 5) as number })
   })
 
+  it('nothing else goes into a base, not even when it is locked in', () => {
+    const lip = item('lip colour', { id: 'lip', lab: { L: 40, a: 50, b: 30 } })
+    const locks = { foundation: { drops: [{ id: 'dune', count: 3 }, { id: 'lip', count: 1 }] } }
+    expect(() => planFace(question([dune, lip], { face: wish, locks }))).toThrow('does other work')
+  })
+
   it('a medium alone is no base', () => {
     const use = usesFor(wish, job(), settings()).find(u => u.slot === 'foundation')!
     expect(candidatesFor(use, question([thinner], { face: wish }), null)).toEqual([])

@@ -36,6 +36,7 @@ a[aria-current='page'] { background: var(--page); border-left-color: var(--accen
   ul { flex-direction: row; }
   li { flex: 1; }
   a { justify-content: center; padding: 0; min-height: 56px; border-left: 0; border-top: 4px solid transparent; font-size: 0.86rem; }
+  :global(html.chairside .rail a) { font-size: 0.78rem; }
   a[aria-current='page'] { border-top-color: var(--accent); }
   .aside { margin: 0; }
 }

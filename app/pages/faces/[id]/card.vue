@@ -56,13 +56,13 @@ const print = () => window.print()
       <p class="lead">{{ momentInWords(saved.usedAt ?? saved.savedAt) }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.</p>
       <table class="ledger">
         <caption class="visually-hidden">{{ reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used' }}</caption>
-        <thead><tr><th>Step</th><th>Product</th><template v-if="reader === 'artist'"><th class="num">Amount</th><th>With</th><th class="wide">Why</th></template></tr></thead>
+        <thead><tr><th>Step</th><th>Product</th><template v-if="reader === 'artist'"><th class="num">Amount</th><th class="tool">With</th><th class="wide">Why</th></template></tr></thead>
         <tbody>
           <tr v-for="(line, i) in card.lines" :key="i">
             <td><b>{{ line.step }}</b><span v-if="line.where" class="small"> {{ line.where }}</span></td>
             <td><span class="product"><i v-if="saved.plan.layers[i]!.item.lab" :style="{ background: labToCss(saved.plan.layers[i]!.item.lab!) }" aria-hidden="true" />{{ reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product) }}</span></td>
             <template v-if="reader === 'artist'">
-              <td class="num">{{ amountInWords(saved.plan.layers[i]!.amount) }}</td><td class="small">{{ line.tool }}</td>
+              <td class="num">{{ amountInWords(saved.plan.layers[i]!.amount) }}</td><td class="small tool">{{ line.tool }}</td>
               <td class="small wide">{{ line.reasons.slice(0, 3).join('; ') }}<template v-if="record(i)"><br>{{ record(i) }}</template></td>
             </template>
           </tr>
@@ -101,7 +101,8 @@ aside, form { display: grid; gap: 12px; align-content: start; }
 ul { list-style: none; padding: 0; margin: 0; }
 @media (max-width: 760px) {
   .wide { display: none; }
-  td { overflow-wrap: anywhere; hyphens: auto; }
+  /* In large type the tool gives way: the plan names it step by step. */
+  :global(html.chairside .ledger .tool) { display: none; }
   .product { gap: 6px; }
   .product i { width: 16px; height: 16px; }
   .ledger td, .ledger th { padding-right: 6px; }
