@@ -339,6 +339,13 @@ test('the sites a base has to agree with are weighed for each face', async ({ pa
   await page.getByText('Earlier readings and what was seen').click()
   await page.getByRole('group', { name: 'neck counts' }).getByRole('button', { name: '3 ×' }).click()
   await expect(page.getByText('The base has to agree with jaw 25 % and neck 75 %')).toBeVisible()
+  const depth = async () => Number(/depth ([\d.]+)/.exec(await page.getByText(/^(Reads|Reckoned) at/).innerText())![1])
+  const bare = await depth()
+  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'with a fake tan on' }).click()
+  await expect(page.getByText(/Reckoned at .* with a fake tan on, from the reading without it/)).toBeVisible()
+  expect(await depth()).toBeGreaterThan(bare + 1)
+  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'as last read' }).click()
+  await expect(page.getByText(/^Reads at/)).toBeVisible()
 })
 
 test('what a plan misses is bought where it suits this face', async ({ page, request }) => {

@@ -1,13 +1,14 @@
 import type { FaceFacts } from '#core/suitability/face'
-import type { Covariance, Reading } from '#core/reading/reading'
-import { newestBySite, targetOf, type SiteReading } from '#core/reading/sites'
+import type { Covariance } from '#core/reading/reading'
+import { newestBySite } from '#core/reading/sites'
+import { targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
 import type { Face, FaceReading } from './records/faces'
 
-const asRead = ({ lab, covariance, site }: FaceReading): SiteReading => ({ mean: lab, covariance: covariance as unknown as Covariance, site })
+const asRead = ({ lab, covariance, site, tanned }: FaceReading): TanReading => ({ mean: lab, covariance: covariance as unknown as Covariance, site, tanned })
 
-/** What a base has to agree with on this face, from the sites that count; null until one is read. */
-export const targetReading = (face: Pick<Face, 'readings' | 'consultation'>): Reading | null => (
-  targetOf(face.readings.map(asRead), face.consultation.siteWeights)
+/** What a base has to agree with on this face, from the sites that count, with a fake tan on or without; null until one is read. */
+export const targetReading = (face: Pick<Face, 'readings' | 'consultation'>): DayTarget | null => (
+  targetOnTheDay(face.readings.map(asRead), face.consultation.siteWeights, face.consultation.tanOn)
 )
 
 /** A face as the rules see it; null until its skin has been read. */
@@ -15,7 +16,8 @@ export function factsOf(face: Face): FaceFacts | null {
   const target = targetReading(face)
   if (!target) return null
   // The base lies on the cheek and forehead; the jaw stands in for what was not read.
-  const sites = newestBySite(face.readings)
+  const tanOn = face.consultation.tanOn ?? face.readings[0]?.tanned
+  const sites = newestBySite(face.readings.filter(r => r.tanned === tanOn))
   const bare = (sites.get('cheek') ?? sites.get('forehead'))?.lab ?? target.mean
   const { consultation: c } = face
   const times = new Map<string, FaceFacts['history'][number]>()

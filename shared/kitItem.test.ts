@@ -57,4 +57,13 @@ describe('a face as the rules see it', () => {
     expect(facts.skin).toEqual(jaw!.lab)
     expect(facts.bare.a).toBe(jaw!.lab.a + 4)
   })
+  it('with a fake tan on is matched and made up as a deeper skin, until it is read like that', () => {
+    const tanned = { ...orla, consultation: { ...orla.consultation, tanOn: true } }
+    expect(targetReading(tanned)!.reckoned).toBe(true)
+    expect(factsOf(tanned)!.skin.L).toBeLessThan(factsOf(orla)!.skin.L - 3)
+    const read = { ...tanned, readings: [{ ...orla.readings[0]!, tanned: true, lab: { L: 50, a: 14, b: 22 } }, ...orla.readings] }
+    expect(factsOf(read)).toMatchObject({ skin: { L: 50 }, bare: { L: 50 } })
+    expect(factsOf({ ...read, consultation: orla.consultation })!.skin.L).toBe(50)
+    expect(factsOf({ ...read, consultation: { ...orla.consultation, tanOn: false } })!.skin).toEqual(factsOf(orla)!.skin)
+  })
 })

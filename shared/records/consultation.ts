@@ -75,6 +75,8 @@ export class Consultation {
   @OneOf(EYE_SIZES) eyeSize: EyeSize = 'not noted'
   @YesNo() contactLenses: boolean = false
   @YesNo() facialHair: boolean = false
+  /** Whether they come with a fake tan on; null: as at the newest reading. */
+  @Maybe() @YesNo() tanOn: boolean | null = null
   /** Which sites the base has to agree with, and how much each counts. */
   @Satisfies('sites', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).every(([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10), 'must set sites to numbers from 0 to 10')
   siteWeights: SiteWeights = { ...USUAL_SITES }

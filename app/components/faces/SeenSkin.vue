@@ -23,7 +23,7 @@ const seen = computed(() => looksOf(props.face.seen).filter(s => s.seenAt > (pro
 const moved = computed(() => skinAfterVerdicts(props.target, seen.value))
 const shows = computed(() => seen.value.length > 0 && difference(moved.value.mean, props.target.mean) >= WORTH_SAYING)
 const keep = () => submit({
-  source: 'verdicts', lab: moved.value.mean, covariance: [...moved.value.covariance], note: plural(seen.value.length, 'verdict'), site: props.face.readings[0]!.site, tanned: props.face.readings[0]!.tanned,
+  source: 'verdicts', lab: moved.value.mean, covariance: [...moved.value.covariance], note: plural(seen.value.length, 'verdict'), site: props.face.readings[0]!.site, tanned: props.face.consultation.tanOn ?? props.face.readings[0]!.tanned,
 }, input => faces.addReading(props.face.id, input))
 </script>
 

@@ -83,7 +83,8 @@ function take(touch: Touch) {
       <template v-else-if="target">
         <p class="read">
           <Swatch :lab="target.mean" :size="44" />
-          <span>Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span>
+          <span v-if="target.reckoned">Reckoned at <b>{{ placeInWords(target.mean) }}</b> {{ face.consultation.tanOn ? 'with a fake tan on' : 'without the tan' }}, from the reading {{ face.consultation.tanOn ? 'without' : 'with' }} it: read it like that when they are here.</span>
+          <span v-else>Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span>
           <button class="act" type="button" @click="readingOpen = true">Read again</button>
         </p>
         <SeenSkin :face="face" :target="target" />
