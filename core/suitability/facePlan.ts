@@ -1,7 +1,8 @@
 import type { Coverage } from '../complexion/product'
 import { minutesFor, type Minutes } from '../schedule/minutes'
 import { candidatesFor, hidesAlone, type Candidate, type Situation } from './candidates'
-import { bestChain, type Place } from './chain'
+import { bestChain } from './chain'
+import type { Filled } from './filled'
 import type { Finding, Requirement } from './finding'
 import type { KitItem } from './item'
 import { seamBetween, type Seam } from './layering'
@@ -67,8 +68,6 @@ const REQUIRED = 3
 /** Wiped off, dried or blotted, or no film at all: nothing of it meets the next layer. */
 const NO_LAYER: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'lip care', 'lashes']
 const ALTERNATIVES = 2
-
-export interface Filled { use: SlotUse, candidates: Candidate[], place: Place<Candidate>, fixed: boolean, requirements: Requirement[] }
 
 /**
  * The plan for one face on one job: what goes on in which order, chosen as a whole over all places with the cost of every

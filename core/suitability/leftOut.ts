@@ -1,5 +1,5 @@
 import type { Candidate } from './candidates'
-import type { Filled } from './facePlan'
+import type { Filled } from './filled'
 import type { Finding } from './finding'
 import { seamBetween } from './layering'
 import type { PlanSettings } from './settings'

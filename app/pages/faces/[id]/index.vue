@@ -127,7 +127,8 @@ function take(touch: Touch) {
 </template>
 
 <style scoped>
-.read { display: flex; gap: 12px; align-items: center; margin: 10px 0 0; flex-wrap: wrap; }
+.read { display: grid; grid-template-columns: 44px minmax(0, auto) auto; justify-content: start; gap: 0 12px; align-items: center; margin: 10px 0 0; }
+@media (max-width: 600px) { .read { grid-template-columns: 44px minmax(0, 1fr); } .read .act { grid-column: 2; } }
 .recipes { list-style: none; padding: 0; margin: 8px 0 0; border-top: 1px solid var(--line); }
 .forget { text-align: right; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
