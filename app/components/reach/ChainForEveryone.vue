@@ -74,12 +74,12 @@ const add = (label: string | null) => { if (label) asked.value = [...asked.value
               <span v-if="c.unread.length > 0" class="small"><br>no list on record for anything in {{ slots(c.unread) }}: read the packs</span>
               <span v-if="c.unreadBottles > 0" class="small"><br>{{ plural(c.unreadBottles, 'bottle') }} without a list: read the pack</span>
             </td>
-            <td class="num">{{ state === 'ready' && shares[i] ? `${shares[i].matched} of ${shares[i].total}` : '…' }}</td>
+            <td class="num">{{ state === 'ready' && shares[i] ? `${shares[i].matched} of ${shares[i].total}` : '…' }}<span class="phone"> skins</span></td>
             <td class="wide small">{{ awayInWords(c.away) }}</td>
           </tr>
         </tbody>
       </table>
-      <v-autocomplete :model-value="null" label="And without …" :items="choices" class="more" variant="outlined" density="comfortable" hide-details @update:model-value="add" />
+      <v-autocomplete :model-value="null" label="And without …" :items="choices" class="more" @update:model-value="add" />
       <p class="small">Read from the lists you gave; labels change. Somebody who has reacted before belongs to a doctor’s advice first, and a patch test proves nothing for good.</p>
     </div>
   </details>
@@ -97,5 +97,13 @@ td { vertical-align: middle; padding-top: 4px; padding-bottom: 4px; }
 .unread { border-radius: 50%; border-width: 2px; }
 .broken { background: repeating-linear-gradient(135deg, var(--ink) 0 1.5px, transparent 1.5px 5px); }
 .more { max-width: 320px; }
-@media (max-width: 760px) { .wide { display: none; } }
+.phone { display: none; }
+@media (max-width: 760px) {
+  .wide, thead { display: none; }
+  .phone { display: inline; }
+  tr { display: grid; grid-template-columns: minmax(0, 1fr) auto; border-bottom: 1px solid var(--line); padding: 6px 0; }
+  .ledger th[scope='row'], .ledger td { border: 0; height: auto; padding: 2px 0; }
+  .ledger .num { grid-area: 1 / 2; white-space: nowrap; }
+  .ledger td:not(.num) { grid-column: 1 / -1; }
+}
 </style>
