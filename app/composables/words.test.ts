@@ -1,5 +1,5 @@
 import { typicalSkin } from '#core/complexion/skin'
-import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords, seenInWords, today } from './words'
+import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords, seenInWords } from './words'
 
 describe('money', () => {
   it.each([['140', 14000], ['140.5', 14050], ['32,05', 3205], [' 0.99 ', 99]])('"%s" is %i minor units', (text, minor) => expect(parseMoney(text)).toBe(minor))
@@ -26,11 +26,4 @@ describe('words', () => {
     expect(rangesInWords(skins)).toBe('rosy 3, 10.5–12')
   })
   it('a calendar day stays the day it is in every zone', () => expect(dayInWords('2026-12-05')).toBe('Sat 5 Dec'))
-})
-
-describe('today', () => {
-  it('is the day of this place, not of Greenwich', () => {
-    expect(today(new Date(2026, 11, 5, 0, 30))).toBe('2026-12-05')
-    expect(today(new Date(2026, 0, 9, 23, 59))).toBe('2026-01-09')
-  })
 })

@@ -76,12 +76,6 @@ export function dayInWords(iso: string): string {
   return dayFormat.format(new Date(y!, m! - 1, d))
 }
 
-/** The calendar day it is here, as 2026-12-05. */
-export function today(at = new Date()): string {
-  const two = (n: number) => String(n).padStart(2, '0')
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`
-}
-
 /** A moment in the zone of this device. */
 export const momentInWords = (iso: string) => momentFormat.format(new Date(iso))
 

@@ -2,6 +2,7 @@
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
 import type { OwnedProduct } from '#shared/records/kit'
+import { today } from '#shared/today'
 
 useHead({ title: 'Bench · Varietas' })
 const kit = useKit()

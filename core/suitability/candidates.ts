@@ -8,7 +8,8 @@ import { FAMILIES } from '../complexion/product'
 import { verdictOf, type Recipe, type RecipeOptions } from '../complexion/recipe'
 import { pigmentFor } from '../complexion/worn'
 import type { FaceFacts } from './face'
-import { scoreOf, vetoOf, type Finding } from './finding'
+import { scoreOf, vetoOf, weight, type Finding } from './finding'
+import { houseFindings } from './houseRule'
 import type { ItemKind, KitItem } from './item'
 import type { JobFacts } from './job'
 import { riskBetween } from './layering'
@@ -40,7 +41,7 @@ export interface Situation {
   overrides: readonly Override[]
 }
 
-const said = (rule: string, by: number, sentence: string): Finding => ({ rule, effect: { is: 'weight', by }, sentence })
+const said = (rule: string, by: number, sentence: string): Finding => ({ rule, ...weight(by, sentence) })
 
 /** Turns vetoes that were lifted into notes. A veto of harm without a reason stays. */
 function lift(item: KitItem, findings: readonly Finding[], overrides: readonly Override[]): Finding[] {
@@ -57,10 +58,6 @@ function judged(item: KitItem, recipe: Recipe | null, findings: readonly Finding
   return { item, recipe, findings: all, score: scoreOf(all), veto: vetoOf(all) }
 }
 
-const houseFindings = ({ settings }: Situation, slot: SlotId, item: KitItem): Finding[] => (
-  settings.houseRules.filter(r => r.slot === slot && r.itemId === item.id).map(r => said('house-rule', 5, r.sentence))
-)
-
 /** Everything that could go in a place, foundations apart. */
 export function candidatesFor(use: SlotUse, situation: Situation, base: Candidate | null): Candidate[] {
   if (use.slot === 'foundation') return foundationCandidates(use, situation)
@@ -71,7 +68,7 @@ export function candidatesFor(use: SlotUse, situation: Situation, base: Candidat
     if (!first && !item.alsoFor.some(kind => kinds.includes(kind))) return []
     const findings = findingsOn({ item, slot: use.slot, skinType: use.skinType, face, job, settings })
     return [judged(item, null, [
-      ...findings, ...houseFindings(situation, use.slot, item), ...colourFindings(use.slot, item, situation, base),
+      ...findings, ...houseFindings(settings, use.slot, item), ...colourFindings(use.slot, item, situation, base),
       ...(first ? [] : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
       ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
     ], overrides)]
@@ -188,7 +185,7 @@ export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situati
   const verdict = verdictOf(recipe.deltaE)
   return judged(item, recipe, [
     said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...mixingRisk(recipe.drops.map(d => byId.get(d.id)!), settings), ...ofMix, ...ofParts,
-    ...recipe.drops.flatMap(d => houseFindings(situation, 'foundation', byId.get(d.id)!)).slice(0, 1),
+    ...recipe.drops.flatMap(d => houseFindings(settings, 'foundation', byId.get(d.id)!)).slice(0, 1),
   ], [])
 }
 

@@ -16,6 +16,16 @@ describe('when it went wrong', () => {
     const items = [item('setting spray', { id: 'fog', name: 'Fog', finish: 'matte' }), item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' })]
     expect(mend('over-powdered', items)[1]).toMatchObject({ text: expect.stringContaining('Mist Dew'), item: { id: 'dew' } })
   })
+  it('keeps to the house rules and to rules that were switched off', () => {
+    const items = [item('setting spray', { id: 'fog', name: 'Fog', finish: 'satin' }), item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' })]
+    const mist = MISHAPS.find(m => m.id === 'over-powdered')!
+    const houseRules = [{ slot: 'set', itemId: 'fog', sentence: 'the agency mists with Fog' }]
+    expect(mendMishap(mist, items, face(), job(), settings({ houseRules }))[1]!.item).toMatchObject({ id: 'fog' })
+    const glue = withList('lash glue', 'Aqua, Rubber Latex', { name: 'Glue' })
+    const sprayed = mendMishap(mist, items, face(), job(), settings({ houseRules, ruleWeights: { finish: 0 } }))
+    expect(sprayed[1]!.item).toMatchObject({ id: 'fog' })
+    expect(mend('lifted lash', [glue], face({ sensitivities: ['latex'] }))[0]!.item).toBeNull()
+  })
   it('never names what may not touch this face', () => {
     const glue = withList('lash glue', 'Aqua, Rubber Latex', { name: 'Glue' })
     expect(mend('lifted lash', [glue])[0]!.text).toContain('Glue')

@@ -1,5 +1,6 @@
 import type { FaceFacts } from './face'
 import { scoreOf, vetoOf } from './finding'
+import { houseFindings } from './houseRule'
 import { isPowder, type ItemKind, type KitItem } from './item'
 import type { JobFacts } from './job'
 import { findingsOn } from './rules'
@@ -79,7 +80,10 @@ export function mendMishap(mishap: Mishap, items: readonly KitItem[], face: Face
     const { kinds, slot, suits = () => true } = step
     if (!kinds || !slot) return { text: step.say, item: null }
     const [best] = items.filter(i => kinds.includes(i.kind) && suits(i))
-      .map(item => ({ item, findings: findingsOn({ item, slot, skinType: face.skinType, face, job, settings }) }))
+      .map(item => ({
+        item,
+        findings: [...findingsOn({ item, slot, skinType: face.skinType, face, job, settings }), ...houseFindings(settings, slot, item)],
+      }))
       .filter(({ findings }) => !vetoOf(findings))
       .sort((x, y) => scoreOf(y.findings) - scoreOf(x.findings))
     return best ? { text: step.say.replace('{}', best.item.name), item: best.item } : { text: step.otherwise!, item: null }

@@ -9,6 +9,8 @@ import {
   locksOf, PlanInput, type FlashTestInput, type FlashTestRecord, type PaletteTestInput, type PaletteTestRecord, type PlanNotesInput, type SavedPlan, type SavePlanInput, type Tests,
 } from '#shared/records/plans'
 import { factsOf } from '#shared/faceFacts'
+import { planSettings } from '#shared/planSettings'
+import { today } from '#shared/today'
 import { db, write } from '../db/connection'
 import { faceHistory, flashTests, paletteTests, plans, products } from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
@@ -27,15 +29,12 @@ export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQu
   const rows = await db.select().from(products)
     .where(and(isNull(products.deletedAt), isNull(products.retiredAt), or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id))))
     .orderBy(asc(products.createdAt), asc(products.id))
-  const { order, mixing, primer, powder, ruleWeights, houseRules, maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = await settings()
-  const tests = await allTests()
+  const methods = await settings()
+  const { maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = methods
   return {
     face: facts,
     job: occasionOf(face, input),
-    settings: {
-      day: face.bookedOn?.slice(0, 10) ?? now().slice(0, 10), order, mixing, primer, powder, ruleWeights, houseRules,
-      paletteTests: tests.palette, flashTests: tests.flash,
-    },
+    settings: planSettings(methods, await allTests(), face.bookedOn?.slice(0, 10) ?? today()),
     items: rows.map(row => itemOf(recordOf(row))),
     offers: (await catalogue()).offers.map(itemOfOffer),
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },

@@ -2,22 +2,22 @@
 import type { FaceFacts } from '#core/suitability/face'
 import type { JobFacts } from '#core/suitability/job'
 import { mendMishap, MISHAPS } from '#core/suitability/mishaps'
-import { USUAL_SETTINGS } from '#core/suitability/settings'
 import { itemOf } from '#shared/kitItem'
 import type { OwnedProduct } from '#shared/records/kit'
-import { today } from '~/composables/words'
+import { planSettings } from '#shared/planSettings'
+import { today } from '#shared/today'
 
 /** At the chair: what happened, and what to do about it with what is here. */
 const props = defineProps<{ facts: FaceFacts, job: JobFacts, own: readonly OwnedProduct[] }>()
 const kit = useKit()
 const plans = usePlans()
+const settings = useSettings()
 const open = ref(false)
 const id = ref<string>()
 const items = computed(() => [...kit.products.filter(p => !p.retiredAt && p.level > 0), ...props.own].map(itemOf))
 const steps = computed(() => {
   const mishap = MISHAPS.find(m => m.id === id.value)
-  const settings = { ...USUAL_SETTINGS, day: today(), paletteTests: plans.tests.palette, flashTests: plans.tests.flash }
-  return mishap ? mendMishap(mishap, items.value, props.facts, props.job, settings) : []
+  return mishap ? mendMishap(mishap, items.value, props.facts, props.job, planSettings(settings.value, plans.tests, today())) : []
 })
 </script>
 

@@ -5,6 +5,7 @@ import { chainsWithout, MILD_ONLY, type ChainWithout } from '#core/suitability/c
 import { SUBSTANCES } from '#core/suitability/ingredients/substances'
 import { slotPlan } from '#core/suitability/slots'
 import { itemOf } from '#shared/kitItem'
+import { today } from '#shared/today'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 import { plainShelf } from '~/composables/useShelf'
 

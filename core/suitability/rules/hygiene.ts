@@ -1,5 +1,5 @@
 import { zonesIn } from '../face'
-import { note, veto, when, type Rule, type Said } from '../finding'
+import { note, veto, weight, when, type Rule, type Said } from '../finding'
 import { slotPlan, type SlotId } from '../slots'
 
 const ON_SKIN: readonly SlotId[] = ['tone', 'mask', 'primer', 'glow', 'corrector', 'foundation', 'concealer', 'powder', 'contour', 'bronze', 'cheek', 'highlight']
@@ -53,8 +53,8 @@ export const chappedLips: Rule = {
     const states = face.zones.lips?.states ?? []
     return when(
       [slot === 'lip care' && states.includes('broken') && item.texture === 'other', veto('harm', 'no scrub on broken lips')],
-      [slot === 'lip colour' && states.includes('chapped') && item.finish === 'matte', { effect: { is: 'weight', by: -2 }, sentence: 'matte dries chapped lips further' }],
-      [slot === 'lip colour' && (item.wearHours ?? 0) >= 12 && states.includes('chapped'), { effect: { is: 'weight', by: -1 }, sentence: 'a long-wear lip alone dries' }],
+      [slot === 'lip colour' && states.includes('chapped') && item.finish === 'matte', weight(-2, 'matte dries chapped lips further')],
+      [slot === 'lip colour' && (item.wearHours ?? 0) >= 12 && states.includes('chapped'), weight(-1, 'a long-wear lip alone dries')],
     )
   },
 }

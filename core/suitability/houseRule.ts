@@ -1,0 +1,13 @@
+import { weight, type Finding } from './finding'
+import type { KitItem } from './item'
+import type { PlanSettings } from './settings'
+import type { SlotId } from './slots'
+
+// Above every taste: an agency's word is outweighed only by a veto.
+const HOUSE_WEIGHT = 5
+
+/** What an agency's rule says for this product in this place. */
+export const houseFindings = (settings: PlanSettings, slot: SlotId, item: KitItem): Finding[] =>
+  settings.houseRules
+    .filter(r => r.slot === slot && r.itemId === item.id)
+    .map(r => ({ rule: 'house-rule', ...weight(HOUSE_WEIGHT, r.sentence) }))
