@@ -7,6 +7,8 @@ export default withNuxt(
     name: 'varietas/style',
     rules: {
       'vue/multi-word-component-names': 'off',
+      // As the formatter writes them.
+      'vue/html-self-closing': ['warn', { html: { void: 'always' } }],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       'max-lines': ['error', { max: 400 }],
@@ -18,12 +20,19 @@ export default withNuxt(
     ignores: ['core/**/*.test.ts'],
     rules: {
       'no-restricted-imports': 'off',
-      '@typescript-eslint/no-restricted-imports': ['error', {
-        patterns: [{
-          regex: '^(vue|vue-router|pinia|vuetify|nuxt|nitropack|h3|drizzle-orm|@libsql|class-validator)(/|$)|^@(vue|nuxt|pinia)/|^#(app|imports|build|shared)(/|$)|^(~|@)/|^(~~|@@)/|^(\\.\\./)+(app|server|shared|modules|demo|tests)(/|$)',
-          message: 'core/ is pure TypeScript: nothing from the interface, the framework, the database or the rest of the house.',
-        }],
-      }],
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex:
+                '^(vue|vue-router|pinia|vuetify|nuxt|nitropack|h3|drizzle-orm|@libsql|class-validator)(/|$)|^@(vue|nuxt|pinia)/|^#(app|imports|build|shared)(/|$)|^(~|@)/|^(~~|@@)/|^(\\.\\./)+(app|server|shared|modules|demo|tests)(/|$)',
+              message:
+                'core/ is pure TypeScript: nothing from the interface, the framework, the database or the rest of the house.',
+            },
+          ],
+        },
+      ],
     },
   },
 )

@@ -13,15 +13,18 @@ export default {
   },
   modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt', '<rootDir>/.varietas'],
   transform: {
-    '^.+\\.m?[tj]s$': ['@swc/jest', {
-      jsc: {
-        target: 'es2022',
-        parser: { syntax: 'typescript', decorators: true },
-        transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
-        keepClassNames: true,
+    '^.+\\.m?[tj]s$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
+          keepClassNames: true,
+        },
+        module: { type: 'commonjs' },
+        sourceMaps: 'inline',
       },
-      module: { type: 'commonjs' },
-      sourceMaps: 'inline',
-    }],
+    ],
   },
 }

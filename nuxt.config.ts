@@ -19,7 +19,7 @@ export default defineNuxtConfig({
     '@pinia/nuxt',
     '@nuxt/eslint',
     (_options, nuxt) => {
-      nuxt.hooks.hook('vite:extendConfig', (config) => {
+      nuxt.hooks.hook('vite:extendConfig', config => {
         // @ts-expect-error plugins is readonly in the type only
         config.plugins.push(vuetify({ autoImport: true }))
       })

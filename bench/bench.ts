@@ -19,7 +19,7 @@ import { culoriDeltaE, everyRecipe, plainReach } from '../tests/support/straight
 const ROUNDS = 3
 
 /** Median seconds of a few rounds, and the last result. */
-function time<T>(work: () => T): { seconds: number, result: T } {
+function time<T>(work: () => T): { seconds: number; result: T } {
   const seconds: number[] = []
   let result!: T
   for (let i = 0; i < ROUNDS; i++) {
@@ -34,16 +34,22 @@ function assertEqual(name: string, x: number, y: number, tolerance: number): voi
   if (!(Math.abs(x - y) <= tolerance)) throw new Error(`${name}: ${x} is not ${y}`)
 }
 
-const rows: { what: string, ours: string, plain: string, ratio: string }[] = []
-const add = (what: string, ours: number, plain: number, unit: (seconds: number) => string) => rows.push({
-  what, ours: unit(ours), plain: unit(plain), ratio: `${(plain / ours).toFixed(1)} ×`,
-})
+const rows: { what: string; ours: string; plain: string; ratio: string }[] = []
+const add = (what: string, ours: number, plain: number, unit: (seconds: number) => string) =>
+  rows.push({
+    what,
+    ours: unit(ours),
+    plain: unit(plain),
+    ratio: `${(plain / ours).toFixed(1)} ×`,
+  })
 const perSecond = (count: number) => (seconds: number) => `${(count / seconds / 1e6).toFixed(2)} M/s`
 const inSeconds = (seconds: number) => `${seconds.toFixed(3)} s`
 
 // ΔE00 evaluations
 const random = seeded(7)
-const colours: Lab[] = Array.from({ length: 2000 }, () => skinAt(random.between(0, 13), random.between(-15, 15), random.between(0.7, 1.3)))
+const colours: Lab[] = Array.from({ length: 2000 }, () =>
+  skinAt(random.between(0, 13), random.between(-15, 15), random.between(0.7, 1.3)),
+)
 const sumOf = (measure: (x: Lab, y: Lab) => number) => () => {
   let sum = 0
   for (let i = 0; i < 500; i++) for (const colour of colours) sum += measure(colours[i]!, colour)
@@ -55,18 +61,35 @@ assertEqual('sum of ΔE00', oursE.result, plainE.result, 1e-3)
 add('ΔE00 evaluations', oursE.seconds, plainE.seconds, perSecond(500 * colours.length))
 
 // Mixes and reach of 20 one-family products
-const products: ComplexionProduct[] = [...Array.from({ length: 15 }, (_, i) => shade(1 + i * 11 / 14, { id: `n${i}` })), ...ADJUSTERS]
+const products: ComplexionProduct[] = [
+  ...Array.from({ length: 15 }, (_, i) => shade(1 + (i * 11) / 14, { id: `n${i}` })),
+  ...ADJUSTERS,
+]
 const limits = { maxProducts: DEFAULT_OPTIONS.maxProducts, maxDrops: DEFAULT_OPTIONS.maxDrops }
 const pigments = packPigments(products)
 const oursM = time(() => {
   let count = 0
   let sum = 0
-  sweep(pigments, { ...limits, illuminant: 'D65' }, { recipe(state) { count++; sum += state.L } })
+  sweep(
+    pigments,
+    { ...limits, illuminant: 'D65' },
+    {
+      recipe(state) {
+        count++
+        sum += state.L
+      },
+    },
+  )
   return { count, sum }
 })
 const plainM = time(() => everyRecipe(products, limits))
 assertEqual('number of recipes', oursM.result.count, plainM.result.length, 0)
-assertEqual('sum of L*', oursM.result.sum, plainM.result.reduce((s, r) => s + r.lab.L, 0), 1e-3)
+assertEqual(
+  'sum of L*',
+  oursM.result.sum,
+  plainM.result.reduce((s, r) => s + r.lab.L, 0),
+  1e-3,
+)
 add(`mixes to Lab (${oursM.result.count} recipes)`, oursM.seconds, plainM.seconds, perSecond(oursM.result.count))
 
 const skins = everyone()

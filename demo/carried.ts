@@ -4,9 +4,14 @@ import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
 import type { OwnedProductInput } from '#shared/records/kit'
 
-export interface Carried { openedDaysAgo: number, product: OwnedProductInput }
+export interface Carried {
+  openedDaysAgo: number
+  product: OwnedProductInput
+}
 
-export interface Said extends Partial<Pick<OwnedProductInput, 'coverage' | 'finish' | 'sizeMl' | 'level' | 'notes' | 'family'>> {
+export interface Said extends Partial<
+  Pick<OwnedProductInput, 'coverage' | 'finish' | 'sizeMl' | 'level' | 'notes' | 'family'>
+> {
   lab?: Lab
   inci?: string
   price?: number
@@ -21,9 +26,23 @@ export function carried(kind: ItemKind, brand: string, range: string, shade: str
   return {
     openedDaysAgo,
     product: {
-      kind, brand, range, shade, lab: lab ?? CLEAR_LAB, colourSource: lab ? 'given colour' : 'clear', coverage: usual.coverage, finish: usual.finish,
-      family: inci ? readIngredients(inci).family : usual.family, sizeMl: usual.size, level: 0.7, notes: '', priceMinor: price, inci, flagFixes: {},
-      ...rest, traits: { ...usual.traits, ...traits },
+      kind,
+      brand,
+      range,
+      shade,
+      lab: lab ?? CLEAR_LAB,
+      colourSource: lab ? 'given colour' : 'clear',
+      coverage: usual.coverage,
+      finish: usual.finish,
+      family: inci ? readIngredients(inci).family : usual.family,
+      sizeMl: usual.size,
+      level: 0.7,
+      notes: '',
+      priceMinor: price,
+      inci,
+      flagFixes: {},
+      ...rest,
+      traits: { ...usual.traits, ...traits },
     },
   }
 }

@@ -12,7 +12,14 @@ import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../server/devices/simulat
 import { DEMO_FACES } from './faces'
 import { DEMO_KIT } from './kit'
 
-const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({ ...product, id: `k${i}`, retiredAt: null, createdAt: '', ownerFaceId: null, traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits } }))
+const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({
+  ...product,
+  id: `k${i}`,
+  retiredAt: null,
+  createdAt: '',
+  ownerFaceId: null,
+  traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits },
+}))
 const foundations = owned.filter(p => p.kind === 'foundation')
 const faces = DEMO_FACES.filter(f => f.known !== 'nothing')
 const skins = populationOf(faces.map(f => ({ id: f.face.name, lab: skinAt(...f.skin), weight: 1 })))
@@ -50,7 +57,10 @@ describe('the demo story', () => {
 
   it('and money mends them: within 140.00 every face that is out of reach can be matched', () => {
     const answer = buy({
-      owned: owned.filter(isUsable).map(complexionOf), rules: kitRules([]), population: everyone(), budget: 14_000,
+      owned: owned.filter(isUsable).map(complexionOf),
+      rules: kitRules([]),
+      population: everyone(),
+      budget: 14_000,
       offers: SIMULATED_OFFERS.filter(isMixed).map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
       mustReach: unmatched.map(s => s.lab),
     })

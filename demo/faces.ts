@@ -25,16 +25,46 @@ export interface DemoFace {
   /** What they bring along. */
   brings?: readonly Carried[]
   /** What became of products of the kit on this face, by shade. */
-  past?: readonly { shade: string, what: HistoryWord, note?: string }[]
+  past?: readonly { shade: string; what: HistoryWord; note?: string }[]
 }
 
-interface Wish extends Pick<DemoFace, 'asked' | 'brings' | 'past'> { age?: AgeBand, coverage?: Coverage, finish?: Finish, wishes?: string, notes?: string, known?: Known, hasRecipe?: boolean }
+interface Wish extends Pick<DemoFace, 'asked' | 'brings' | 'past'> {
+  age?: AgeBand
+  coverage?: Coverage
+  finish?: Finish
+  wishes?: string
+  notes?: string
+  known?: Known
+  hasRecipe?: boolean
+}
 
 const face = (
-  name: string, skin: DemoFace['skin'], skinType: SkinType, bookedInDays: number | null, bookedFor: string,
-  { age = 'adult', coverage = 'medium', finish = 'natural', wishes = '', notes = '', known = 'meter', hasRecipe, asked, brings, past }: Wish = {},
+  name: string,
+  skin: DemoFace['skin'],
+  skinType: SkinType,
+  bookedInDays: number | null,
+  bookedFor: string,
+  {
+    age = 'adult',
+    coverage = 'medium',
+    finish = 'natural',
+    wishes = '',
+    notes = '',
+    known = 'meter',
+    hasRecipe,
+    asked,
+    brings,
+    past,
+  }: Wish = {},
 ): DemoFace => ({
-  face: { name, ageBand: age, skinType, coverage, finish, wishes, bookedFor, notes }, bookedInDays, skin, known, hasRecipe, asked, brings, past,
+  face: { name, ageBand: age, skinType, coverage, finish, wishes, bookedFor, notes },
+  bookedInDays,
+  skin,
+  known,
+  hasRecipe,
+  asked,
+  brings,
+  past,
 })
 
 const BALL = 'Tidewater Ballroom Championships'
@@ -54,60 +84,140 @@ const OCCASIONS: Readonly<Record<string, OccasionInput>> = {
 }
 
 /** What is on record of a face when the story begins. */
-export const consultationFor = ({ bookedFor }: Pick<FaceInput, 'bookedFor'>, asked: Partial<Consultation> = {}): Consultation => (
-  { ...new Consultation(), occasion: { ...(OCCASIONS[bookedFor] ?? USUAL.personal) }, ...asked }
-)
+export const consultationFor = (
+  { bookedFor }: Pick<FaceInput, 'bookedFor'>,
+  asked: Partial<Consultation> = {},
+): Consultation => ({ ...new Consultation(), occasion: { ...(OCCASIONS[bookedFor] ?? USUAL.personal) }, ...asked })
 
 /** Tried on the palette in autumn. */
 export const DEMO_PALETTE_TESTS: readonly PaletteTestInput[] = [
   { a: 'Brightwater Pro / Hold Fast', b: 'Tansyhall / Still Water', result: 'held', after: 'four hours' },
-  { a: 'Sable Quarter / Lantern Cream', b: 'Marrowmere / Tideline Fluid', result: 'separated', after: 'twenty minutes' },
+  {
+    a: 'Sable Quarter / Lantern Cream',
+    b: 'Marrowmere / Tideline Fluid',
+    result: 'separated',
+    after: 'twenty minutes',
+  },
 ]
 
-const zones = (...list: readonly (readonly [Zone, ...ZoneState[]])[]) => list.map(([zone, ...states]) => ({ zone, states }))
+const zones = (...list: readonly (readonly [Zone, ...ZoneState[]])[]) =>
+  list.map(([zone, ...states]) => ({ zone, states }))
 
 const ORLA_CHART: ChartMarkInput[] = [
-  { area: 'lid', lab: { L: 62, a: 8, b: 34 }, note: 'Old Gold' }, { area: 'crease', lab: { L: 36, a: 9, b: 12 }, note: 'Peat' }, { area: 'lash line', lab: { L: 9, a: 0, b: 0 }, note: 'Rope Line black' },
-  { area: 'brow', lab: { L: 24, a: 4, b: 5 }, note: 'Dark Thatch' }, { area: 'cheek', lab: { L: 46, a: 30, b: 26 }, note: 'Brick Dust' }, { area: 'lips', lab: { L: 40, a: 34, b: 24 }, note: 'Last Bell Brick' },
+  { area: 'lid', lab: { L: 62, a: 8, b: 34 }, note: 'Old Gold' },
+  { area: 'crease', lab: { L: 36, a: 9, b: 12 }, note: 'Peat' },
+  { area: 'lash line', lab: { L: 9, a: 0, b: 0 }, note: 'Rope Line black' },
+  { area: 'brow', lab: { L: 24, a: 4, b: 5 }, note: 'Dark Thatch' },
+  { area: 'cheek', lab: { L: 46, a: 30, b: 26 }, note: 'Brick Dust' },
+  { area: 'lips', lab: { L: 40, a: 34, b: 24 }, note: 'Last Bell Brick' },
 ]
 
 export const DEMO_FACES: readonly DemoFace[] = [
   face('Orla Ndiaye-Brandt', [5.5, 6, 1.05], 'oily', 4, BALL, {
-    finish: 'matte', coverage: 'full', wishes: 'Nothing may rub off on the partner’s tailcoat.', hasRecipe: true,
-    asked: { zones: zones(['nose', 'textured'], ['eye area', 'dark circles']), lashes: 'full', noScent: true, normallyWears: 'Powder and a red lip.', chart: ORLA_CHART, look: 'Gold lid, black line, brick lip; hair up.' },
+    finish: 'matte',
+    coverage: 'full',
+    wishes: 'Nothing may rub off on the partner’s tailcoat.',
+    hasRecipe: true,
+    asked: {
+      zones: zones(['nose', 'textured'], ['eye area', 'dark circles']),
+      lashes: 'full',
+      noScent: true,
+      normallyWears: 'Powder and a red lip.',
+      chart: ORLA_CHART,
+      look: 'Gold lid, black line, brick lip; hair up.',
+    },
     past: [{ shade: 'Hold Fast matte', what: 'liked' }],
   }),
-  face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', 4, BALL, { finish: 'matte', wishes: 'As if nothing were there.' }),
-  face('Amahle Rosqvist', [11.2, 3, 1.02], 'normal', 4, BALL, { finish: 'satin', coverage: 'full', wishes: 'Gold dress, warm light.' }),
-  face('Juniper Okonkwo-Hale', [8.3, 2, 1.02], 'dry', 4, BALL, { finish: 'dewy', asked: { sensitivities: ['lanolin'], zones: zones(['lips', 'chapped'], ['cheeks', 'dehydrated']) } }),
-  face('Kaisa Mbeki-Lund', [9.1, -5, 1], 'oily', 4, BALL, { finish: 'matte', coverage: 'full', known: 'between bottles' }),
-  face('Ravindra Tolliver', [6.6, 7, 1.05], 'combination', 4, BALL, { finish: 'natural', coverage: 'light', asked: { zones: zones(['nose', 'textured'], ['forehead', 'textured']), facialHair: true } }),
-  face('Sunniva Achterberg', [1.4, -8, 1], 'dry', 4, BALL, { finish: 'satin', wishes: 'Reddens in heat.', asked: { zones: zones(['cheeks', 'redness', 'reactive']), mildOnly: true } }),
+  face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', 4, BALL, {
+    finish: 'matte',
+    wishes: 'As if nothing were there.',
+  }),
+  face('Amahle Rosqvist', [11.2, 3, 1.02], 'normal', 4, BALL, {
+    finish: 'satin',
+    coverage: 'full',
+    wishes: 'Gold dress, warm light.',
+  }),
+  face('Juniper Okonkwo-Hale', [8.3, 2, 1.02], 'dry', 4, BALL, {
+    finish: 'dewy',
+    asked: { sensitivities: ['lanolin'], zones: zones(['lips', 'chapped'], ['cheeks', 'dehydrated']) },
+  }),
+  face('Kaisa Mbeki-Lund', [9.1, -5, 1], 'oily', 4, BALL, {
+    finish: 'matte',
+    coverage: 'full',
+    known: 'between bottles',
+  }),
+  face('Ravindra Tolliver', [6.6, 7, 1.05], 'combination', 4, BALL, {
+    finish: 'natural',
+    coverage: 'light',
+    asked: { zones: zones(['nose', 'textured'], ['forehead', 'textured']), facialHair: true },
+  }),
+  face('Sunniva Achterberg', [1.4, -8, 1], 'dry', 4, BALL, {
+    finish: 'satin',
+    wishes: 'Reddens in heat.',
+    asked: { zones: zones(['cheeks', 'redness', 'reactive']), mildOnly: true },
+  }),
   face('Malakai Fenestra', [7.4, 1, 1], 'oily', 4, BALL, {
-    coverage: 'light', finish: 'matte',
+    coverage: 'light',
+    finish: 'matte',
     asked: { facialHair: true, secondTone: { zone: 'chin', lab: skinAt(9, 0, 1) }, zones: zones(['chin', 'uneven']) },
   }),
   face('Bosun Ines Halloran', [4.4, 0, 1.02], 'dry', 9, FERRY, { wishes: 'Weather may show.', hasRecipe: true }),
   face('Captain Yusuf Drevets', [5.2, 11, 0.88], 'normal', 9, FERRY, { coverage: 'light', known: 'between bottles' }),
-  face('Mirela Stroud-Ito', [2.6, 5, 1.04], 'combination', 9, FERRY, { asked: { zones: zones(['cheeks', 'sunburnt'], ['nose', 'sunburnt']) }, wishes: 'Burnt on the foredeck on Sunday.' }),
+  face('Mirela Stroud-Ito', [2.6, 5, 1.04], 'combination', 9, FERRY, {
+    asked: { zones: zones(['cheeks', 'sunburnt'], ['nose', 'sunburnt']) },
+    wishes: 'Burnt on the foredeck on Sunday.',
+  }),
   face('Piet Aroha', [6.2, -6, 1], 'normal', 9, FERRY, { finish: 'matte', known: 'nothing' }),
-  face('Dagny Osei-Whitlock', [9.8, 0, 1], 'dry', 14, GALA, { age: 'mature', finish: 'satin', asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined'], ['cheeks', 'flaky']) } }),
-  face('Lucian Vantongeren', [2, -3, 1], 'oily', 14, GALA, { age: 'mature', finish: 'matte', asked: { facialHair: true, bareFaced: true, normallyWears: 'Nothing, ever.' } }),
+  face('Dagny Osei-Whitlock', [9.8, 0, 1], 'dry', 14, GALA, {
+    age: 'mature',
+    finish: 'satin',
+    asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined'], ['cheeks', 'flaky']) },
+  }),
+  face('Lucian Vantongeren', [2, -3, 1], 'oily', 14, GALA, {
+    age: 'mature',
+    finish: 'matte',
+    asked: { facialHair: true, bareFaced: true, normallyWears: 'Nothing, ever.' },
+  }),
   face('Harumi Castellane', [3.6, 8, 1.06], 'normal', 14, GALA, {}),
   face('Nkechi Lindqvist', [10, 1, 1.01], 'combination', 14, GALA, { known: 'between bottles' }),
   face('Wilhelmina Sato-Reyes', [3.9, 2, 1], 'dry', 20, VOWS, {
-    age: 'mature', finish: 'dewy', wishes: 'Married fifty years; wants to look like herself.', hasRecipe: true,
+    age: 'mature',
+    finish: 'dewy',
+    wishes: 'Married fifty years; wants to look like herself.',
+    hasRecipe: true,
     asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined']), normallyWears: 'A little lipstick.' },
     past: [{ shade: 'Claret', what: 'disliked', note: 'Too dark, she said.' }],
   }),
-  face('Absalom Reyes', [5, 4, 1.02], 'dry', 20, VOWS, { age: 'mature', coverage: 'sheer', asked: { bareFaced: true, facialHair: true } }),
-  face('Pilar Reyes-Mokoena', [7, 9, 0.9], 'combination', 20, VOWS, {
-    known: 'between bottles', asked: { lashes: 'sparse', contactLenses: true },
-    brings: [carried('mascara', 'Oriel & Pike', 'Reed', 'Her own mascara', { lab: { L: 8, a: 0, b: 0 }, openedDaysAgo: 20 })],
+  face('Absalom Reyes', [5, 4, 1.02], 'dry', 20, VOWS, {
+    age: 'mature',
+    coverage: 'sheer',
+    asked: { bareFaced: true, facialHair: true },
   }),
-  face('Tove Reyes', [4.8, -2, 1], 'normal', 20, VOWS, { age: 'child', coverage: 'sheer', wishes: 'A little shine, no glitter.', asked: { mildOnly: true } }),
-  face('Esperanza Quill', [4.7, 1, 1], 'oily', 27, STARS, { age: 'teen', coverage: 'light', asked: { zones: zones(['forehead', 'blemish-prone'], ['chin', 'blemish-prone']) } }),
+  face('Pilar Reyes-Mokoena', [7, 9, 0.9], 'combination', 20, VOWS, {
+    known: 'between bottles',
+    asked: { lashes: 'sparse', contactLenses: true },
+    brings: [
+      carried('mascara', 'Oriel & Pike', 'Reed', 'Her own mascara', { lab: { L: 8, a: 0, b: 0 }, openedDaysAgo: 20 }),
+    ],
+  }),
+  face('Tove Reyes', [4.8, -2, 1], 'normal', 20, VOWS, {
+    age: 'child',
+    coverage: 'sheer',
+    wishes: 'A little shine, no glitter.',
+    asked: { mildOnly: true },
+  }),
+  face('Esperanza Quill', [4.7, 1, 1], 'oily', 27, STARS, {
+    age: 'teen',
+    coverage: 'light',
+    asked: { zones: zones(['forehead', 'blemish-prone'], ['chin', 'blemish-prone']) },
+  }),
   face('Idris Ljungstrom', [8, -2, 1], 'normal', 27, STARS, { age: 'teen', coverage: 'sheer', known: 'nothing' }),
-  face('Fennimore Adeyemi', [6.5, 5, 1.05], 'dry', 31, 'Talk at the aquarium', { age: 'mature', wishes: 'Retired diver, mask line on the cheeks.', hasRecipe: true }),
-  face('Gwendolen Park-Osman', [2.2, 1, 1], 'combination', null, '', { wishes: 'Came last winter; skin may have moved.' }),
+  face('Fennimore Adeyemi', [6.5, 5, 1.05], 'dry', 31, 'Talk at the aquarium', {
+    age: 'mature',
+    wishes: 'Retired diver, mask line on the cheeks.',
+    hasRecipe: true,
+  }),
+  face('Gwendolen Park-Osman', [2.2, 1, 1], 'combination', null, '', {
+    wishes: 'Came last winter; skin may have moved.',
+  }),
 ]

@@ -13,37 +13,99 @@ import { DEMO_PREP } from './prep'
  * three near-identical mid shades, the most used bottle empty, and adjusters without an olive or a blue.
  */
 
-interface Line { brand: string, range: string, family: Family, finish: Finish, coverage: Coverage, sizeMl: number, priceMinor: number, inci: string, traits: Partial<Traits> }
+interface Line {
+  brand: string
+  range: string
+  family: Family
+  finish: Finish
+  coverage: Coverage
+  sizeMl: number
+  priceMinor: number
+  inci: string
+  traits: Partial<Traits>
+}
 
 const TIDELINE: Line = {
-  brand: 'Marrowmere', range: 'Tideline Fluid', family: 'silicone', finish: 'satin', coverage: 'medium', sizeMl: 30, priceMinor: 3200,
+  brand: 'Marrowmere',
+  range: 'Tideline Fluid',
+  family: 'silicone',
+  finish: 'satin',
+  coverage: 'medium',
+  sizeMl: 30,
+  priceMinor: 3200,
   inci: 'Aqua, Cyclopentasiloxane, Dimethicone, Glycerin, PEG-10 Dimethicone, Phenoxyethanol. May contain: CI 77891, CI 77491, CI 77492, CI 77499',
   traits: { wearHours: 12, resists: ['water'], dispenser: 'pump', buildable: true },
 }
 const STILL_WATER: Line = {
-  brand: 'Tansyhall', range: 'Still Water', family: 'water', finish: 'natural', coverage: 'light', sizeMl: 30, priceMinor: 2600,
+  brand: 'Tansyhall',
+  range: 'Still Water',
+  family: 'water',
+  finish: 'natural',
+  coverage: 'light',
+  sizeMl: 30,
+  priceMinor: 2600,
   inci: 'Aqua, Glycerin, Propanediol, Squalane, Xanthan Gum, Panthenol. May contain: CI 77891, CI 77491, CI 77492',
   traits: { wearHours: 6, dispenser: 'dropper', claims: ['silicone-free', 'fragrance-free'], buildable: true },
 }
 const LANTERN: Line = {
-  brand: 'Sable Quarter', range: 'Lantern Cream', family: 'oil', finish: 'dewy', coverage: 'full', sizeMl: 12, priceMinor: 2900,
+  brand: 'Sable Quarter',
+  range: 'Lantern Cream',
+  family: 'oil',
+  finish: 'dewy',
+  coverage: 'full',
+  sizeMl: 12,
+  priceMinor: 2900,
   inci: 'Caprylic/Capric Triglyceride, Ricinus Communis Seed Oil, Cera Alba, Kaolin, Parfum, Linalool. May contain: CI 77891, CI 77491',
   traits: { wearHours: 8, texture: 'cream', dispenser: 'pot' },
 }
 const TOUCH: Line = {
-  brand: 'Marrowmere', range: 'Tideline Touch', family: 'silicone', finish: 'natural', coverage: 'medium', sizeMl: 15, priceMinor: 1900,
-  inci: 'Cyclopentasiloxane, Dimethicone, Isododecane, Tocopherol. May contain: CI 77891, CI 77491, CI 77492', traits: {},
+  brand: 'Marrowmere',
+  range: 'Tideline Touch',
+  family: 'silicone',
+  finish: 'natural',
+  coverage: 'medium',
+  sizeMl: 15,
+  priceMinor: 1900,
+  inci: 'Cyclopentasiloxane, Dimethicone, Isododecane, Tocopherol. May contain: CI 77891, CI 77491, CI 77492',
+  traits: {},
 }
 const PINPOINT: Line = {
-  brand: 'Oriel & Pike', range: 'Pinpoint', family: 'silicone', finish: 'matte', coverage: 'full', sizeMl: 6, priceMinor: 1700,
-  inci: 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica. May contain: CI 77891, CI 77491', traits: { wearHours: 12 },
+  brand: 'Oriel & Pike',
+  range: 'Pinpoint',
+  family: 'silicone',
+  finish: 'matte',
+  coverage: 'full',
+  sizeMl: 6,
+  priceMinor: 1700,
+  inci: 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica. May contain: CI 77891, CI 77491',
+  traits: { wearHours: 12 },
 }
 
-interface Bottle extends Partial<Line> { shade: string, lab: Lab, level: number, openedDaysAgo: number, notes?: string }
+interface Bottle extends Partial<Line> {
+  shade: string
+  lab: Lab
+  level: number
+  openedDaysAgo: number
+  notes?: string
+}
 
-const bottle = (kind: ItemKind, line: Line) => ({ shade, lab, level, openedDaysAgo, notes = '', ...own }: Bottle) => (
-  { openedDaysAgo, product: { kind, colourSource: 'given colour', ...line, flagFixes: {}, shade, lab, level, notes, ...own, traits: { ...USUAL_BY_KIND[kind].traits, spf: 0, filter: 'none', ...line.traits } } satisfies OwnedProductInput }
-)
+const bottle =
+  (kind: ItemKind, line: Line) =>
+  ({ shade, lab, level, openedDaysAgo, notes = '', ...own }: Bottle) => ({
+    openedDaysAgo,
+    product: {
+      kind,
+      colourSource: 'given colour',
+      ...line,
+      flagFixes: {},
+      shade,
+      lab,
+      level,
+      notes,
+      ...own,
+      traits: { ...USUAL_BY_KIND[kind].traits, spf: 0, filter: 'none', ...line.traits },
+    } satisfies OwnedProductInput,
+  })
 const tideline = bottle('foundation', TIDELINE)
 const stillWater = bottle('foundation', STILL_WATER)
 const lantern = bottle('foundation', LANTERN)
@@ -56,7 +118,13 @@ export const DEMO_COMPLEXION: readonly Carried[] = [
   tideline({ shade: 'Almond Lane', lab: skinAt(4.6, 0.5, 1.01), level: 0.7, openedDaysAgo: 150 }),
   tideline({ shade: 'Almond Row', lab: skinAt(4.7, 1, 1.0), level: 0.95, openedDaysAgo: 40 }),
   tideline({ shade: 'Almond Court', lab: skinAt(4.55, 0, 1.03), level: 0.8, openedDaysAgo: 210 }),
-  tideline({ shade: 'Toffee Tin', lab: skinAt(6.4, 5, 1.06), level: 0, openedDaysAgo: 190, notes: 'In nearly every mix since spring.' }),
+  tideline({
+    shade: 'Toffee Tin',
+    lab: skinAt(6.4, 5, 1.06),
+    level: 0,
+    openedDaysAgo: 190,
+    notes: 'In nearly every mix since spring.',
+  }),
   tideline({ shade: 'Brick Lane End', lab: skinAt(8, -3, 1), level: 0.85, openedDaysAgo: 130 }),
   tideline({ shade: 'Keel', lab: skinAt(10, 0, 1), level: 0.9, openedDaysAgo: 90 }),
   touch({ shade: 'Lift', lab: { L: 93, a: 0, b: 3 }, level: 0.6, openedDaysAgo: 160, coverage: 'full' }),

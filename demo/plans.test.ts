@@ -8,7 +8,7 @@ const picked = (p: FacePlan, key: string) => p.layers.find(l => l.key === key)
 const reasonFor = (p: FacePlan, name: string) => p.leftOut.find(l => l.names.includes(name))?.finding
 
 describe('plans of the demo faces', () => {
-  it.each(DEMO_FACES.map(f => f.face.name))('%s gets a base, and nothing that a veto stands against', (name) => {
+  it.each(DEMO_FACES.map(f => f.face.name))('%s gets a base, and nothing that a veto stands against', name => {
     const p = plan(name)
     expect(picked(p, 'foundation')).toBeDefined()
     // A base that shows at the jaw is never taken while the kit has one that does not.
@@ -32,19 +32,40 @@ describe('plans of the demo faces', () => {
   })
   it('a declared lanolin allergy removes a balm', () => {
     const p = plan('Juniper')
-    expect(reasonFor(p, 'Cove Balm')).toMatchObject({ effect: { is: 'veto', of: 'harm' }, sentence: 'holds lanolin; lanolin was declared' })
+    expect(reasonFor(p, 'Cove Balm')).toMatchObject({
+      effect: { is: 'veto', of: 'harm' },
+      sentence: 'holds lanolin; lanolin was declared',
+    })
     expect(picked(p, 'lip care')!.item.name).toBe('Plain lip fluid')
   })
   it('flash and a mineral SPF 30 base: vetoed', () => {
-    expect(reasonFor(plan('Wilhelmina'), 'Day Shield Medium')).toMatchObject({ effect: { is: 'veto', of: 'taste' }, sentence: expect.stringMatching(/SPF 30: pale in flash/) })
+    expect(reasonFor(plan('Wilhelmina'), 'Day Shield Medium')).toMatchObject({
+      effect: { is: 'veto', of: 'taste' },
+      sentence: expect.stringMatching(/SPF 30: pale in flash/),
+    })
     const calm = demoQuestion('Wilhelmina')
-    expect(reasonFor(planFace({ ...calm, job: { ...calm.job, flash: false } }), 'Day Shield Medium')?.effect.is).not.toBe('veto')
+    expect(
+      reasonFor(planFace({ ...calm, job: { ...calm.job, flash: false } }), 'Day Shield Medium')?.effect.is,
+    ).not.toBe('veto')
   })
   it('a silicone primer under a water base is flagged at the seam', () => {
     const q = demoQuestion('Ravindra')
     const barley = q.items.find(i => i.name === 'Barley')!
-    const p = planFace({ ...q, locks: { primer: { itemId: q.items.find(i => i.name === 'Slip Smooth')!.id }, foundation: { drops: [{ id: barley.id, count: 1 }] } } })
-    expect(p.seams).toContainEqual(expect.objectContaining({ under: 'primer', over: 'foundation', risk: 'high', sentence: expect.stringMatching(/water over silicone/) }))
+    const p = planFace({
+      ...q,
+      locks: {
+        primer: { itemId: q.items.find(i => i.name === 'Slip Smooth')!.id },
+        foundation: { drops: [{ id: barley.id, count: 1 }] },
+      },
+    })
+    expect(p.seams).toContainEqual(
+      expect.objectContaining({
+        under: 'primer',
+        over: 'foundation',
+        risk: 'high',
+        sentence: expect.stringMatching(/water over silicone/),
+      }),
+    )
   })
   it('broken or burnt skin: disposables only', () => {
     const p = plan('Mirela')
@@ -67,7 +88,9 @@ describe('plans of the demo faces', () => {
   it('her own mascara goes before the shared one where it serves; a reaction or dislike is remembered', () => {
     expect(reasonFor(plan('Wilhelmina'), 'Claret')!.sentence).toBe('this face disliked it')
     const q = demoQuestion('Pilar')
-    expect(picked(planFace({ ...q, job: { ...q.job, tears: false, hours: 4 } }), 'mascara')!.item.name).toBe('Her own mascara')
+    expect(picked(planFace({ ...q, job: { ...q.job, tears: false, hours: 4 } }), 'mascara')!.item.name).toBe(
+      'Her own mascara',
+    )
   })
   it('a child gets little and nothing scented', () => {
     const p = plan('Tove')

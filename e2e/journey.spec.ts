@@ -42,7 +42,9 @@ test('read a face with the simulated meter, match it, complain, save the recipe'
   await expect(page.getByRole('status').filter({ hasText: /drops? of .* to \d+|Nothing in this kit/ })).toBeVisible()
 
   await page.getByRole('button', { name: 'Save to the face' }).click()
-  await expect(page.getByRole('list', { name: 'Saved recipes' }).getByRole('button', { pressed: false }).first()).toBeVisible()
+  await expect(
+    page.getByRole('list', { name: 'Saved recipes' }).getByRole('button', { pressed: false }).first(),
+  ).toBeVisible()
   await page.reload()
   await expect(page.getByRole('heading', { name: 'On the card' })).toBeVisible()
   await page.getByText('Earlier readings and what was seen').click()
@@ -70,7 +72,14 @@ test('leaving a bottle out on Reach lowers the share, and putting it back restor
   const before = await matched(page)
   await page.getByRole('button', { name: /^Keel, depth/ }).click()
   await expect(page.getByText(new RegExp(`Without it ${before} becomes`))).toBeVisible()
-  const promised = Number(/becomes (\d+)/.exec(await page.getByText(/Without it/).first().innerText())![1])
+  const promised = Number(
+    /becomes (\d+)/.exec(
+      await page
+        .getByText(/Without it/)
+        .first()
+        .innerText(),
+    )![1],
+  )
   await page.getByRole('button', { name: 'See the kit without it' }).click()
   await expect(page.getByTestId('answer')).toHaveText(/Without them it matches/)
   await expect.poll(() => matched(page)).toBe(promised)
@@ -95,7 +104,9 @@ test('a chain for everyone: whom the kit can serve without what they react to', 
   await page.goto('/reach')
   await page.getByText('A chain for everyone').click()
   const row = (name: RegExp) => page.getByRole('row', { name })
-  await expect(row(/^lanolin/)).toHaveText(/Juniper Okonkwo-Hale.*a whole chain.*\d+ of 92.*Deep Keep balm/, { timeout: 60_000 })
+  await expect(row(/^lanolin/)).toHaveText(/Juniper Okonkwo-Hale.*a whole chain.*\d+ of 92.*Deep Keep balm/, {
+    timeout: 60_000,
+  })
   await expect(row(/^mild only/)).toBeVisible()
   await page.getByRole('combobox', { name: 'And without …' }).click()
   await page.getByRole('combobox', { name: 'And without …' }).fill('beeswax')

@@ -1,19 +1,8 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
+import { layer, leftOut, openPlan } from './openPlan'
 
 test.describe.configure({ mode: 'serial' })
-
-const layer = (page: Page, name: string | RegExp) => page.getByRole('listitem').filter({ has: page.getByRole('button', { name }) })
-const leftOut = (page: Page) => page.getByRole('region', { name: 'Left out' })
-
-async function openPlan(page: Page, name: string): Promise<void> {
-  await page.goto('/faces')
-  await page.getByRole('link', { name }).click()
-  await page.getByRole('navigation', { name }).getByRole('link', { name: 'Plan' }).click()
-  await expect(page.getByTestId('summary')).toHaveText(/\d+ layers?, \d+ minutes/)
-  const more = leftOut(page).getByRole('button', { name: /^\d+ more$/ })
-  if (await more.count() > 0) await more.click()
-}
 
 test('an oily face: the dewy base loses, and the plan says why', async ({ page }) => {
   await openPlan(page, 'Malakai Fenestra')
@@ -65,11 +54,19 @@ test('flash and a mineral SPF 30 base: vetoed, and free again when there is no f
 
 test('a silicone primer held under a water base is flagged at the seam', async ({ page }) => {
   await openPlan(page, 'Ravindra Tolliver')
-  await layer(page, /^Foundation/).getByRole('button', { name: /^Foundation/ }).click()
-  await layer(page, /^Foundation/).getByRole('button', { name: /^Barley$/ }).click()
+  await layer(page, /^Foundation/)
+    .getByRole('button', { name: /^Foundation/ })
+    .click()
+  await layer(page, /^Foundation/)
+    .getByRole('button', { name: /^Barley$/ })
+    .click()
   await expect(layer(page, /^Foundation/)).toContainText('held')
-  await layer(page, /^Primer/).getByRole('button', { name: /^Primer/ }).click()
-  await layer(page, /^Primer/).getByRole('button', { name: 'Slip Smooth' }).click()
+  await layer(page, /^Primer/)
+    .getByRole('button', { name: /^Primer/ })
+    .click()
+  await layer(page, /^Primer/)
+    .getByRole('button', { name: 'Slip Smooth' })
+    .click()
   await expect(page.getByText(/Seam over Slip Smooth:.*water over silicone may roll or separate/)).toBeVisible()
   await expect(page.getByTestId('summary')).toContainText('1 seam to mind')
 })
@@ -117,112 +114,6 @@ test('what is asked changes the plan; a plan is kept, used, and stands on the ca
   await expect(page.getByRole('columnheader', { name: 'Why' })).toHaveCount(0)
 })
 
-test('what was seen of bottles names the one that is not what it says, and asks for the look that tells most', async ({ page, request }) => {
-  const faces = await (await request.get('/api/faces')).json() as { id: string, readings: { lab: { L: number } }[] }[]
-  const { products } = await (await request.get('/api/kit')).json() as { products: { id: string, shade: string, lab: { L: number, a: number, b: number } }[] }
-  const keel = products.find(p => p.shade === 'Keel')!
-  const near = faces.filter(f => f.readings[0]).sort((x, y) => Math.abs(x.readings[0]!.lab.L - keel.lab.L) - Math.abs(y.readings[0]!.lab.L - keel.lab.L)).slice(0, 6)
-  for (const { id } of near) await request.post(`/api/faces/${id}/seen`, { data: { drops: [{ id: keel.id, count: 1 }], seen: 'too light', degree: 'clearly' } })
-  await page.goto('/kit')
-  await page.getByText('Is every bottle the colour it is thought to be?').click()
-  await expect(page.getByTestId('suspect')).toHaveText(/Keel is likely .*lighter.* than thought/, { timeout: 30_000 })
-  const question = page.getByText(/What would tell most: hold/)
-  await question.waitFor()
-  await page.getByRole('button', { name: 'a touch too light' }).press('Enter')
-  await expect(question).toBeFocused({ timeout: 30_000 })
-  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
-  await page.getByRole('button', { name: 'Take its new colour' }).click()
-  await expect(page.getByText('Keel is changed.')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
-})
-
-test('what was seen on the skin moves the reading, when it is kept', async ({ page }) => {
-  await page.goto('/faces')
-  await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
-  await expect(page.getByTestId('answer')).toHaveText(/Kaisa can be matched/)
-  // The first word is taken back by the second: of one look only the last counts.
-  for (const [recipe, word] of [[0, 'clearly too deep'], [0, 'clearly too light'], [1, 'clearly too light'], [2, 'a touch too light']] as const) {
-    await page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('button').nth(recipe).click()
-    const kept = page.waitForResponse(r => r.url().endsWith('/seen') && r.ok())
-    await page.getByRole('button', { name: word }).click()
-    await kept
-  }
-  await expect(page.getByText(/What you saw puts the skin elsewhere: deeper/)).toBeVisible()
-  await page.getByRole('button', { name: 'Keep it as a reading' }).click()
-  await expect(page.getByText(/Reads at .*verdicts at the jaw/)).toBeVisible()
-  await expect(page.getByText(/What you saw puts the skin elsewhere/)).toHaveCount(0)
-})
-
-test('the look: a colour placed by keyboard, a picture kept without its location', async ({ page, request }) => {
-  await openPlan(page, 'Nkechi Lindqvist')
-  await page.getByRole('navigation', { name: 'Nkechi Lindqvist' }).getByRole('link', { name: 'Look' }).click()
-  await page.locator('[data-area="lid"]').focus()
-  await page.keyboard.press('ArrowDown')
-  await expect(page.locator('[data-area="crease"]')).toBeFocused()
-  await page.getByRole('group', { name: 'Colours for the crease' }).getByRole('button', { name: 'Rosewood' }).click()
-  await expect(page.getByTestId('answer')).toHaveText('Nkechi: Rosewood on the crease.')
-  const jpeg = Buffer.from([0xff, 0xd8, 0xff, 0xe1, 0, 18, ...Buffer.from('Exif\0\0GPS 54.1N'), 0xff, 0xda, 0, 2, 1, 0xff, 0xd9])
-  jpeg.writeUInt16BE(2 + 'Exif\0\0GPS 54.1N'.length, 4)
-  await page.getByLabel('Add pictures').setInputFiles({ name: 'reference.jpg', mimeType: 'image/jpeg', buffer: jpeg })
-  const picture = page.getByRole('img', { name: 'Reference picture 1' })
-  await expect(picture).toHaveCount(1)
-  const kept = await (await request.get((await picture.getAttribute('src'))!)).body()
-  expect(kept.toString('latin1')).not.toContain('GPS')
-  await page.getByLabel('Add pictures').setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
-  await expect(page.getByText('This is no JPEG, PNG or WebP picture.')).toBeVisible()
-})
-
-test('forgetting a person asks first, and then they are gone', async ({ page, request }) => {
-  await request.post('/api/faces', { data: { name: 'Ottoline Farrow-Diaz' } })
-  await page.goto('/faces')
-  await page.getByRole('link', { name: 'Ottoline Farrow-Diaz' }).click()
-  await page.getByRole('navigation', { name: 'Ottoline Farrow-Diaz' }).getByRole('link', { name: 'Ask' }).click()
-  await page.getByRole('button', { name: 'Forget this person' }).click()
-  await page.getByRole('button', { name: 'Keep the record' }).click()
-  await page.getByRole('button', { name: 'Forget this person' }).click()
-  await page.getByRole('button', { name: 'Erase everything' }).click()
-  await expect(page).toHaveURL(/\/faces$/)
-  await expect(page.getByRole('link', { name: 'Ottoline Farrow-Diaz' })).toHaveCount(0)
-  expect(JSON.stringify(await (await request.get('/api/faces')).json())).not.toContain('Ottoline')
-})
-
-test('a skin is read by eye and from a file, at another site', async ({ page }) => {
-  await page.goto('/faces')
-  await page.getByRole('link', { name: 'Gwendolen Park-Osman' }).click()
-  await page.getByRole('button', { name: 'Read again' }).click()
-  await page.getByRole('button', { name: 'eye test' }).click()
-  await expect(page.getByRole('button', { name: 'Keep this reading' })).toBeDisabled()
-  for (let i = 0; i < 8; i++) await page.getByRole('button', { name: i % 2 ? 'Right' : 'Left', exact: true }).click()
-  await expect(page.getByText('8 choices: enough.')).toBeVisible()
-  await page.getByRole('button', { name: 'file', exact: true }).click()
-  const file = (text: string) => page.getByLabel('CGATS text or CSV').setInputFiles({ name: 'skin.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
-  await file('name;L;a;b\njaw;69,1;7;x')
-  await expect(page.getByRole('alert')).toContainText('Line 2: "x" under b is not a number.')
-  await file('name;L;a;b\nneck one;66,1;8;15\nneck two;66,4;8;15')
-  await page.getByRole('button', { name: 'neck', exact: true }).click()
-  await page.getByRole('button', { name: 'Keep this reading' }).click()
-  await page.getByText('Earlier readings and what was seen').click()
-  await expect(page.getByRole('table', { name: 'Readings over time' })).toContainText('neck')
-})
-
-test('a list pasted on a product is read at once, and put right by hand', async ({ page }) => {
-  await page.goto('/kit?add')
-  const kind = page.getByRole('dialog').getByLabel('Kind')
-  await kind.click()
-  await kind.fill('primer')
-  await page.getByRole('option', { name: 'primer', exact: true }).click()
-  await page.getByLabel('Name on the bottle').fill('Tide Table')
-  await page.getByRole('button', { name: 'Sharpen' }).click()
-  await page.getByLabel('Ingredient list, as on the pack').fill('Wasser, Glycerin, Dimethicone, Parfum (Fragrance), Lanolin')
-  await expect(page.getByText('Reads as a silicone base.')).toBeVisible()
-  await expect(page.getByText('Read from the list you gave; check the pack.')).toBeVisible()
-  await expect(page.getByLabel(/lanolin/)).toBeChecked()
-  await page.getByLabel(/^lanolin/).uncheck()
-  await page.getByRole('button', { name: 'Put it in the kit' }).click()
-  await expect(page.getByText('Tide Table is in the kit.')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
-})
-
 test('when it went wrong: steps with what is in the kit and may go on this face', async ({ page }) => {
   await openPlan(page, 'Lucian Vantongeren')
   await page.getByRole('button', { name: 'It went wrong' }).click()
@@ -235,8 +126,11 @@ test('when it went wrong: steps with what is in the kit and may go on this face'
   await expect(dialog).toContainText('never pull')
 })
 
-test('a house rule and a rule switched off change the plan; both are kept with the methods', async ({ page, request }) => {
-  const before = await (await request.get('/api/settings')).json() as object
+test('a house rule and a rule switched off change the plan; both are kept with the methods', async ({
+  page,
+  request,
+}) => {
+  const before = (await (await request.get('/api/settings')).json()) as object
   await page.goto('/methods')
   await page.getByText('House rules').click()
   await page.locator('.v-select', { hasText: 'This place' }).click()
@@ -274,14 +168,9 @@ test('a preview is kept and the day begins as it was; the card prints', async ({
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
 })
 
-test('the question sheet is a PDF with fields', async ({ request }) => {
-  const answer = await request.get('/api/question-sheet.pdf')
-  expect(answer.headers()['content-type']).toBe('application/pdf')
-  const body = (await answer.body()).toString('latin1')
-  expect(body.startsWith('%PDF-')).toBe(true)
-})
-
-test('at the chair: a walk-up in five questions, read, and the plan one layer at a time on a phone', async ({ page }) => {
+test('at the chair: a walk-up in five questions, read, and the plan one layer at a time on a phone', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('/faces')
   await page.getByRole('link', { name: 'A walk-up' }).click()
@@ -319,39 +208,24 @@ test('at the chair: a walk-up in five questions, read, and the plan one layer at
   await expect(step).not.toHaveText(first)
   await page.getByRole('button', { name: 'Back' }).click()
   await expect(step).toHaveText(first)
-  for (let i = 0; i < 30 && await page.getByRole('button', { name: 'It is on; next' }).count() > 0; i++) await page.getByRole('button', { name: 'It is on; next' }).click()
+  for (let i = 0; i < 30 && (await page.getByRole('button', { name: 'It is on; next' }).count()) > 0; i++)
+    await page.getByRole('button', { name: 'It is on; next' }).click()
   await expect(step).toHaveText('Everything is on.')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   const plain = await new AxeBuilder({ page }).analyze()
   expect(plain.violations).toEqual([])
 })
 
-test('the sites a base has to agree with are weighed for each face', async ({ page }) => {
-  await page.goto('/faces')
-  await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
-  await page.getByText('Earlier readings and what was seen').click()
-  await expect(page.getByText('The base has to agree with jaw', { exact: true })).toBeVisible()
-  await page.getByRole('button', { name: 'Read again' }).click()
-  await page.getByRole('group', { name: 'Where on them' }).getByRole('button', { name: 'neck' }).click()
-  await page.getByRole('button', { name: 'typed' }).click()
-  for (const [axis, value] of [['L*', '66'], ['a*', '10'], ['b*', '17']] as const) await page.getByLabel(axis).fill(value)
-  await page.getByRole('button', { name: 'Keep this reading' }).click()
-  await page.getByText('Earlier readings and what was seen').click()
-  await page.getByRole('group', { name: 'neck counts' }).getByRole('button', { name: '3 ×' }).click()
-  await expect(page.getByText('The base has to agree with jaw 25 % and neck 75 %')).toBeVisible()
-  const depth = async () => Number(/depth ([\d.]+)/.exec(await page.getByText(/^(Reads|Reckoned) at/).innerText())![1])
-  const bare = await depth()
-  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'with a fake tan on' }).click()
-  await expect(page.getByText(/Reckoned at .* with a fake tan on, from the reading without it/)).toBeVisible()
-  expect(await depth()).toBeGreaterThan(bare + 1)
-  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'as last read' }).click()
-  await expect(page.getByText(/^Reads at/)).toBeVisible()
-})
-
 test('what a plan misses is bought where it suits this face', async ({ page, request }) => {
-  const faces = await (await request.get('/api/faces')).json() as { id: string, name: string, consultation: { occasion: object } }[]
+  const faces = (await (await request.get('/api/faces')).json()) as {
+    id: string
+    name: string
+    consultation: { occasion: object }
+  }[]
   const nkechi = faces.find(f => f.name.startsWith('Nkechi'))!
-  await request.put(`/api/faces/${nkechi.id}/consultation`, { data: { ...nkechi.consultation, occasion: { ...nkechi.consultation.occasion, limbs: 2 } } })
+  await request.put(`/api/faces/${nkechi.id}/consultation`, {
+    data: { ...nkechi.consultation, occasion: { ...nkechi.consultation.occasion, limbs: 2 } },
+  })
   await openPlan(page, nkechi.name)
   const missing = page.getByRole('region', { name: 'Missing' })
   await expect(missing).toHaveText(/Body.*2 limbs to be made up/)

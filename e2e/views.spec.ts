@@ -4,7 +4,7 @@ import AxeBuilder from '@axe-core/playwright'
 const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods', '/chair'] as const
 
 async function themed(request: import('@playwright/test').APIRequestContext, theme: 'day' | 'wings') {
-  const settings = await (await request.get('/api/settings')).json() as object
+  const settings = (await (await request.get('/api/settings')).json()) as object
   expect((await request.put('/api/settings', { data: { ...settings, theme } })).ok()).toBe(true)
 }
 
@@ -12,9 +12,17 @@ for (const theme of ['day', 'wings'] as const) {
   test(`axe finds nothing serious on any main view, ${theme}`, async ({ page, request }) => {
     test.setTimeout(240_000)
     await themed(request, theme)
-    const faces = await (await request.get('/api/faces')).json() as { id: string, name: string }[]
+    const faces = (await (await request.get('/api/faces')).json()) as { id: string; name: string }[]
     const orla = faces.find(f => f.name.startsWith('Orla'))!
-    for (const view of [...VIEWS, `/faces/${orla.id}`, `/faces/${orla.id}?read`, `/faces/${orla.id}/ask`, `/faces/${orla.id}/look`, `/faces/${orla.id}/plan`, `/faces/${orla.id}/card`]) {
+    for (const view of [
+      ...VIEWS,
+      `/faces/${orla.id}`,
+      `/faces/${orla.id}?read`,
+      `/faces/${orla.id}/ask`,
+      `/faces/${orla.id}/look`,
+      `/faces/${orla.id}/plan`,
+      `/faces/${orla.id}/card`,
+    ]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
@@ -31,16 +39,25 @@ for (const theme of ['day', 'wings'] as const) {
   })
 }
 
-for (const [width, height, where] of [[1280, 800, 'desk'], [390, 844, 'desk'], [390, 844, 'chair']] as const) {
+for (const [width, height, where] of [
+  [1280, 800, 'desk'],
+  [390, 844, 'desk'],
+  [390, 844, 'chair'],
+] as const) {
   test(`no view scrolls sideways at ${width}×${height}, at the ${where}`, async ({ page, request }) => {
     if (where === 'chair') await page.addInitScript(() => localStorage.setItem('varietas.chairside', '{"on":true}'))
     await page.setViewportSize({ width, height })
-    const [face] = await (await request.get('/api/faces')).json() as { id: string }[]
-    for (const view of [...VIEWS, ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`)]) {
+    const [face] = (await (await request.get('/api/faces')).json()) as { id: string }[]
+    for (const view of [
+      ...VIEWS,
+      ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`),
+    ]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
-      expect(await page.evaluate(() => document.documentElement.classList.contains('chairside'))).toBe(where === 'chair')
+      expect(await page.evaluate(() => document.documentElement.classList.contains('chairside'))).toBe(
+        where === 'chair',
+      )
       expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(width)
     }
   })
@@ -49,8 +66,12 @@ for (const [width, height, where] of [[1280, 800, 'desk'], [390, 844, 'desk'], [
 test('nothing is fetched from outside and the console stays clean', async ({ page }) => {
   const outside: string[] = []
   const problems: string[] = []
-  page.on('request', r => { if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(r.url())) outside.push(r.url()) })
-  page.on('console', m => { if (['error', 'warning'].includes(m.type())) problems.push(m.text()) })
+  page.on('request', r => {
+    if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(r.url())) outside.push(r.url())
+  })
+  page.on('console', m => {
+    if (['error', 'warning'].includes(m.type())) problems.push(m.text())
+  })
   page.on('pageerror', e => problems.push(e.message))
   for (const view of VIEWS) {
     await page.goto(view)

@@ -11,8 +11,13 @@ export default defineNuxtModule({
     const workers = join(root, 'server/workers')
     const options = async (outdir: string): Promise<BuildOptions> => ({
       entryPoints: (await readdir(workers)).filter(f => /^[a-z][\w-]*\.ts$/i.test(f)).map(f => join(workers, f)),
-      outdir, outExtension: { '.js': '.mjs' },
-      bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: true,
+      outdir,
+      outExtension: { '.js': '.mjs' },
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      sourcemap: true,
       alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
       tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
     })
@@ -22,7 +27,7 @@ export default defineNuxtModule({
       await watching.watch()
       nuxt.hook('close', () => watching.dispose())
     }
-    nuxt.hook('nitro:init', (nitro) => {
+    nuxt.hook('nitro:init', nitro => {
       nitro.hooks.hook('compiled', async () => {
         if (nuxt.options.dev || nuxt.options._prepare) return
         const out = nitro.options.output.serverDir

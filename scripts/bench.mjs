@@ -4,5 +4,13 @@ import { bin, install, root, run } from './install.mjs'
 
 install()
 const out = join(root, 'node_modules/.varietas/bench.mjs')
-run(bin('esbuild'), ['bench/bench.ts', '--bundle', '--platform=node', '--format=esm', `--outfile=${out}`, '--alias:#core=./core', '--log-level=warning'])
+run(bin('esbuild'), [
+  'bench/bench.ts',
+  '--bundle',
+  '--platform=node',
+  '--format=esm',
+  `--outfile=${out}`,
+  '--alias:#core=./core',
+  '--log-level=warning',
+])
 run(process.execPath, [out])

@@ -27,7 +27,8 @@ function* files(path) {
 function fingerprint(paths) {
   const hash = createHash('sha256')
   for (const path of paths) {
-    for (const file of files(path)) hash.update(relative(root, file)).update('\0').update(readFileSync(file)).update('\0')
+    for (const file of files(path))
+      hash.update(relative(root, file)).update('\0').update(readFileSync(file)).update('\0')
   }
   return hash.digest('hex')
 }
@@ -43,18 +44,39 @@ function once(stamp, inputs, present, work) {
 }
 
 export function install() {
-  once('installed', ['package.json', 'package-lock.json', '.npmrc'], () => existsSync(bin('nuxt')), () => {
-    console.log('Installing packages (about two minutes the first time) …')
-    // Not `npm ci`: some optional packages of other platforms may be missing from the lock, and it refuses that.
-    run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
-  })
+  once(
+    'installed',
+    ['package.json', 'package-lock.json', '.npmrc'],
+    () => existsSync(bin('nuxt')),
+    () => {
+      console.log('Installing packages (about two minutes the first time) …')
+      // Not `npm ci`: some optional packages of other platforms may be missing from the lock, and it refuses that.
+      run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
+    },
+  )
 }
 
-const SOURCES = ['app', 'core', 'shared', 'server', 'demo', 'modules', 'public', 'nuxt.config.ts', 'package.json', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'shared',
+  'server',
+  'demo',
+  'modules',
+  'public',
+  'nuxt.config.ts',
+  'package.json',
+  'package-lock.json',
+]
 
 export function build() {
-  once('built', SOURCES, () => existsSync(join(root, '.output/server/index.mjs')), () => {
-    console.log('Building (about a minute) …')
-    run(bin('nuxt'), ['build', '--logLevel=silent'])
-  })
+  once(
+    'built',
+    SOURCES,
+    () => existsSync(join(root, '.output/server/index.mjs')),
+    () => {
+      console.log('Building (about a minute) …')
+      run(bin('nuxt'), ['build', '--logLevel=silent'])
+    },
+  )
 }

@@ -12,12 +12,20 @@ const data = join(root, '.varietas/screenshots')
 rmSync(data, { recursive: true, force: true })
 const address = 'http://127.0.0.1:4291'
 const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: '4291', VARIETAS_DATA: data, VARIETAS_DEMO: '1' }, stdio: 'ignore',
+  env: { ...process.env, HOST: '127.0.0.1', PORT: '4291', VARIETAS_DATA: data, VARIETAS_DEMO: '1' },
+  stdio: 'ignore',
 })
 try {
-  while (!await fetch(`${address}/api/health`).then(r => r.ok, () => false)) await new Promise(resolve => setTimeout(resolve, 200))
+  while (
+    !(await fetch(`${address}/api/health`).then(
+      r => r.ok,
+      () => false,
+    ))
+  )
+    await new Promise(resolve => setTimeout(resolve, 200))
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const faces = await (await fetch(`${address}/api/faces`)).json()
@@ -45,7 +53,8 @@ try {
   await shoot('look', `${face('Orla')}/look`)
   await shoot('eye-test', `${face('Idris')}?read`, async () => {
     await page.getByRole('button', { name: 'eye test' }).click()
-    for (const side of ['Right', 'Left', 'Right', 'Left', 'Right']) await page.getByRole('button', { name: side, exact: true }).click()
+    for (const side of ['Right', 'Left', 'Right', 'Left', 'Right'])
+      await page.getByRole('button', { name: side, exact: true }).click()
   })
   await shoot('plan', `${face('Ravindra')}/plan`, async () => {
     await page.getByRole('button', { name: /^Foundation/ }).click()
@@ -74,7 +83,11 @@ try {
   await shoot('buys', '/buys', () => page.waitForSelector('canvas'))
   await shoot('methods', '/methods')
   const settings = await (await fetch(`${address}/api/settings`)).json()
-  await fetch(`${address}/api/settings`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...settings, theme: 'wings' }) })
+  await fetch(`${address}/api/settings`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ ...settings, theme: 'wings' }),
+  })
   await shoot('reach-wings', '/reach', () => page.getByRole('button', { name: /^Keel, depth/ }).click())
   await page.setViewportSize({ width: 390, height: 844 })
   await shoot('match-phone', face('Orla'))

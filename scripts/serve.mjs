@@ -7,25 +7,40 @@ import { build, install, root } from './install.mjs'
 const demo = process.argv[2] === 'demo'
 const host = process.env.HOST ?? '127.0.0.1'
 const port = process.env.PORT ?? '4180'
-const data = process.env.VARIETAS_DATA ?? (demo ? join(root, '.varietas/demo') : join(homedir(), '.local/share/varietas'))
+const data =
+  process.env.VARIETAS_DATA ?? (demo ? join(root, '.varietas/demo') : join(homedir(), '.local/share/varietas'))
 
 install()
 build()
 
-const env = { ...process.env, HOST: host, PORT: port, NITRO_HOST: host, NITRO_PORT: port, VARIETAS_DATA: data, NODE_ENV: 'production' }
+const env = {
+  ...process.env,
+  HOST: host,
+  PORT: port,
+  NITRO_HOST: host,
+  NITRO_PORT: port,
+  VARIETAS_DATA: data,
+  NODE_ENV: 'production',
+}
 if (demo) {
   env.VARIETAS_DEMO = '1'
   // The demo never touches a database that the environment names for real work.
   delete env.DATABASE_URL
 }
-const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], { env, stdio: ['inherit', 'ignore', 'inherit'] })
+const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+  env,
+  stdio: ['inherit', 'ignore', 'inherit'],
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', code => process.exit(code ?? 0))
 
 const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`
 const reach = host === '0.0.0.0' || host === '::' ? `http://127.0.0.1:${port}` : address
 for (;;) {
-  const ready = await fetch(`${reach}/api/health`).then(r => r.ok, () => false)
+  const ready = await fetch(`${reach}/api/health`).then(
+    r => r.ok,
+    () => false,
+  )
   if (ready) break
   await new Promise(resolve => setTimeout(resolve, 150))
 }

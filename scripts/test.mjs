@@ -16,7 +16,9 @@ function chromium() {
   if (existsSync(path)) return
   const command = 'apt-get update && apt-get install -y --no-install-recommends chromium'
   if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) {
-    console.error(`The browser tests need Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`)
+    console.error(
+      `The browser tests need Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`,
+    )
     process.exit(1)
   }
   run('sh', ['-c', `(${command}) > /dev/null`], { DEBIAN_FRONTEND: 'noninteractive' })

@@ -7,8 +7,16 @@ import type { SavedPlan } from './records/plans'
 
 const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith('Orla'))!)
 const saved: SavedPlan = {
-  id: 'p', kind: 'day', locks: [], overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for it' }], occasion: null, agreed: 'red lip', change: '',
-  plan: planFace(demoQuestion('Orla')), savedAt: '2026-11-24T10:00:00Z', usedAt: null,
+  id: 'p',
+  kind: 'day',
+  locks: [],
+  overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for it' }],
+  occasion: null,
+  agreed: 'red lip',
+  change: '',
+  plan: planFace(demoQuestion('Orla')),
+  savedAt: '2026-11-24T10:00:00Z',
+  usedAt: null,
 }
 
 describe('the face card', () => {
@@ -28,8 +36,14 @@ describe('the face card', () => {
 
 describe('the record of a product', () => {
   it('counts faces, not times, and reactions apart', () => {
-    const used = (id: string, ...what: ('used' | 'liked' | 'reaction')[]): Face => ({ ...face, id, history: what.map((w, i) => ({ id: `${i}`, productId: 'balm', what: w, note: '', at: '' })) })
-    expect(recordOnFaces(['balm'], [used('a', 'used', 'used'), used('b', 'liked'), used('c', 'reaction'), used('d')])).toEqual({ faces: 2, reactions: 1 })
+    const used = (id: string, ...what: ('used' | 'liked' | 'reaction')[]): Face => ({
+      ...face,
+      id,
+      history: what.map((w, i) => ({ id: `${i}`, productId: 'balm', what: w, note: '', at: '' })),
+    })
+    expect(
+      recordOnFaces(['balm'], [used('a', 'used', 'used'), used('b', 'liked'), used('c', 'reaction'), used('d')]),
+    ).toEqual({ faces: 2, reactions: 1 })
     expect(recordOnFaces(['other'], [used('a', 'used')])).toEqual({ faces: 0, reactions: 0 })
   })
 })

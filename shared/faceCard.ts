@@ -10,8 +10,8 @@ export interface CardLine {
   where: string | null
   product: string
   /** Whole drops, for a base that was mixed. */
-  drops: { name: string, count: number }[] | null
-  amount: { value: number, unit: string }
+  drops: { name: string; count: number }[] | null
+  amount: { value: number; unit: string }
   tool: string
   reasons: string[]
 }
@@ -26,30 +26,55 @@ export interface FaceCard {
   usedAt: string | null
   agreed: string
   change: string
-  skin: { L: number, a: number, b: number } | null
+  skin: { L: number; a: number; b: number } | null
   minutes: number
   lines: CardLine[]
-  overrides: { rule: string, reason: string }[]
+  overrides: { rule: string; reason: string }[]
 }
 
 type NameOf = (productId: string) => string
 
 const lineOf = (layer: Layer, nameOf: NameOf): CardLine => ({
-  slot: layer.slot, step: layer.name, where: layer.where, product: layer.item.name,
+  slot: layer.slot,
+  step: layer.name,
+  where: layer.where,
+  product: layer.item.name,
   drops: layer.drops && layer.drops.length > 1 ? layer.drops.map(d => ({ name: nameOf(d.id), count: d.count })) : null,
-  amount: { value: layer.amount.value, unit: layer.amount.unit }, tool: layer.tool, reasons: [...layer.asked, ...[...layer.findings].sort((x, y) => Number(x.rule === 'container') - Number(y.rule === 'container')).map(f => f.sentence)],
+  amount: { value: layer.amount.value, unit: layer.amount.unit },
+  tool: layer.tool,
+  reasons: [
+    ...layer.asked,
+    ...[...layer.findings]
+      .sort((x, y) => Number(x.rule === 'container') - Number(y.rule === 'container'))
+      .map(f => f.sentence),
+  ],
 })
 
 /** A kept plan as a card for the artist. */
 export const faceCard = (face: Face, saved: SavedPlan, nameOf: NameOf): FaceCard => ({
-  format: 'varietas.face-card', version: 1, face: face.name, kind: saved.kind, savedAt: saved.savedAt, usedAt: saved.usedAt,
-  agreed: saved.agreed, change: saved.change, skin: saved.plan.worn?.bare ?? null, minutes: saved.plan.minutes.full,
-  lines: saved.plan.layers.map(l => lineOf(l, nameOf)), overrides: saved.overrides.map(({ rule, reason }) => ({ rule, reason })),
+  format: 'varietas.face-card',
+  version: 1,
+  face: face.name,
+  kind: saved.kind,
+  savedAt: saved.savedAt,
+  usedAt: saved.usedAt,
+  agreed: saved.agreed,
+  change: saved.change,
+  skin: saved.plan.worn?.bare ?? null,
+  minutes: saved.plan.minutes.full,
+  lines: saved.plan.layers.map(l => lineOf(l, nameOf)),
+  overrides: saved.overrides.map(({ rule, reason }) => ({ rule, reason })),
 })
 
 /** "Used on 6 faces, no reaction on record": the quiet answer to a doubt about an inexpensive product. */
-export function recordOnFaces(productIds: readonly string[], faces: readonly Face[]): { faces: number, reactions: number } {
+export function recordOnFaces(
+  productIds: readonly string[],
+  faces: readonly Face[],
+): { faces: number; reactions: number } {
   const mine = new Set(productIds)
   const of = (face: Face, ...words: string[]) => face.history.some(h => mine.has(h.productId) && words.includes(h.what))
-  return { faces: faces.filter(f => of(f, 'used', 'liked')).length, reactions: faces.filter(f => of(f, 'reaction')).length }
+  return {
+    faces: faces.filter(f => of(f, 'used', 'liked')).length,
+    reactions: faces.filter(f => of(f, 'reaction')).length,
+  }
 }

@@ -4,12 +4,16 @@ import { newestBySite } from '#core/reading/sites'
 import { targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
 import type { Face, FaceReading } from './records/faces'
 
-const asRead = ({ lab, covariance, site, tanned }: FaceReading): TanReading => ({ mean: lab, covariance: covariance as unknown as Covariance, site, tanned })
+const asRead = ({ lab, covariance, site, tanned }: FaceReading): TanReading => ({
+  mean: lab,
+  covariance: covariance as unknown as Covariance,
+  site,
+  tanned,
+})
 
 /** What a base has to agree with on this face, from the sites that count, with a fake tan on or without; null until one is read. */
-export const targetReading = (face: Pick<Face, 'readings' | 'consultation'>): DayTarget | null => (
+export const targetReading = (face: Pick<Face, 'readings' | 'consultation'>): DayTarget | null =>
   targetOnTheDay(face.readings.map(asRead), face.consultation.siteWeights, face.consultation.tanOn)
-)
 
 /** A face as the rules see it; null until its skin has been read. */
 export function factsOf(face: Face): FaceFacts | null {
@@ -26,11 +30,24 @@ export function factsOf(face: Face): FaceFacts | null {
     times.set(key, { itemId: productId, what, times: (times.get(key)?.times ?? 0) + 1 })
   }
   return {
-    id: face.id, skin: target.mean, bare, skinType: face.skinType,
+    id: face.id,
+    skin: target.mean,
+    bare,
+    skinType: face.skinType,
     zones: Object.fromEntries(c.zones.map(({ zone, type, states }) => [zone, { type: type ?? undefined, states }])),
-    ageBand: face.ageBand, coverage: face.coverage, finish: face.finish, bareFaced: c.bareFaced, noScent: c.noScent, mildOnly: c.mildOnly,
-    sensitivities: c.sensitivities, facialHair: c.facialHair, wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none', lashExtensions: c.lashes === 'extensions', contactLenses: c.contactLenses,
-    history: [...times.values()], hasRecipe: face.recipes.length > 0,
+    ageBand: face.ageBand,
+    coverage: face.coverage,
+    finish: face.finish,
+    bareFaced: c.bareFaced,
+    noScent: c.noScent,
+    mildOnly: c.mildOnly,
+    sensitivities: c.sensitivities,
+    facialHair: c.facialHair,
+    wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none',
+    lashExtensions: c.lashes === 'extensions',
+    contactLenses: c.contactLenses,
+    history: [...times.values()],
+    hasRecipe: face.recipes.length > 0,
     secondTone: c.secondTone ? { skin: c.secondTone.lab, zone: c.secondTone.zone } : null,
   }
 }

@@ -5,15 +5,18 @@ import type { ComplexionProduct } from '#core/complexion/product'
 import type { Kit, OwnedProduct, ProductFields } from './records/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
-export const rangeKey = ({ brand, range }: { brand: string, range: string }) => (range.trim() ? `${brand} / ${range}` : '')
+export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
+  range.trim() ? `${brand} / ${range}` : ''
 
 /** In a kit a range mixes with itself until the artist has told otherwise; what was tried on the palette decides. */
 export const kitRules = (apart: Kit['apart'], tests: readonly PaletteTest[] = []): MixingRules => ({
-  rangesMix: true, apart: new Set(apart.map(rangeKey)), tried: new Map(tests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
+  rangesMix: true,
+  apart: new Set(apart.map(rangeKey)),
+  tried: new Map(tests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
 })
 
 /** What the colour model needs of an owned or offered product. Adjusters change a base and are none. */
-export function complexionOf(p: ProductFields & { id: string, priceMinor?: number | null }): ComplexionProduct {
+export function complexionOf(p: ProductFields & { id: string; priceMinor?: number | null }): ComplexionProduct {
   return {
     id: p.id,
     lab: { L: p.lab.L, a: p.lab.a, b: p.lab.b },

@@ -15,16 +15,25 @@ describe('checking', () => {
   it('takes what is right, fills defaults and leaves out what it does not know', () => {
     const result = check(MatchRequest, { target: lab, products: [product], colourOfTheDay: 'teal' })
     expect(result.ok && plain(result.value)).toEqual({
-      target: lab, products: [product], limit: 5, options: { maxProducts: 3, maxDrops: 8, tolerance: 2, illuminant: 'D65' },
+      target: lab,
+      products: [product],
+      limit: 5,
+      options: { maxProducts: 3, maxDrops: 8, tolerance: 2, illuminant: 'D65' },
     })
   })
 
   it('names nested fields by their path', () => {
-    expect(paths(MatchRequest, { target: { ...lab, a: Number.POSITIVE_INFINITY }, products: [product, { ...product, id: 'q', lab: { L: 1 } }] }))
-      .toEqual(['target.a', 'products[1].lab.a', 'products[1].lab.b'])
+    expect(
+      paths(MatchRequest, {
+        target: { ...lab, a: Number.POSITIVE_INFINITY },
+        products: [product, { ...product, id: 'q', lab: { L: 1 } }],
+      }),
+    ).toEqual(['target.a', 'products[1].lab.a', 'products[1].lab.b'])
   })
 
-  it.each([null, 3, 'x', [], undefined])('%j is no object and says so', value => expect(paths(MatchRequest, value)).toEqual(['']))
+  it.each([null, 3, 'x', [], undefined])('%j is no object and says so', value =>
+    expect(paths(MatchRequest, value)).toEqual(['']),
+  )
 
   it('gives one message per field, saying what to do', () => {
     const result = check(MatchRequest, { target: lab, products: [{ ...product, reflectance: [0.5] }], limit: 'many' })
@@ -37,13 +46,23 @@ describe('checking', () => {
   it('a population is a word or a list', () => {
     expect(paths(ReachRequest, { products: [], population: 'everyone' })).toEqual([])
     expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab }] })).toEqual([])
-    expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab }, { id: 'a', lab }] })).toEqual(['population'])
+    expect(
+      paths(ReachRequest, {
+        products: [],
+        population: [
+          { id: 'a', lab },
+          { id: 'a', lab },
+        ],
+      }),
+    ).toEqual(['population'])
     expect(paths(ReachRequest, { products: [], population: [3] })).toEqual(['population[0]'])
     expect(paths(ReachRequest, { products: [], population: [{ id: 'a', lab, weight: 0 }] })).toEqual(['population'])
   })
 
   it('stops listing after fifty issues', () => {
-    expect(paths(ReachRequest, { products: [], population: Array.from({ length: 200 }, (_, i) => ({ id: `${i}` })) })).toHaveLength(50)
+    expect(
+      paths(ReachRequest, { products: [], population: Array.from({ length: 200 }, (_, i) => ({ id: `${i}` })) }),
+    ).toHaveLength(50)
   })
 })
 
@@ -52,11 +71,17 @@ describe('records', () => {
     expect(paths(OwnedProductInput, {})).toEqual(expect.arrayContaining(['kind', 'shade', 'lab']))
     expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab })).toEqual([])
     expect(paths(OwnedProductInput, { kind: 'foundation', shade: '  ', lab })).toEqual(['shade'])
-    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, openedOn: '2026-13-45' })).toEqual(['openedOn'])
-    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, priceMinor: 12.5 })).toEqual(['priceMinor'])
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, openedOn: '2026-13-45' })).toEqual([
+      'openedOn',
+    ])
+    expect(paths(OwnedProductInput, { kind: 'foundation', shade: 'Heron', lab, priceMinor: 12.5 })).toEqual([
+      'priceMinor',
+    ])
   })
   it('null says that a date or a price is not known', () => {
-    expect(paths(OwnedProductInput, { kind: 'adjuster', shade: 'Lift', lab, openedOn: null, priceMinor: null })).toEqual([])
+    expect(
+      paths(OwnedProductInput, { kind: 'adjuster', shade: 'Lift', lab, openedOn: null, priceMinor: null }),
+    ).toEqual([])
     expect(paths(FaceInput, { name: 'Orla', bookedOn: null })).toEqual([])
   })
   it('a reading has a covariance with no negative variance', () => {

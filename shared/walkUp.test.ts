@@ -11,14 +11,44 @@ describe('a walk-up', () => {
   })
 
   it('keeps every answer where the plan looks for it', () => {
-    const { face, consultation } = recordsOf({
-      ...emptyWalkUp(), look: 'as if nothing were there', finish: 'matte', skinType: 'oily', ageBand: 'mature', name: ' Ines ', sensitivities: ['lanolin'],
-      noScent: true, seen: ['redness', 'broken', 'dark circles'], flash: true, hours: 9, lashes: 'sparse', contactLenses: true, keepRecord: 'agreed',
-    }, '9:00')
-    expect(face).toMatchObject({ name: 'Ines', coverage: 'sheer', finish: 'matte', skinType: 'oily', ageBand: 'mature' })
+    const { face, consultation } = recordsOf(
+      {
+        ...emptyWalkUp(),
+        look: 'as if nothing were there',
+        finish: 'matte',
+        skinType: 'oily',
+        ageBand: 'mature',
+        name: ' Ines ',
+        sensitivities: ['lanolin'],
+        noScent: true,
+        seen: ['redness', 'broken', 'dark circles'],
+        flash: true,
+        hours: 9,
+        lashes: 'sparse',
+        contactLenses: true,
+        keepRecord: 'agreed',
+      },
+      '9:00',
+    )
+    expect(face).toMatchObject({
+      name: 'Ines',
+      coverage: 'sheer',
+      finish: 'matte',
+      skinType: 'oily',
+      ageBand: 'mature',
+    })
     expect(consultation).toMatchObject({
-      bareFaced: true, sensitivities: ['lanolin'], noScent: true, mildOnly: false, lashes: 'sparse', contactLenses: true, keepRecord: 'agreed',
-      zones: [{ zone: 'cheeks', states: ['redness', 'broken'] }, { zone: 'eye area', states: ['dark circles'] }],
+      bareFaced: true,
+      sensitivities: ['lanolin'],
+      noScent: true,
+      mildOnly: false,
+      lashes: 'sparse',
+      contactLenses: true,
+      keepRecord: 'agreed',
+      zones: [
+        { zone: 'cheeks', states: ['redness', 'broken'] },
+        { zone: 'eye area', states: ['dark circles'] },
+      ],
       occasion: { flash: true, hours: 9 },
     })
     expect(check(Consultation, consultation).ok).toBe(true)
@@ -26,7 +56,9 @@ describe('a walk-up', () => {
 
   it('each look asks for more cover than the one before, and every state has its place', () => {
     const scale = ['sheer', 'light', 'medium', 'full']
-    expect(LOOKS.map(look => scale.indexOf(recordsOf({ ...emptyWalkUp(), look }, '').face.coverage))).toEqual([0, 1, 2, 3])
+    expect(LOOKS.map(look => scale.indexOf(recordsOf({ ...emptyWalkUp(), look }, '').face.coverage))).toEqual([
+      0, 1, 2, 3,
+    ])
     expect(SEEN_AT_A_GLANCE.every(state => SEEN_AT[state])).toBe(true)
   })
 })

@@ -6,12 +6,25 @@ import { FaceInput } from './records/faces'
 
 export const LOOKS = ['as if nothing were there', 'light and even', 'even and lasting', 'full'] as const
 export type Look = (typeof LOOKS)[number]
-const COVERAGE: Record<Look, Coverage> = { 'as if nothing were there': 'sheer', 'light and even': 'light', 'even and lasting': 'medium', 'full': 'full' }
+const COVERAGE: Record<Look, Coverage> = {
+  'as if nothing were there': 'sheer',
+  'light and even': 'light',
+  'even and lasting': 'medium',
+  'full': 'full',
+}
 
 /** What may be seen at a glance, and where it usually is; the face diagram says it more exactly. */
 export const SEEN_AT: Partial<Record<ZoneState, Zone>> = {
-  'flaky': 'cheeks', 'textured': 'nose', 'reactive': 'cheeks', 'blemish-prone': 'chin', 'redness': 'cheeks', 'dark circles': 'eye area',
-  'chapped': 'lips', 'broken': 'cheeks', 'sunburnt': 'nose', 'signs of infection': 'cheeks',
+  'flaky': 'cheeks',
+  'textured': 'nose',
+  'reactive': 'cheeks',
+  'blemish-prone': 'chin',
+  'redness': 'cheeks',
+  'dark circles': 'eye area',
+  'chapped': 'lips',
+  'broken': 'cheeks',
+  'sunburnt': 'nose',
+  'signs of infection': 'cheeks',
 }
 export const SEEN_AT_A_GLANCE = Object.keys(SEEN_AT) as ZoneState[]
 
@@ -34,18 +47,35 @@ export interface WalkUp {
 }
 
 export const emptyWalkUp = (): WalkUp => ({
-  look: 'light and even', finish: 'natural', sensitivities: [], noScent: false, mildOnly: false, skinType: 'normal', ageBand: 'adult', seen: [],
-  lashes: 'none wished', contactLenses: false, flash: false, hours: 4, name: '', keepRecord: 'not asked',
+  look: 'light and even',
+  finish: 'natural',
+  sensitivities: [],
+  noScent: false,
+  mildOnly: false,
+  skinType: 'normal',
+  ageBand: 'adult',
+  seen: [],
+  lashes: 'none wished',
+  contactLenses: false,
+  flash: false,
+  hours: 4,
+  name: '',
+  keepRecord: 'not asked',
 })
 
 /**
  * The face and its consultation, as they are kept.
  * @param when the time of day, which names somebody who gave no name
  */
-export function recordsOf(answers: WalkUp, when: string): { face: FaceInput, consultation: Consultation } {
+export function recordsOf(answers: WalkUp, when: string): { face: FaceInput; consultation: Consultation } {
   const { look, finish, skinType, ageBand, name, seen, flash, hours, ...asked } = answers
   const face = Object.assign(new FaceInput(), {
-    name: name.trim() || `Walk-up ${when}`, coverage: COVERAGE[look], finish, skinType, ageBand, bookedFor: 'walk-up',
+    name: name.trim() || `Walk-up ${when}`,
+    coverage: COVERAGE[look],
+    finish,
+    skinType,
+    ageBand,
+    bookedFor: 'walk-up',
   })
   const zones = new Map<Zone, ZoneState[]>()
   for (const state of seen) {
@@ -53,7 +83,9 @@ export function recordsOf(answers: WalkUp, when: string): { face: FaceInput, con
     if (zone) zones.set(zone, [...(zones.get(zone) ?? []), state])
   }
   const consultation = Object.assign(new Consultation(), {
-    ...asked, bareFaced: look === LOOKS[0], zones: [...zones].map(([zone, states]) => ({ zone, states })),
+    ...asked,
+    bareFaced: look === LOOKS[0],
+    zones: [...zones].map(([zone, states]) => ({ zone, states })),
     occasion: Object.assign(new OccasionInput(), { flash, hours }),
   })
   return { face, consultation }

@@ -11,9 +11,20 @@ describe('a plan in words', () => {
   })
   it('the skin, its two halves and what is seen', () => {
     expect(skinInWords({ zones: {}, skinType: 'oily', ageBand: 'adult' })).toBe('oily skin')
-    expect(skinInWords({ zones: { cheeks: { type: 'dry', states: [] } }, skinType: 'combination', ageBand: 'mature' })).toBe('mature, oily through the centre, dry on the cheeks')
-    expect(skinInWords({ zones: { 'nose': { states: ['textured'] }, 'forehead': { states: ['textured'] }, 'eye area': { states: ['dark circles'] } }, skinType: 'dry', ageBand: 'adult' }))
-      .toBe('dry skin, open pores, dark circles')
+    expect(
+      skinInWords({ zones: { cheeks: { type: 'dry', states: [] } }, skinType: 'combination', ageBand: 'mature' }),
+    ).toBe('mature, oily through the centre, dry on the cheeks')
+    expect(
+      skinInWords({
+        zones: {
+          'nose': { states: ['textured'] },
+          'forehead': { states: ['textured'] },
+          'eye area': { states: ['dark circles'] },
+        },
+        skinType: 'dry',
+        ageBand: 'adult',
+      }),
+    ).toBe('dry skin, open pores, dark circles')
   })
   it('what weighs most comes first, what asked for it before that, housekeeping last', () => {
     const findings = [weigh(0.5, 'a little'), { ...weigh(2, 'pump'), rule: 'container' }, weigh(-2, 'much')]

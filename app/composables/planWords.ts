@@ -6,15 +6,32 @@ import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core
 /** What the day asks, in a breath: "stage, 10 h, heat, flash". */
 export function occasionInWords(job: JobFacts): string {
   return [
-    job.type, `${job.hours} h`, job.heat && 'hot lights', job.humidity && 'humid', job.flash && 'flash', job.highDefinition && 'close camera',
-    job.tears && 'tears', job.costumeChanges && 'costume changes', job.outdoors && 'outdoors', job.limbs > 0 && `${job.limbs} limbs`,
-  ].filter(Boolean).join(', ')
+    job.type,
+    `${job.hours} h`,
+    job.heat && 'hot lights',
+    job.humidity && 'humid',
+    job.flash && 'flash',
+    job.highDefinition && 'close camera',
+    job.tears && 'tears',
+    job.costumeChanges && 'costume changes',
+    job.outdoors && 'outdoors',
+    job.limbs > 0 && `${job.limbs} limbs`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 
 /** States worth a word in the headline. */
 const TOLD: Partial<Record<ZoneState, (zone: Zone) => string>> = {
-  'textured': () => 'open pores', 'redness': () => 'redness', 'dark circles': () => 'dark circles', 'broken': zone => `broken on the ${zone}`,
-  'sunburnt': () => 'sunburnt', 'flaky': () => 'flaky', 'reactive': () => 'reactive', 'blemish-prone': () => 'blemishes', 'signs of infection': zone => `signs of infection: ${zone}`,
+  'textured': () => 'open pores',
+  'redness': () => 'redness',
+  'dark circles': () => 'dark circles',
+  'broken': zone => `broken on the ${zone}`,
+  'sunburnt': () => 'sunburnt',
+  'flaky': () => 'flaky',
+  'reactive': () => 'reactive',
+  'blemish-prone': () => 'blemishes',
+  'signs of infection': zone => `signs of infection: ${zone}`,
 }
 
 /** What is special about this skin, for the headline. */
@@ -22,7 +39,9 @@ export function skinInWords(face: Pick<FaceFacts, 'zones' | 'skinType' | 'ageBan
   const { centre, cheeks } = typesOf(face)
   const type = centre !== cheeks ? `${centre} through the centre, ${cheeks} on the cheeks` : `${face.skinType} skin`
   const age = face.ageBand === 'mature' || face.ageBand === 'child' ? `${face.ageBand}, ` : ''
-  const seen = ZONES.flatMap(zone => (face.zones[zone]?.states ?? []).map(state => TOLD[state]?.(zone))).filter(s => s !== undefined)
+  const seen = ZONES.flatMap(zone => (face.zones[zone]?.states ?? []).map(state => TOLD[state]?.(zone))).filter(
+    s => s !== undefined,
+  )
   return [age + type, ...new Set(seen)].slice(0, 3).join(', ')
 }
 
@@ -31,7 +50,9 @@ const size = (f: Finding) => (f.effect.is === 'weight' ? Math.abs(f.effect.by) :
 
 /** The reasons that weigh most, as one line, what asked for it first; the rest unfolds. */
 export function reasonInWords(findings: readonly Finding[], asked: readonly string[] = [], most = 2): string {
-  const told = [...findings].filter(f => f.rule !== 'container').sort((x, y) => ORDER[x.effect.is] - ORDER[y.effect.is] || size(y) - size(x))
+  const told = [...findings]
+    .filter(f => f.rule !== 'container')
+    .sort((x, y) => ORDER[x.effect.is] - ORDER[y.effect.is] || size(y) - size(x))
   const words = [...asked.slice(0, 1), ...told.map(f => f.sentence)].slice(0, most)
   return words.length > 0 ? words.join('; ') : 'nothing speaks against it'
 }
@@ -49,4 +70,5 @@ export function amountInWords({ value, unit }: Layer['amount']): string {
   return `${Number(value.toFixed(2))} ${unit}`
 }
 
-export const minutesInWords = ({ full, short }: FacePlan['minutes']) => (short < full ? `${full} minutes, ${short} when late` : `${full} minutes`)
+export const minutesInWords = ({ full, short }: FacePlan['minutes']) =>
+  short < full ? `${full} minutes, ${short} when late` : `${full} minutes`

@@ -28,19 +28,30 @@ export function useBuyPlan() {
       const face = faces.byId.get(id)
       return face && targetReading(face)?.mean
     }
-    const mustReach = mustFaces.flatMap((id) => {
+    const mustReach = mustFaces.flatMap(id => {
       const lab = read(id)
       return lab ? [{ ...lab }] : []
     })
-    const own = faces.faces.flatMap((f) => {
+    const own = faces.faces.flatMap(f => {
       const lab = targetReading(f)?.mean
       return lab ? [{ ...lab }] : []
     })
     try {
-      const answer = await task.run((work, report) => work.buy({
-        owned, offers: buys.open(), rules, mustReach, budget: budgetMinor, options: { ...settings.options }, timeLimitMs: TIME_LIMIT_MS,
-        population: aim === 'everyone' ? everyone() : clientele(own),
-      }, report))
+      const answer = await task.run((work, report) =>
+        work.buy(
+          {
+            owned,
+            offers: buys.open(),
+            rules,
+            mustReach,
+            budget: budgetMinor,
+            options: { ...settings.options },
+            timeLimitMs: TIME_LIMIT_MS,
+            population: aim === 'everyone' ? everyone() : clientele(own),
+          },
+          report,
+        ),
+      )
       musts.value = [...mustFaces]
       state.value = 'ready'
       return answer

@@ -11,7 +11,8 @@ export function useForm<T extends object>(dto: ClassConstructor<T>) {
   const busy = ref(false)
 
   /** Messages for one field and those below it. */
-  const at = (path: string) => issues.value.filter(i => i.path === path || i.path.startsWith(`${path}.`)).map(i => i.message)
+  const at = (path: string) =>
+    issues.value.filter(i => i.path === path || i.path.startsWith(`${path}.`)).map(i => i.message)
 
   /** Checks and sends; true when the server took it. */
   async function submit(values: object, send: (value: T) => Promise<unknown>): Promise<boolean> {

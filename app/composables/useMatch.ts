@@ -37,18 +37,38 @@ export function useMatch(target: () => Lab | undefined) {
       if (task.progress.value === null) state.value = 'stopped'
     }
   }
-  watch([target, finer, () => kit.shelf, () => settings.options, () => settings.value.mixing], () => void compute(), { immediate: true })
+  watch([target, finer, () => kit.shelf, () => settings.options, () => settings.value.mixing], () => void compute(), {
+    immediate: true,
+  })
 
   /** Which bottle steers a recipe where. */
   async function steer(drops: readonly Drops[]): Promise<Partial<Record<Steering, Touch>>> {
-    return helper.run(work => work.touches(plainShelf(kit.shelf), drops.map(d => ({ ...d }))))
+    return helper.run(work =>
+      work.touches(
+        plainShelf(kit.shelf),
+        drops.map(d => ({ ...d })),
+      ),
+    )
   }
   async function nextTouch(drops: readonly Drops[], complaint: Complaint, degree?: Degree): Promise<Touch | null> {
-    return helper.run(work => work.nextTouch(plainShelf(kit.shelf), drops.map(d => ({ ...d })), complaint, degree))
+    return helper.run(work =>
+      work.nextTouch(
+        plainShelf(kit.shelf),
+        drops.map(d => ({ ...d })),
+        complaint,
+        degree,
+      ),
+    )
   }
   /** The touch that brings an old recipe to the skin as it is now. */
   async function bringBack(drops: readonly Drops[], skin: Lab): Promise<Touch | null> {
-    return helper.run(work => work.touchTowards(plainShelf(kit.shelf), drops.map(d => ({ ...d })), { ...skin }))
+    return helper.run(work =>
+      work.touchTowards(
+        plainShelf(kit.shelf),
+        drops.map(d => ({ ...d })),
+        { ...skin },
+      ),
+    )
   }
   return { recipes, finer, bringBack, state, progress: task.progress, stop: task.stop, compute, steer, nextTouch }
 }

@@ -12,21 +12,25 @@ export function useMend(skin: () => Lab | null) {
   const mend = shallowRef<Mend | null>(null)
   const state = ref<'idle' | 'working' | 'ready'>('idle')
 
-  watch(skin, async (lab) => {
-    mend.value = null
-    task.stop()
-    state.value = lab ? 'working' : 'idle'
-    if (!lab) return
-    const { products: owned, rules } = plainShelf(kit.shelf)
-    try {
-      mend.value = await task.run((work, report) => (
-        work.mend({ owned, rules, offers: buys.open(), skin: { ...lab }, options: { ...settings.options } }, report)
-      ))
-      state.value = 'ready'
-    } catch (problem) {
-      if (!(problem instanceof Stopped)) throw problem
-      if (task.progress.value === null) state.value = 'idle'
-    }
-  }, { immediate: true })
+  watch(
+    skin,
+    async lab => {
+      mend.value = null
+      task.stop()
+      state.value = lab ? 'working' : 'idle'
+      if (!lab) return
+      const { products: owned, rules } = plainShelf(kit.shelf)
+      try {
+        mend.value = await task.run((work, report) =>
+          work.mend({ owned, rules, offers: buys.open(), skin: { ...lab }, options: { ...settings.options } }, report),
+        )
+        state.value = 'ready'
+      } catch (problem) {
+        if (!(problem instanceof Stopped)) throw problem
+        if (task.progress.value === null) state.value = 'idle'
+      }
+    },
+    { immediate: true },
+  )
   return { mend, state, progress: task.progress, stop: task.stop }
 }

@@ -30,13 +30,25 @@ export function usePlan(faceId: () => string) {
       if (!(refused instanceof ApiProblem)) throw refused
       if (mine !== turn) return
       state.value = 'refused'
-      problem.value = refused.issues[0] ? `${refused.issues[0].path.replace('locks: ', '')} ${refused.issues[0].message}` : refused.message
+      problem.value = refused.issues[0]
+        ? `${refused.issues[0].path.replace('locks: ', '')} ${refused.issues[0].message}`
+        : refused.message
     }
   }
   const face = computed(() => faces.byId.get(faceId()))
   watch(
-    [faceId, () => plans.draftOf(faceId()), () => face.value?.consultation, () => face.value?.readings[0]?.id, () => face.value?.history.length, () => kit.products, () => settings.value, () => plans.tests],
-    () => void compute(), { immediate: true },
+    [
+      faceId,
+      () => plans.draftOf(faceId()),
+      () => face.value?.consultation,
+      () => face.value?.readings[0]?.id,
+      () => face.value?.history.length,
+      () => kit.products,
+      () => settings.value,
+      () => plans.tests,
+    ],
+    () => void compute(),
+    { immediate: true },
   )
   return { plan, state, problem, compute }
 }

@@ -17,7 +17,9 @@ export function useWhatIf() {
     const { products, rules } = plainShelf(kit.shelf)
     const rest = products.filter(p => !without.has(p.id))
     try {
-      const result = await run((work, report) => work.reach({ products: rest, rules }, everyone(), { ...settings.options }, report))
+      const result = await run((work, report) =>
+        work.reach({ products: rest, rules }, everyone(), { ...settings.options }, report),
+      )
       skins.value = result.skins
     } catch (problem) {
       if (!(problem instanceof Stopped)) throw problem

@@ -33,10 +33,20 @@ export function useWorkerTask() {
       remote = wrap<Work>(worker)
     }
     progress.value = 0
-    const stopped = new Promise<never>((_, reject) => { giveUp = () => reject(new Stopped()) })
+    const stopped = new Promise<never>((_, reject) => {
+      giveUp = () => reject(new Stopped())
+    })
     const mine = giveUp
     try {
-      return await Promise.race([call(remote!, proxy((done: number) => { progress.value = done })), stopped])
+      return await Promise.race([
+        call(
+          remote!,
+          proxy((done: number) => {
+            progress.value = done
+          }),
+        ),
+        stopped,
+      ])
     } finally {
       if (giveUp === mine) {
         giveUp = undefined

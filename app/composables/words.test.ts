@@ -1,9 +1,26 @@
 import { typicalSkin } from '#core/complexion/skin'
-import { dayInWords, differenceInWords, formatMoney, listInWords, parseMoney, placeInWords, plural, rangesInWords, seenInWords } from './words'
+import {
+  dayInWords,
+  differenceInWords,
+  formatMoney,
+  listInWords,
+  parseMoney,
+  placeInWords,
+  plural,
+  rangesInWords,
+  seenInWords,
+} from './words'
 
 describe('money', () => {
-  it.each([['140', 14000], ['140.5', 14050], ['32,05', 3205], [' 0.99 ', 99]])('"%s" is %i minor units', (text, minor) => expect(parseMoney(text)).toBe(minor))
-  it.each(['', '-3', '1.234', 'a lot', '1e9', '12345678', '∞'])('"%s" is no amount', text => expect(parseMoney(text)).toBeUndefined())
+  it.each([
+    ['140', 14000],
+    ['140.5', 14050],
+    ['32,05', 3205],
+    [' 0.99 ', 99],
+  ])('"%s" is %i minor units', (text, minor) => expect(parseMoney(text)).toBe(minor))
+  it.each(['', '-3', '1.234', 'a lot', '1e9', '12345678', '∞'])('"%s" is no amount', text =>
+    expect(parseMoney(text)).toBeUndefined(),
+  )
   it('is shown with two decimals and its currency', () => {
     expect(formatMoney(14000)).toBe('140.00')
     expect(formatMoney(5, 'PMK')).toBe('0.05 PMK')
@@ -17,7 +34,13 @@ describe('words', () => {
     expect(differenceInWords(typicalSkin(5, 'neutral'), typicalSkin(5, 'neutral'))).toBe('the same to the eye')
     expect(listInWords(['a', 'b', 'c'])).toBe('a, b and c')
     expect(listInWords(['a'])).toBe('a')
-    expect([{ seen: 'right' as const }, { seen: 'ashy' as const, degree: null }, { seen: 'too light' as const, degree: 'a touch' as const }].map(seenInWords)).toEqual(['right', 'ashy', 'a touch too light'])
+    expect(
+      [
+        { seen: 'right' as const },
+        { seen: 'ashy' as const, degree: null },
+        { seen: 'too light' as const, degree: 'a touch' as const },
+      ].map(seenInWords),
+    ).toEqual(['right', 'ashy', 'a touch too light'])
     expect(plural(1, 'skin')).toBe('1 skin')
     expect(plural(2, 'face')).toBe('2 faces')
   })

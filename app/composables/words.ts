@@ -22,11 +22,17 @@ export function placeInWords(lab: Lab): string {
 
 /** What an artist sees where two colours touch. */
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
-  invisible: 'You would not see the seam.', match: 'A match.', workable: 'Workable: blend the edge.', visible: 'You would see the seam.',
+  invisible: 'You would not see the seam.',
+  match: 'A match.',
+  workable: 'Workable: blend the edge.',
+  visible: 'You would see the seam.',
 }
 
 export const SHORT_VERDICT: Readonly<Record<Verdict, string>> = {
-  invisible: 'invisible', match: 'match', workable: 'workable', visible: 'visible',
+  invisible: 'invisible',
+  match: 'match',
+  workable: 'workable',
+  visible: 'visible',
 }
 
 /** How two colours differ, from the first to the second, by the parts an artist names. */
@@ -48,27 +54,34 @@ export const capital = (text: string) => text.charAt(0).toUpperCase() + text.sli
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
 
 /** "a, b and c" */
-export const listInWords = (words: readonly string[]) => (
+export const listInWords = (words: readonly string[]) =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`
-)
 
 /** Runs of depths per undertone: "rosy 10.5–12, olive 3". */
-export function rangesInWords(skins: readonly { depth: number, undertone: Undertone }[]): string {
+export function rangesInWords(skins: readonly { depth: number; undertone: Undertone }[]): string {
   const byTone = new Map<Undertone, number[]>()
   for (const s of skins) byTone.set(s.undertone, [...(byTone.get(s.undertone) ?? []), s.depth])
-  return [...byTone].map(([tone, depths]) => {
-    const runs: [number, number][] = []
-    for (const d of depths.sort((x, y) => x - y)) {
-      const last = runs.at(-1)
-      if (last && d - last[1] <= 0.5 + 1e-9) last[1] = d
-      else runs.push([d, d])
-    }
-    return `${tone} ${runs.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ')}`
-  }).join('; ')
+  return [...byTone]
+    .map(([tone, depths]) => {
+      const runs: [number, number][] = []
+      for (const d of depths.sort((x, y) => x - y)) {
+        const last = runs.at(-1)
+        if (last && d - last[1] <= 0.5 + 1e-9) last[1] = d
+        else runs.push([d, d])
+      }
+      return `${tone} ${runs.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ')}`
+    })
+    .join('; ')
 }
 
 const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
-const momentFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
+const momentFormat = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+})
 
 /** A calendar day (2026-12-05) as "Sat 5 Dec"; it has no time zone to shift it. */
 export function dayInWords(iso: string): string {

@@ -34,14 +34,46 @@ onMounted(() => workspace.load())
 </template>
 
 <style scoped>
-.house { margin-left: var(--rail-width); min-height: 100vh; display: flex; flex-direction: column; }
-main { padding: 20px 24px 32px; outline: none; }
-.waiting { max-width: 40ch; margin: 15vh auto; display: grid; gap: 12px; }
-.skip { position: fixed; left: 8px; top: -60px; z-index: 2000; background: var(--accent); color: var(--on-accent); padding: 12px; }
-.skip:focus { top: 8px; }
-@media (max-width: 760px) {
-  .house { margin-left: 0; padding-bottom: 64px; }
-  main { padding: 14px 16px 24px; }
+.house {
+  margin-left: var(--rail-width);
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
 }
-@media print { .house { margin: 0; } }
+main {
+  padding: 20px 24px 32px;
+  outline: none;
+}
+.waiting {
+  max-width: 40ch;
+  margin: 15vh auto;
+  display: grid;
+  gap: 12px;
+}
+.skip {
+  position: fixed;
+  left: 8px;
+  top: -60px;
+  z-index: 2000;
+  background: var(--accent);
+  color: var(--on-accent);
+  padding: 12px;
+}
+.skip:focus {
+  top: 8px;
+}
+@media (max-width: 760px) {
+  .house {
+    margin-left: 0;
+    padding-bottom: 64px;
+  }
+  main {
+    padding: 14px 16px 24px;
+  }
+}
+@media print {
+  .house {
+    margin: 0;
+  }
+}
 </style>

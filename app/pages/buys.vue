@@ -23,10 +23,12 @@ const planLines = ref<InstanceType<typeof PlanLines>>()
 const accepting = ref(false)
 
 /** Faces read so far that the kit cannot match: the plan may be told to reach them first. */
-const outOfReach = computed(() => [...reach.faceSkins].flatMap(([id, skin]) => {
-  const face = faces.byId.get(id)
-  return face && !reach.isReached(skin) ? [face] : []
-}))
+const outOfReach = computed(() =>
+  [...reach.faceSkins].flatMap(([id, skin]) => {
+    const face = faces.byId.get(id)
+    return face && !reach.isReached(skin) ? [face] : []
+  }),
+)
 const spared = ref<ReadonlySet<string>>(new Set())
 const mustFaces = computed(() => outOfReach.value.map(f => f.id).filter(id => !spared.value.has(id)))
 function toggle(id: string) {
@@ -37,13 +39,20 @@ function toggle(id: string) {
 
 async function search() {
   if (budgetMinor.value === undefined) return
-  if (budgetMinor.value !== settings.value.budgetMinor) await undo.attempt(() => settings.change({ budgetMinor: budgetMinor.value! }))
+  if (budgetMinor.value !== settings.value.budgetMinor)
+    await undo.attempt(() => settings.change({ budgetMinor: budgetMinor.value! }))
   planned.value = budgetMinor.value
   plannedAim.value = aim.value
   await make(budgetMinor.value, mustFaces.value, aim.value)
 }
 // The first plan makes itself as soon as it is known which faces are out of reach.
-watch(() => reach.state, (now) => { if (now === 'ready' && state.value === 'idle') void search() }, { immediate: true })
+watch(
+  () => reach.state,
+  now => {
+    if (now === 'ready' && state.value === 'idle') void search()
+  },
+  { immediate: true },
+)
 
 const total = everyone().length
 const chosenPoint = computed(() => {
@@ -51,9 +60,10 @@ const chosenPoint = computed(() => {
   return i < 0 ? curve.value.length - 1 : i
 })
 /** Reach from → after; a share of weighted faces is no number of skins. */
-const fromTo = (before: number, after: number) => (plannedAim.value === 'everyone'
-  ? `from ${Math.round(before * total)} to ${Math.round(after * total)} of ${total} skins`
-  : `from ${percent(before)} to ${percent(after)} of my clientele`)
+const fromTo = (before: number, after: number) =>
+  plannedAim.value === 'everyone'
+    ? `from ${Math.round(before * total)} to ${Math.round(after * total)} of ${total} skins`
+    : `from ${percent(before)} to ${percent(after)} of my clientele`
 const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => faces.byId.get(musts.value[i] ?? '')?.name ?? ''))
 const answer = computed(() => {
   const p = plan.value
@@ -63,7 +73,9 @@ const answer = computed(() => {
 })
 
 async function accept() {
-  const lines = planLines.value?.lines.map(({ offer, because }) => ({ offerId: offer.id, reason: capital(because).slice(0, 300) })) ?? []
+  const lines =
+    planLines.value?.lines.map(({ offer, because }) => ({ offerId: offer.id, reason: capital(because).slice(0, 300) }))
+    ?? []
   accepting.value = true
   if (await undo.attempt(() => buys.accept({ lines, budgetMinor: planned.value }))) {
     plan.value = null
@@ -83,25 +95,52 @@ onMounted(() => {
     <section>
       <h1 data-testid="answer">{{ answer }}</h1>
       <p v-if="plan" class="lead" data-testid="proof">
-        <template v-if="plan.proof.optimal">Proven: no other choice from these suppliers reaches more for the money.</template>
-        <template v-else>The best found in the time allowed; nothing can reach more than {{ percent(plan.proof.upperBound) }}.</template>
-        <template v-if="unmetNames.length > 0"> <b>{{ listInWords(unmetNames) }} stays out of reach at this budget.</b></template>
+        <template v-if="plan.proof.optimal"
+          >Proven: no other choice from these suppliers reaches more for the money.</template
+        >
+        <template v-else
+          >The best found in the time allowed; nothing can reach more than
+          {{ percent(plan.proof.upperBound) }}.</template
+        >
+        <template v-if="unmetNames.length > 0">
+          <b>{{ listInWords(unmetNames) }} stays out of reach at this budget.</b></template
+        >
       </p>
-      <p v-else class="lead">Every set of bottles the money allows is weighed against everyone’s skin; suppliers and prices are simulated.</p>
+      <p v-else class="lead">
+        Every set of bottles the money allows is weighed against everyone’s skin; suppliers and prices are simulated.
+      </p>
       <form class="ask no-print" @submit.prevent="search">
         <v-text-field v-model="typed" label="Budget" inputmode="decimal" :error-messages="budgetWrong" />
-        <Choices v-model="aim" label="Reach for" :options="[{ value: 'everyone', text: 'everyone' }, { value: 'my clientele', text: 'my clientele' }]" hide-label />
+        <Choices
+          v-model="aim"
+          label="Reach for"
+          :options="[
+            { value: 'everyone', text: 'everyone' },
+            { value: 'my clientele', text: 'my clientele' },
+          ]"
+          hide-label
+        />
         <v-btn type="submit" color="primary" variant="flat" :disabled="!!budgetWrong">Plan</v-btn>
       </form>
       <fieldset v-if="outOfReach.length > 0" class="musts no-print">
         <legend class="small">First of all, match</legend>
-        <label v-for="f in outOfReach" :key="f.id"><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)">{{ f.name }}</label>
+        <label v-for="f in outOfReach" :key="f.id"
+          ><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)" />{{ f.name }}</label
+        >
       </fieldset>
       <Working v-if="state === 'working'" what="Weighing every set of bottles" :done="progress" @stop="stop()" />
-      <p v-if="state === 'stopped'" role="status">Stopped; the plan shown is the one before. <button class="act" type="button" @click="search">Plan again</button></p>
+      <p v-if="state === 'stopped'" role="status">
+        Stopped; the plan shown is the one before. <button class="act" type="button" @click="search">Plan again</button>
+      </p>
       <template v-if="plan && plan.chosen.length > 0">
         <PlanLines ref="planLines" :plan="plan" :must-faces="musts" :currency="settings.value.currency" />
-        <p class="accept"><v-btn color="primary" variant="flat" :disabled="!fresh" :loading="accepting" @click="accept">Put these on the purchase list</v-btn><span class="small">{{ formatMoney(planned - plan.spend, settings.value.currency) }} of the budget stays.</span></p>
+        <p class="accept">
+          <v-btn color="primary" variant="flat" :disabled="!fresh" :loading="accepting" @click="accept"
+            >Put these on the purchase list</v-btn
+          ><span class="small"
+            >{{ formatMoney(planned - plan.spend, settings.value.currency) }} of the budget stays.</span
+          >
+        </p>
       </template>
       <p v-else-if="plan" class="small">Raise the budget, or let go of a face that has to be matched.</p>
       <PurchaseLists />
@@ -109,8 +148,18 @@ onMounted(() => {
     <aside>
       <template v-if="curve.length > 1">
         <h2>What each further sum buys</h2>
-        <SpendCurve :points="curve" :chosen="chosenPoint" :budget-minor="planned" :currency="settings.value.currency" :theme="settings.value.theme" @choose="lookAt(curve[$event]!, mustFaces, plannedAim)" />
-        <p class="small">Bottles complete each other: the first white or the first very deep shade is worth little alone and much together, so the plan is searched as a whole, never one bottle at a time.</p>
+        <SpendCurve
+          :points="curve"
+          :chosen="chosenPoint"
+          :budget-minor="planned"
+          :currency="settings.value.currency"
+          :theme="settings.value.theme"
+          @choose="lookAt(curve[$event]!, mustFaces, plannedAim)"
+        />
+        <p class="small">
+          Bottles complete each other: the first white or the first very deep shade is worth little alone and much
+          together, so the plan is searched as a whole, never one bottle at a time.
+        </p>
       </template>
       <p v-else class="small">The spend curve appears with the plan.</p>
     </aside>
@@ -118,11 +167,45 @@ onMounted(() => {
 </template>
 
 <style scoped>
-.ask { display: flex; gap: 12px; margin: 14px 0 8px; align-items: start; flex-wrap: wrap; }
-.ask > :first-child { max-width: 160px; }
-.musts { border: 0; padding: 0; margin: 0 0 6px; display: flex; flex-wrap: wrap; gap: 0 18px; }
-.musts label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
-.musts input { width: 20px; height: 20px; accent-color: var(--accent); }
-.accept { display: flex; gap: 16px; align-items: center; margin: 14px 0 0; flex-wrap: wrap; }
-aside { display: grid; gap: 10px; align-content: start; }
+.ask {
+  display: flex;
+  gap: 12px;
+  margin: 14px 0 8px;
+  align-items: start;
+  flex-wrap: wrap;
+}
+.ask > :first-child {
+  max-width: 160px;
+}
+.musts {
+  border: 0;
+  padding: 0;
+  margin: 0 0 6px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+}
+.musts label {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.musts input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+}
+.accept {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  margin: 14px 0 0;
+  flex-wrap: wrap;
+}
+aside {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
 </style>

@@ -12,7 +12,13 @@ const { submit, problem, busy } = useForm(Consultation)
 const answers = computed(() => chairside.walkUp)
 const words = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
-const QUESTIONS = ['How do they want to look?', 'What must not happen?', 'How is the skin?', 'Eyes, light and hours?', 'Who is it?'] as const
+const QUESTIONS = [
+  'How do they want to look?',
+  'What must not happen?',
+  'How is the skin?',
+  'Eyes, light and hours?',
+  'Who is it?',
+] as const
 const step = ref(0)
 const heading = ref<HTMLElement>()
 async function go(to: number) {
@@ -30,7 +36,7 @@ const timeFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '
 async function sitDown() {
   const { face, consultation } = recordsOf(answers.value, timeFormat.format(new Date()))
   let id = ''
-  const taken = await submit(consultation, async (input) => {
+  const taken = await submit(consultation, async input => {
     id = (await faces.add(face)).id
     await faces.changeConsultation(id, input)
   })
@@ -50,51 +56,138 @@ async function sitDown() {
     </div>
     <div v-else-if="step === 1" class="asked">
       <SensitivityPicker v-model="answers.sensitivities" />
-      <label class="tick"><input v-model="answers.noScent" type="checkbox">no scent</label>
-      <label class="tick"><input v-model="answers.mildOnly" type="checkbox">mild products only</label>
-      <p class="small">Ask about past reactions. What is declared keeps products off this face; it replaces neither the label nor a patch test.</p>
+      <label class="tick"><input v-model="answers.noScent" type="checkbox" />no scent</label>
+      <label class="tick"><input v-model="answers.mildOnly" type="checkbox" />mild products only</label>
+      <p class="small">
+        Ask about past reactions. What is declared keeps products off this face; it replaces neither the label nor a
+        patch test.
+      </p>
     </div>
     <div v-else-if="step === 2" class="asked">
       <Choices v-model="answers.skinType" label="Skin" :options="words(SKIN_TYPES)" />
       <Choices v-model="answers.ageBand" label="Age" :options="words(AGE_BANDS)" />
       <fieldset>
         <legend class="small">At a glance</legend>
-        <div class="choices"><button v-for="s in SEEN_AT_A_GLANCE" :key="s" type="button" :aria-pressed="answers.seen.includes(s)" @click="toggle(s)">{{ s }}</button></div>
+        <div class="choices">
+          <button
+            v-for="s in SEEN_AT_A_GLANCE"
+            :key="s"
+            type="button"
+            :aria-pressed="answers.seen.includes(s)"
+            @click="toggle(s)"
+          >
+            {{ s }}
+          </button>
+        </div>
       </fieldset>
-      <p v-if="answers.seen.includes('signs of infection')" role="status"><b>Do not work on it.</b> Cover nothing that may be catching; ask them to see a doctor or pharmacist, and keep every tool used apart.</p>
-      <p v-else-if="answers.seen.includes('broken') || answers.seen.includes('sunburnt')" role="status"><b>Disposables only, and keep off the sore places.</b> The plan is made for that.</p>
+      <p v-if="answers.seen.includes('signs of infection')" role="status">
+        <b>Do not work on it.</b> Cover nothing that may be catching; ask them to see a doctor or pharmacist, and keep
+        every tool used apart.
+      </p>
+      <p v-else-if="answers.seen.includes('broken') || answers.seen.includes('sunburnt')" role="status">
+        <b>Disposables only, and keep off the sore places.</b> The plan is made for that.
+      </p>
     </div>
     <div v-else-if="step === 3" class="asked">
       <Choices v-model="answers.lashes" label="Lashes" :options="words(LASHES)" />
-      <label class="tick"><input v-model="answers.contactLenses" type="checkbox">wears contact lenses</label>
-      <label class="tick"><input v-model="answers.flash" type="checkbox">photographs with flash</label>
+      <label class="tick"><input v-model="answers.contactLenses" type="checkbox" />wears contact lenses</label>
+      <label class="tick"><input v-model="answers.flash" type="checkbox" />photographs with flash</label>
       <Choices v-model="answers.hours" label="Has to last" :options="HOURS" />
     </div>
     <div v-else class="asked">
       <v-text-field v-model="answers.name" label="Name (or leave it empty)" maxlength="80" autocomplete="off" />
-      <Choices v-model="answers.keepRecord" label="May the record be kept?" :options="[{ value: 'agreed', text: 'yes' }, { value: 'refused', text: 'no' }, { value: 'not asked', text: 'not asked yet' }]" />
+      <Choices
+        v-model="answers.keepRecord"
+        label="May the record be kept?"
+        :options="[
+          { value: 'agreed', text: 'yes' },
+          { value: 'refused', text: 'no' },
+          { value: 'not asked', text: 'not asked yet' },
+        ]"
+      />
       <p class="small">“Forget this person” on the questions page erases everything again.</p>
     </div>
-    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <p v-if="problem" role="alert">
+      <b>{{ problem }}</b>
+    </p>
     <div class="onward">
       <v-btn v-if="step > 0" size="x-large" color="primary" variant="text" @click="go(step - 1)">Back</v-btn>
       <v-btn v-else size="x-large" color="primary" variant="text" @click="chairside.nextPerson()">Clear</v-btn>
       <v-btn v-if="step < QUESTIONS.length - 1" size="x-large" color="primary" variant="flat" type="submit">Next</v-btn>
-      <v-btn :disabled="busy" size="x-large" color="primary" :variant="step < QUESTIONS.length - 1 ? 'text' : 'flat'" :loading="busy" @click="sitDown">Read the skin</v-btn>
+      <v-btn
+        :disabled="busy"
+        size="x-large"
+        color="primary"
+        :variant="step < QUESTIONS.length - 1 ? 'text' : 'flat'"
+        :loading="busy"
+        @click="sitDown"
+        >Read the skin</v-btn
+      >
     </div>
   </form>
 </template>
 
 <style scoped>
-.walk-up { display: grid; gap: 14px; max-width: 760px; align-content: start; }
-.asked { display: grid; gap: 16px; min-height: 300px; align-content: start; }
-.asked :deep(.choices button) { min-height: 60px; padding: 0 20px; font-size: 1.1rem; }
-h1 { outline: none; }
-p { margin: 0; }
-fieldset { border: 0; padding: 0; margin: 0; }
-.tick { display: flex; gap: 14px; align-items: center; min-height: 54px; font-size: 1.1rem; }
-.tick input { width: 26px; height: 26px; accent-color: var(--accent); flex: none; }
-.onward { position: sticky; bottom: 0; display: flex; gap: 6px; background: var(--page); padding: 10px 0; border-top: 1px solid var(--line); }
-legend { padding: 0 0 3px; }
-@media (max-width: 760px) { .onward { bottom: 56px; } .onward :deep(.v-btn) { padding: 0 12px; font-size: 1rem; } }
+.walk-up {
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+  align-content: start;
+}
+.asked {
+  display: grid;
+  gap: 16px;
+  min-height: 300px;
+  align-content: start;
+}
+.asked :deep(.choices button) {
+  min-height: 60px;
+  padding: 0 20px;
+  font-size: 1.1rem;
+}
+h1 {
+  outline: none;
+}
+p {
+  margin: 0;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+.tick {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  min-height: 54px;
+  font-size: 1.1rem;
+}
+.tick input {
+  width: 26px;
+  height: 26px;
+  accent-color: var(--accent);
+  flex: none;
+}
+.onward {
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  gap: 6px;
+  background: var(--page);
+  padding: 10px 0;
+  border-top: 1px solid var(--line);
+}
+legend {
+  padding: 0 0 3px;
+}
+@media (max-width: 760px) {
+  .onward {
+    bottom: 56px;
+  }
+  .onward :deep(.v-btn) {
+    padding: 0 12px;
+    font-size: 1rem;
+  }
+}
 </style>

@@ -13,20 +13,37 @@ const undo = useUndo()
 reach.keep()
 
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
-const soonest = (list: typeof faces.faces) => [...list].sort((x, y) => (x.bookedOn ?? '9').localeCompare(y.bookedOn ?? '9'))
+const soonest = (list: typeof faces.faces) =>
+  [...list].sort((x, y) => (x.bookedOn ?? '9').localeCompare(y.bookedOn ?? '9'))
 
 /** Faces read and out of reach, the soonest booked first. */
-const unmatched = computed(() => soonest(faces.faces.filter((f) => {
-  const skin = reach.faceSkins.get(f.id)
-  return skin && !reach.isReached(skin)
-})))
-const unread = computed(() => soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today())))
+const unmatched = computed(() =>
+  soonest(
+    faces.faces.filter(f => {
+      const skin = reach.faceSkins.get(f.id)
+      return skin && !reach.isReached(skin)
+    }),
+  ),
+)
+const unread = computed(() =>
+  soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today())),
+)
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
-const onItsWay = (p: OwnedProduct) => buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.brand === p.brand && l.offer.range === p.range && l.offer.shade === p.shade))
+const onItsWay = (p: OwnedProduct) =>
+  buys.purchases.some(list =>
+    list.lines.some(
+      l => !l.receivedAt && l.offer.brand === p.brand && l.offer.range === p.range && l.offer.shade === p.shade,
+    ),
+  )
 /** Empty bottles, with how many saved recipes call for them. */
-const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0 && !onItsWay(p)).map(p => ({
-  product: p, recipes: faces.faces.filter(f => f.recipes.some(r => r.drops.some(d => d.id === p.id))).length,
-})))
+const empties = computed(() =>
+  kit.products
+    .filter(p => !p.retiredAt && p.level === 0 && !onItsWay(p))
+    .map(p => ({
+      product: p,
+      recipes: faces.faces.filter(f => f.recipes.some(r => r.drops.some(d => d.id === p.id))).length,
+    })),
+)
 const low = computed(() => kit.usable.filter(p => p.level <= 0.2))
 const twice = computed(() => doubles(kit.shelf.products))
 const gaps = computed(() => {
@@ -38,81 +55,222 @@ const gaps = computed(() => {
 const waiting = computed(() => buys.purchases.flatMap(p => p.lines.filter(l => !l.receivedAt)))
 
 /** The same shade on offer and not on its way yet. */
-const refillOf = (p: OwnedProduct) => buys.offers.find(o => (
-  o.brand === p.brand && o.range === p.range && o.shade === p.shade && !buys.onTheWay.has(o.id)
-))
+const refillOf = (p: OwnedProduct) =>
+  buys.offers.find(o => o.brand === p.brand && o.range === p.range && o.shade === p.shade && !buys.onTheWay.has(o.id))
 async function refill(p: OwnedProduct) {
   const offer = refillOf(p)
   if (!offer) return
   const lines = [{ offerId: offer.id, reason: 'A refill: the bottle is empty.' }]
-  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: offer.priceMinor }))) undo.tell(`${p.shade} is on the purchase list.`)
+  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: offer.priceMinor })))
+    undo.tell(`${p.shade} is on the purchase list.`)
 }
 
-const decisions = computed(() => unmatched.value.length + (unread.value.length > 0 ? 1 : 0) + empties.value.length + (gaps.value.lost.length > 0 ? 1 : 0) + twice.value.length + (waiting.value.length > 0 ? 1 : 0))
-const whenBooked = (f: { bookedOn?: string | null, bookedFor: string }) => (f.bookedOn ? `${dayInWords(f.bookedOn)}, ${f.bookedFor}` : 'not booked')
+const decisions = computed(
+  () =>
+    unmatched.value.length
+    + (unread.value.length > 0 ? 1 : 0)
+    + empties.value.length
+    + (gaps.value.lost.length > 0 ? 1 : 0)
+    + twice.value.length
+    + (waiting.value.length > 0 ? 1 : 0),
+)
+const whenBooked = (f: { bookedOn?: string | null; bookedFor: string }) =>
+  f.bookedOn ? `${dayInWords(f.bookedOn)}, ${f.bookedFor}` : 'not booked'
 </script>
 
 <template>
   <div class="bench">
     <template v-if="kit.products.length === 0 && faces.faces.length === 0">
       <h1>Begin with one bottle.</h1>
-      <p class="lead">Varietas answers whom your kit can match, what to mix in drops and what to buy first. It needs a foundation with a name and a place: a depth word will do. Everything else can be sharpened later.</p>
-      <p class="start"><v-btn color="primary" variant="flat" to="/kit?add">Add the first bottle</v-btn><v-btn color="primary" to="/faces?add">Add a face</v-btn></p>
+      <p class="lead">
+        Varietas answers whom your kit can match, what to mix in drops and what to buy first. It needs a foundation with
+        a name and a place: a depth word will do. Everything else can be sharpened later.
+      </p>
+      <p class="start">
+        <v-btn color="primary" variant="flat" to="/kit?add">Add the first bottle</v-btn
+        ><v-btn color="primary" to="/faces?add">Add a face</v-btn>
+      </p>
     </template>
     <template v-else>
-      <h1 data-testid="answer">{{ reach.state === 'ready' ? (decisions === 0 ? 'Nothing waits for a decision.' : `${plural(decisions, 'thing')} to decide.`) : 'Looking over the kit …' }}</h1>
-      <p class="lead">{{ reach.state === 'ready' ? `The kit matches ${matched} of ${reach.skins.length} skins and ${reach.faceSkins.size - unmatched.length} of the ${reach.faceSkins.size} faces read so far.` : 'Every recipe is being mixed against every skin and every face.' }}</p>
-      <Working v-if="reach.state === 'working'" what="Mixing every recipe" :done="reach.progress" @stop="reach.stop()" />
-      <p v-if="reach.state === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button></p>
+      <h1 data-testid="answer">
+        {{
+          reach.state === 'ready'
+            ? decisions === 0
+              ? 'Nothing waits for a decision.'
+              : `${plural(decisions, 'thing')} to decide.`
+            : 'Looking over the kit …'
+        }}
+      </h1>
+      <p class="lead">
+        {{
+          reach.state === 'ready'
+            ? `The kit matches ${matched} of ${reach.skins.length} skins and ${reach.faceSkins.size - unmatched.length} of the ${reach.faceSkins.size} faces read so far.`
+            : 'Every recipe is being mixed against every skin and every face.'
+        }}
+      </p>
+      <Working
+        v-if="reach.state === 'working'"
+        what="Mixing every recipe"
+        :done="reach.progress"
+        @stop="reach.stop()"
+      />
+      <p v-if="reach.state === 'stopped'" role="status">
+        Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button>
+      </p>
       <ol v-if="reach.state === 'ready'" class="list">
         <li v-for="f in unmatched" :key="f.id">
-          <TouchingFields v-if="reach.faceSkins.get(f.id)?.nearest" :left="reach.faceSkins.get(f.id)!.lab" :right="reach.faceSkins.get(f.id)!.nearest!.lab" left-name="" right-name="" :height="64" />
-          <div><b>{{ f.name }} cannot be matched{{ verdictOf(reach.faceSkins.get(f.id)?.nearest?.deltaE ?? 9) === 'workable' ? ' without a blended edge' : '' }}.</b><p class="small">{{ whenBooked(f) }}. The nearest mix is {{ listInWords(reach.faceSkins.get(f.id)?.failsBy ?? []) || 'visible' }}, ΔE {{ reach.faceSkins.get(f.id)?.nearest?.deltaE.toFixed(1) ?? '–' }}.</p></div>
+          <TouchingFields
+            v-if="reach.faceSkins.get(f.id)?.nearest"
+            :left="reach.faceSkins.get(f.id)!.lab"
+            :right="reach.faceSkins.get(f.id)!.nearest!.lab"
+            left-name=""
+            right-name=""
+            :height="64"
+          />
+          <div>
+            <b
+              >{{ f.name }} cannot be matched{{
+                verdictOf(reach.faceSkins.get(f.id)?.nearest?.deltaE ?? 9) === 'workable'
+                  ? ' without a blended edge'
+                  : ''
+              }}.</b
+            >
+            <p class="small">
+              {{ whenBooked(f) }}. The nearest mix is
+              {{ listInWords(reach.faceSkins.get(f.id)?.failsBy ?? []) || 'visible' }}, ΔE
+              {{ reach.faceSkins.get(f.id)?.nearest?.deltaE.toFixed(1) ?? '–' }}.
+            </p>
+          </div>
           <v-btn color="primary" variant="flat" :to="`/buys?must=${f.id}`">What to buy</v-btn>
         </li>
         <li v-if="unread.length > 0">
           <span class="sign" aria-hidden="true">?</span>
-          <div><b>{{ plural(unread.length, 'booked face') }} not read yet: {{ listInWords(unread.map(f => f.name)) }}.</b><p class="small">First {{ whenBooked(unread[0]!) }}.</p></div>
+          <div>
+            <b>{{ plural(unread.length, 'booked face') }} not read yet: {{ listInWords(unread.map(f => f.name)) }}.</b>
+            <p class="small">First {{ whenBooked(unread[0]!) }}.</p>
+          </div>
           <v-btn color="primary" :to="`/faces/${unread[0]!.id}?read`">Read the skin</v-btn>
         </li>
         <li v-for="{ product, recipes } in empties" :key="product.id">
           <Swatch :lab="product.lab" :size="64" />
-          <div><b>{{ product.shade }} is empty.</b><p class="small">{{ recipes > 0 ? `${plural(recipes, 'face')} ${recipes === 1 ? 'has' : 'have'} it in a recipe.` : 'No saved recipe calls for it.' }} {{ product.notes }}</p></div>
+          <div>
+            <b>{{ product.shade }} is empty.</b>
+            <p class="small">
+              {{
+                recipes > 0
+                  ? `${plural(recipes, 'face')} ${recipes === 1 ? 'has' : 'have'} it in a recipe.`
+                  : 'No saved recipe calls for it.'
+              }}
+              {{ product.notes }}
+            </p>
+          </div>
           <v-btn v-if="refillOf(product)" color="primary" @click="refill(product)">List a refill</v-btn>
           <v-btn v-else color="primary" to="/buys">What replaces it</v-btn>
         </li>
         <li v-if="gaps.lost.length > 0">
-          <span class="strip" aria-hidden="true"><Swatch v-for="s in gaps.lost.filter((_, i) => i % Math.ceil(gaps.lost.length / 4) === 0)" :key="s.id" :lab="s.lab" :size="16" /></span>
-          <div><b>{{ plural(gaps.lost.length, 'skin') }} out of reach{{ gaps.deep.length > 0 ? `, ${gaps.deep.length} of them too deep for the kit` : '' }}{{ gaps.olive.length > 0 ? `, ${gaps.olive.length} olive` : '' }}.</b><p class="small">{{ rangesInWords(gaps.lost) }}.</p></div>
+          <span class="strip" aria-hidden="true"
+            ><Swatch
+              v-for="s in gaps.lost.filter((_, i) => i % Math.ceil(gaps.lost.length / 4) === 0)"
+              :key="s.id"
+              :lab="s.lab"
+              :size="16"
+          /></span>
+          <div>
+            <b
+              >{{ plural(gaps.lost.length, 'skin') }} out of reach{{
+                gaps.deep.length > 0 ? `, ${gaps.deep.length} of them too deep for the kit` : ''
+              }}{{ gaps.olive.length > 0 ? `, ${gaps.olive.length} olive` : '' }}.</b
+            >
+            <p class="small">{{ rangesInWords(gaps.lost) }}.</p>
+          </div>
           <v-btn color="primary" to="/reach">See the field</v-btn>
         </li>
         <li v-for="group in twice" :key="group[0]!.id">
-          <span class="strip" aria-hidden="true"><Swatch v-for="p in group" :key="p.id" :lab="p.lab" :size="64 / group.length" /></span>
-          <div><b>{{ listInWords(group.map(p => nameOf(p.id))) }} are one colour.</b><p class="small">One of them does the work; the others are money and weight.</p></div>
+          <span class="strip" aria-hidden="true"
+            ><Swatch v-for="p in group" :key="p.id" :lab="p.lab" :size="64 / group.length"
+          /></span>
+          <div>
+            <b>{{ listInWords(group.map(p => nameOf(p.id))) }} are one colour.</b>
+            <p class="small">One of them does the work; the others are money and weight.</p>
+          </div>
           <v-btn color="primary" to="/kit">Look at the kit</v-btn>
         </li>
         <li v-if="waiting.length > 0">
           <Swatch :lab="waiting[0]!.offer.lab" :size="64" />
-          <div><b>{{ plural(waiting.length, 'bottle') }} on the way: {{ listInWords(waiting.map(l => l.offer.shade)) }}.</b><p class="small">Say when they are here and they count.</p></div>
+          <div>
+            <b
+              >{{ plural(waiting.length, 'bottle') }} on the way: {{ listInWords(waiting.map(l => l.offer.shade)) }}.</b
+            >
+            <p class="small">Say when they are here and they count.</p>
+          </div>
           <v-btn color="primary" to="/buys">Receive</v-btn>
         </li>
       </ol>
-      <p v-if="reach.state === 'ready' && low.length > 0" class="small">Nearly out: {{ listInWords(low.map(p => p.shade)) }}.</p>
+      <p v-if="reach.state === 'ready' && low.length > 0" class="small">
+        Nearly out: {{ listInWords(low.map(p => p.shade)) }}.
+      </p>
     </template>
   </div>
 </template>
 
 <style scoped>
-.bench { max-width: 980px; }
-.start { display: flex; gap: 12px; margin-top: 18px; }
-.list { list-style: none; padding: 0; margin: 16px 0 0; border-top: 1px solid var(--ink); }
-li { display: grid; grid-template-columns: 128px minmax(0, 1fr) 150px; gap: 18px; align-items: center; border-bottom: 1px solid var(--line); min-height: 76px; padding: 5px 0; }
-li p { margin: 2px 0 0; }
-li :deep(figcaption) { display: none; }
-li > :first-child { justify-self: stretch; }
-li > .swatch { width: 128px !important; }
-.sign { font: 2.6rem/1 var(--display); text-align: center; }
-.strip { display: flex; height: 64px; }
-.strip :deep(.swatch) { flex: 1; height: 64px !important; }
-@media (max-width: 760px) { li { grid-template-columns: 64px minmax(0, 1fr); padding: 10px 0; } li > .swatch { width: 64px !important; } li > .v-btn { grid-column: 1 / -1; } }
+.bench {
+  max-width: 980px;
+}
+.start {
+  display: flex;
+  gap: 12px;
+  margin-top: 18px;
+}
+.list {
+  list-style: none;
+  padding: 0;
+  margin: 16px 0 0;
+  border-top: 1px solid var(--ink);
+}
+li {
+  display: grid;
+  grid-template-columns: 128px minmax(0, 1fr) 150px;
+  gap: 18px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  min-height: 76px;
+  padding: 5px 0;
+}
+li p {
+  margin: 2px 0 0;
+}
+li :deep(figcaption) {
+  display: none;
+}
+li > :first-child {
+  justify-self: stretch;
+}
+li > .swatch {
+  width: 128px !important;
+}
+.sign {
+  font: 2.6rem/1 var(--display);
+  text-align: center;
+}
+.strip {
+  display: flex;
+  height: 64px;
+}
+.strip :deep(.swatch) {
+  flex: 1;
+  height: 64px !important;
+}
+@media (max-width: 760px) {
+  li {
+    grid-template-columns: 64px minmax(0, 1fr);
+    padding: 10px 0;
+  }
+  li > .swatch {
+    width: 64px !important;
+  }
+  li > .v-btn {
+    grid-column: 1 / -1;
+  }
+}
 </style>

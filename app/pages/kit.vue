@@ -23,40 +23,69 @@ const open = ref('add' in route.query)
 const chosen = ref<Set<string>>(new Set())
 
 type Column = 'shade' | 'depth' | 'undertone' | 'family' | 'coverage' | 'finish' | 'size' | 'level' | 'price'
-const COLUMNS: { key: Column, text: string, num?: boolean, wide?: boolean }[] = [
-  { key: 'shade', text: 'Shade' }, { key: 'depth', text: 'Depth', num: true }, { key: 'undertone', text: 'Undertone' },
-  { key: 'family', text: 'Base', wide: true }, { key: 'coverage', text: 'Coverage', wide: true }, { key: 'finish', text: 'Finish', wide: true },
-  { key: 'size', text: 'Size, ml', num: true, wide: true }, { key: 'level', text: 'Left', num: true }, { key: 'price', text: 'Price', num: true, wide: true },
+const COLUMNS: { key: Column; text: string; num?: boolean; wide?: boolean }[] = [
+  { key: 'shade', text: 'Shade' },
+  { key: 'depth', text: 'Depth', num: true },
+  { key: 'undertone', text: 'Undertone' },
+  { key: 'family', text: 'Base', wide: true },
+  { key: 'coverage', text: 'Coverage', wide: true },
+  { key: 'finish', text: 'Finish', wide: true },
+  { key: 'size', text: 'Size, ml', num: true, wide: true },
+  { key: 'level', text: 'Left', num: true },
+  { key: 'price', text: 'Price', num: true, wide: true },
 ]
-const sort = ref<{ by: Column, up: boolean }>({ by: 'depth', up: true })
+const sort = ref<{ by: Column; up: boolean }>({ by: 'depth', up: true })
 
-const rows = computed(() => kit.products.map((product) => {
-  const { depth, undertone } = skinPlace(product.lab)
-  // Only what a skin is matched with has a depth.
-  const sits = product.kind === 'foundation' || product.kind === 'concealer'
-  return {
-    product,
-    values: {
-      shade: product.shade.toLowerCase(), depth: sits ? depth : 99 + ITEM_KINDS.indexOf(product.kind), undertone: sits ? undertone : product.kind, family: product.family,
-      coverage: product.coverage, finish: product.finish, size: product.sizeMl, level: product.level, price: product.priceMinor ?? -1,
-    } satisfies Record<Column, string | number>,
-  }
-}))
+const rows = computed(() =>
+  kit.products.map(product => {
+    const { depth, undertone } = skinPlace(product.lab)
+    // Only what a skin is matched with has a depth.
+    const sits = product.kind === 'foundation' || product.kind === 'concealer'
+    return {
+      product,
+      values: {
+        shade: product.shade.toLowerCase(),
+        depth: sits ? depth : 99 + ITEM_KINDS.indexOf(product.kind),
+        undertone: sits ? undertone : product.kind,
+        family: product.family,
+        coverage: product.coverage,
+        finish: product.finish,
+        size: product.sizeMl,
+        level: product.level,
+        price: product.priceMinor ?? -1,
+      } satisfies Record<Column, string | number>,
+    }
+  }),
+)
 const shown = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
   const { by, up } = sort.value
-  return rows.value.filter(({ product: p }) => {
-    const inState = { 'in use': !p.retiredAt && p.level > 0, 'empty': !p.retiredAt && p.level === 0, 'retired': p.retiredAt !== null, 'all': true }[state.value]
-    const text = `${p.shade} ${p.brand} ${p.range} ${p.notes}`.toLowerCase()
-    return inState && (kind.value === 'all' || (kind.value === 'complexion' ? isComplexionKind(p.kind) : p.kind === kind.value)) && (family.value === 'all' || p.family === family.value) && words.every(w => text.includes(w))
-  }).sort((x, y) => {
-    const [a, b] = [x.values[by], y.values[by]]
-    return (a < b ? -1 : a > b ? 1 : 0) * (up ? 1 : -1)
-  })
+  return rows.value
+    .filter(({ product: p }) => {
+      const inState = {
+        'in use': !p.retiredAt && p.level > 0,
+        'empty': !p.retiredAt && p.level === 0,
+        'retired': p.retiredAt !== null,
+        'all': true,
+      }[state.value]
+      const text = `${p.shade} ${p.brand} ${p.range} ${p.notes}`.toLowerCase()
+      return (
+        inState
+        && (kind.value === 'all' || (kind.value === 'complexion' ? isComplexionKind(p.kind) : p.kind === kind.value))
+        && (family.value === 'all' || p.family === family.value)
+        && words.every(w => text.includes(w))
+      )
+    })
+    .sort((x, y) => {
+      const [a, b] = [x.values[by], y.values[by]]
+      return (a < b ? -1 : a > b ? 1 : 0) * (up ? 1 : -1)
+    })
 })
 const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0).length)
 
-const sortBy = (key: Column) => { sort.value = { by: key, up: sort.value.by === key ? !sort.value.up : true } }
+const sortBy = (key: Column) => {
+  sort.value = { by: key, up: sort.value.by === key ? !sort.value.up : true }
+}
 function edit(product: OwnedProduct | null) {
   editing.value = product
   open.value = true
@@ -81,8 +110,20 @@ function clearFilters() {
   <div>
     <header class="head">
       <div>
-        <h1>{{ kit.products.length === 0 ? 'The kit is empty.' : `${plural(kit.usable.length, 'bottle')} to work with${empties > 0 ? `, ${empties} empty` : ''}.` }}</h1>
-        <p class="lead">{{ kit.products.length === 0 ? 'A name, a kind and where it sits are enough to begin.' : `Foundations and adjusters that can go on a face today, and ${plural(kit.products.length - kit.products.filter(isMixed).length, 'other product')}: choose All to see them.` }}</p>
+        <h1>
+          {{
+            kit.products.length === 0
+              ? 'The kit is empty.'
+              : `${plural(kit.usable.length, 'bottle')} to work with${empties > 0 ? `, ${empties} empty` : ''}.`
+          }}
+        </h1>
+        <p class="lead">
+          {{
+            kit.products.length === 0
+              ? 'A name, a kind and where it sits are enough to begin.'
+              : `Foundations and adjusters that can go on a face today, and ${plural(kit.products.length - kit.products.filter(isMixed).length, 'other product')}: choose All to see them.`
+          }}
+        </p>
       </div>
       <v-btn color="primary" variant="flat" @click="edit(null)">Add a bottle</v-btn>
     </header>
@@ -100,37 +141,89 @@ function clearFilters() {
         </div>
       </div>
       <BottleDoubts />
-      <p v-if="shown.length === 0" role="status">Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button></p>
+      <p v-if="shown.length === 0" role="status">
+        Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button>
+      </p>
       <table v-else class="ledger">
-        <caption class="visually-hidden">Bottles of the kit</caption>
+        <caption class="visually-hidden">
+          Bottles of the kit
+        </caption>
         <thead>
           <tr>
             <th><span class="visually-hidden">Choose</span></th>
-            <th v-for="column in COLUMNS" :key="column.key" :class="{ num: column.num, wide: column.wide, tone: column.key === 'undertone' }" :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'">
-              <button type="button" @click="sortBy(column.key)">{{ column.text }}{{ sort.by === column.key ? (sort.up ? ' ↑' : ' ↓') : '' }}</button>
+            <th
+              v-for="column in COLUMNS"
+              :key="column.key"
+              :class="{ num: column.num, wide: column.wide, tone: column.key === 'undertone' }"
+              :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'"
+            >
+              <button type="button" @click="sortBy(column.key)">
+                {{ column.text }}{{ sort.by === column.key ? (sort.up ? ' ↑' : ' ↓') : '' }}
+              </button>
             </th>
             <th><span class="visually-hidden">Actions</span></th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="{ product, values } in shown" :key="product.id" :class="{ retired: product.retiredAt }">
-            <td class="pick"><input type="checkbox" :checked="chosen.has(product.id)" :aria-label="`Choose ${product.shade}`" @change="toggle(product.id)"></td>
-            <td><span class="shade">
-              <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span v-else class="clear" aria-hidden="true" />
-              <span><b>{{ product.shade }}</b><br><span class="small">{{ [product.brand, product.range].filter(Boolean).join(' · ') }}</span></span>
-            </span></td>
+            <td class="pick">
+              <input
+                type="checkbox"
+                :checked="chosen.has(product.id)"
+                :aria-label="`Choose ${product.shade}`"
+                @change="toggle(product.id)"
+              />
+            </td>
+            <td>
+              <span class="shade">
+                <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
+                  v-else
+                  class="clear"
+                  aria-hidden="true"
+                />
+                <span
+                  ><b>{{ product.shade }}</b
+                  ><br /><span class="small">{{
+                    [product.brand, product.range].filter(Boolean).join(' · ')
+                  }}</span></span
+                >
+              </span>
+            </td>
             <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
-            <td class="tone">{{ product.kind === 'adjuster' ? 'adjusts' : values.undertone }}{{ product.kind === 'concealer' ? ', concealer' : '' }}</td>
+            <td class="tone">
+              {{ product.kind === 'adjuster' ? 'adjusts' : values.undertone
+              }}{{ product.kind === 'concealer' ? ', concealer' : '' }}
+            </td>
             <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
             <td class="wide">{{ product.coverage }}</td>
             <td class="wide">{{ product.finish }}</td>
             <td class="num wide">{{ product.sizeMl }}</td>
-            <td class="num">{{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}</td>
-            <td class="num wide">{{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}</td>
+            <td class="num">
+              {{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}
+            </td>
+            <td class="num wide">
+              {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
+            </td>
             <td class="acts no-print">
-              <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">Edit</button>
-              <button class="act wide" type="button" :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`" @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))">{{ product.retiredAt ? 'Use' : 'Retire' }}</button>
-              <button class="act" type="button" :aria-label="`Delete ${product.shade}`" @click="undo.attempt(() => kit.remove(product.id))">Delete</button>
+              <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">
+                Edit
+              </button>
+              <button
+                class="act wide"
+                type="button"
+                :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
+                @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
+              >
+                {{ product.retiredAt ? 'Use' : 'Retire' }}
+              </button>
+              <button
+                class="act"
+                type="button"
+                :aria-label="`Delete ${product.shade}`"
+                @click="undo.attempt(() => kit.remove(product.id))"
+              >
+                Delete
+              </button>
             </td>
           </tr>
         </tbody>
@@ -143,25 +236,86 @@ function clearFilters() {
 </template>
 
 <style scoped>
-.head { display: flex; justify-content: space-between; align-items: start; gap: 20px; flex-wrap: wrap; }
-.filters { display: grid; grid-template-columns: minmax(180px, 260px) repeat(3, minmax(110px, 150px)) auto; gap: 10px; margin: 14px 0 6px; align-items: center; }
-.bulk { display: flex; gap: 6px; align-items: center; }
-.pick { width: 44px; }
-.pick input { width: 20px; height: 20px; accent-color: var(--accent); margin: 12px; }
-.shade { display: flex; align-items: center; gap: 12px; line-height: 1.25; }
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+  gap: 20px;
+  flex-wrap: wrap;
+}
+.filters {
+  display: grid;
+  grid-template-columns: minmax(180px, 260px) repeat(3, minmax(110px, 150px)) auto;
+  gap: 10px;
+  margin: 14px 0 6px;
+  align-items: center;
+}
+.bulk {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.pick {
+  width: 44px;
+}
+.pick input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+  margin: 12px;
+}
+.shade {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  line-height: 1.25;
+}
 
-.clear { width: 46px; height: 46px; flex: none; border: 1px dashed var(--muted); }
-.retired { color: var(--muted); }
-.acts { white-space: nowrap; text-align: right; }
-@media (max-width: 1000px) { .filters { grid-template-columns: 1fr 1fr; } }
+.clear {
+  width: 46px;
+  height: 46px;
+  flex: none;
+  border: 1px dashed var(--muted);
+}
+.retired {
+  color: var(--muted);
+}
+.acts {
+  white-space: nowrap;
+  text-align: right;
+}
+@media (max-width: 1000px) {
+  .filters {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 @media (max-width: 760px) {
-  .wide, .pick, th:first-child { display: none; }
-  .acts { white-space: normal; width: 56px; padding: 0; }
-  .acts .act { padding: 0; }
-  .shade { gap: 8px; }
-  .shade .small { display: none; }
-  .ledger td, .ledger th { padding-right: 6px; }
+  .wide,
+  .pick,
+  th:first-child {
+    display: none;
+  }
+  .acts {
+    white-space: normal;
+    width: 56px;
+    padding: 0;
+  }
+  .acts .act {
+    padding: 0;
+  }
+  .shade {
+    gap: 8px;
+  }
+  .shade .small {
+    display: none;
+  }
+  .ledger td,
+  .ledger th {
+    padding-right: 6px;
+  }
   /* In large type the undertone gives way: the swatch shows it. */
-  :global(html.chairside .ledger .tone) { display: none; }
+  :global(html.chairside .ledger .tone) {
+    display: none;
+  }
 }
 </style>

@@ -17,11 +17,15 @@ export const useBuys = defineStore('buys', () => {
   const offerById = computed(() => new Map(offers.value.map(o => [o.id, o])))
   const supplierName = (id: string) => suppliers.value.find(s => s.id === id)?.name ?? 'unknown supplier'
   /** Offers that are ordered and not here yet. */
-  const onTheWay = computed(() => new Set(purchases.value.flatMap(p => p.lines.filter(l => !l.receivedAt).map(l => l.offer.id))))
+  const onTheWay = computed(
+    () => new Set(purchases.value.flatMap(p => p.lines.filter(l => !l.receivedAt).map(l => l.offer.id))),
+  )
 
   /** What can be bought for complexion and is not on its way, as the workers take it. */
-  const open = () => offers.value.filter(o => isMixed(o) && !onTheWay.value.has(o.id))
-    .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
+  const open = () =>
+    offers.value
+      .filter(o => isMixed(o) && !onTheWay.value.has(o.id))
+      .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
 
   async function load(): Promise<void> {
     const catalogue = await api<Catalogue>('catalogue')
@@ -29,7 +33,9 @@ export const useBuys = defineStore('buys', () => {
     offers.value = catalogue.offers
     await loadPurchases()
   }
-  const loadPurchases = async () => { purchases.value = await api<Purchase[]>('purchases') }
+  const loadPurchases = async () => {
+    purchases.value = await api<Purchase[]>('purchases')
+  }
 
   async function accept(input: PurchaseInput): Promise<void> {
     const purchase = await api<Purchase>('purchases', { method: 'POST', body: input })
@@ -41,7 +47,10 @@ export const useBuys = defineStore('buys', () => {
   }
 
   async function receive(lineId: string): Promise<void> {
-    const { line, product } = await api<{ line: PurchaseLine, product: OwnedProduct }>(`purchases/lines/${lineId}/receive`, { method: 'POST' })
+    const { line, product } = await api<{ line: PurchaseLine; product: OwnedProduct }>(
+      `purchases/lines/${lineId}/receive`,
+      { method: 'POST' },
+    )
     putLine(line)
     kit.put([product])
     undo.tell(`${product.shade} is in the kit.`, async () => {
@@ -59,5 +68,18 @@ export const useBuys = defineStore('buys', () => {
     })
   }
 
-  return { suppliers, offers, purchases, offerById, supplierName, onTheWay, open, load, loadPurchases, accept, receive, removeLine }
+  return {
+    suppliers,
+    offers,
+    purchases,
+    offerById,
+    supplierName,
+    onTheWay,
+    open,
+    load,
+    loadPurchases,
+    accept,
+    receive,
+    removeLine,
+  }
 })

@@ -5,7 +5,9 @@ import { useChairside } from './chairside'
 const kept = new Map<string, string>()
 beforeEach(() => {
   kept.clear()
-  Object.assign(globalThis, { localStorage: { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v) } })
+  Object.assign(globalThis, {
+    localStorage: { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v) },
+  })
   setActivePinia(createPinia())
 })
 /** The page is opened again on the same device. */
@@ -26,7 +28,11 @@ describe('at the chair', () => {
     const later = again()
     expect(later.on).toBe(true)
     expect(later.walkUp.sensitivities).toEqual(['lanolin'])
-    expect([later.isDone('ines', 'foundation'), later.isDone('ines', 'primer'), later.isDone('piet', 'foundation')]).toEqual([true, false, false])
+    expect([
+      later.isDone('ines', 'foundation'),
+      later.isDone('ines', 'primer'),
+      later.isDone('piet', 'foundation'),
+    ]).toEqual([true, false, false])
   })
 
   it('begins anew for the next person, and a face from its bare skin', async () => {

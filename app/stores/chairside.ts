@@ -3,7 +3,11 @@ import { ref, watch } from 'vue'
 import { emptyWalkUp, type WalkUp } from '#shared/walkUp'
 
 const KEPT_AT = 'varietas.chairside'
-interface Kept { on: boolean, walkUp: WalkUp, done: Record<string, string[]> }
+interface Kept {
+  on: boolean
+  walkUp: WalkUp
+  done: Record<string, string[]>
+}
 
 /** What this device is at: large type at the chair, the walk-up being asked, and which layers lie on whom. */
 export const useChairside = defineStore('chairside', () => {
@@ -13,9 +17,16 @@ export const useChairside = defineStore('chairside', () => {
   /** Keys of the layers that lie on a face already, by face. */
   const done = ref<Record<string, string[]>>(kept.done)
 
-  watch([on, walkUp, done], () => {
-    localStorage.setItem(KEPT_AT, JSON.stringify({ on: on.value, walkUp: walkUp.value, done: done.value } satisfies Kept))
-  }, { deep: true })
+  watch(
+    [on, walkUp, done],
+    () => {
+      localStorage.setItem(
+        KEPT_AT,
+        JSON.stringify({ on: on.value, walkUp: walkUp.value, done: done.value } satisfies Kept),
+      )
+    },
+    { deep: true },
+  )
 
   const isDone = (faceId: string, key: string) => done.value[faceId]?.includes(key) ?? false
   function mark(faceId: string, key: string, lies: boolean): void {

@@ -8,8 +8,29 @@ import { useUndo } from './undo'
 jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {} }))
 const server = api as jest.MockedFunction<typeof api>
 
-const face = (id: string, name: string): Face => ({ ...Object.assign(new FaceInput(), { name }), id, createdAt: '', consultation: new Consultation(), history: [], plans: [], own: [], pictures: [], readings: [], recipes: [], seen: [] })
-const reading = (id: string): FaceReading => ({ id, source: 'typed', lab: { L: 58, a: 11, b: 19 }, covariance: [1, 0, 0, 1, 0, 1], note: '', site: 'jaw', tanned: false, takenAt: '' })
+const face = (id: string, name: string): Face => ({
+  ...Object.assign(new FaceInput(), { name }),
+  id,
+  createdAt: '',
+  consultation: new Consultation(),
+  history: [],
+  plans: [],
+  own: [],
+  pictures: [],
+  readings: [],
+  recipes: [],
+  seen: [],
+})
+const reading = (id: string): FaceReading => ({
+  id,
+  source: 'typed',
+  lab: { L: 58, a: 11, b: 19 },
+  covariance: [1, 0, 0, 1, 0, 1],
+  note: '',
+  site: 'jaw',
+  tanned: false,
+  takenAt: '',
+})
 
 beforeEach(() => {
   setActivePinia(createPinia())

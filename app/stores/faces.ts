@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type {
-  ComplaintInput, Face, FaceInput, FaceReading, HistoryEntry, HistoryInput, PictureRecord, ReadingInput, SavedRecipe, SavedRecipeInput, SeenVerdict,
+  ComplaintInput,
+  Face,
+  FaceInput,
+  FaceReading,
+  HistoryEntry,
+  HistoryInput,
+  PictureRecord,
+  ReadingInput,
+  SavedRecipe,
+  SavedRecipeInput,
+  SeenVerdict,
 } from '#shared/records/faces'
 import type { Consultation } from '#shared/records/consultation'
 import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
@@ -45,7 +55,8 @@ export const useFaces = defineStore('faces', () => {
 
   async function changeConsultation(id: string, consultation: Consultation): Promise<void> {
     const before = byId.value.get(id)?.consultation
-    const send = async (value: Consultation) => put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(value) }))
+    const send = async (value: Consultation) =>
+      put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(value) }))
     await send(consultation)
     if (before) undo.tell('The record is kept.', () => send(before))
   }
@@ -152,5 +163,28 @@ export const useFaces = defineStore('faces', () => {
     })
   }
 
-  return { faces, byId, current, currentId, load, amend, add, change, changeConsultation, remember, forgetEntry, bring, leaveHome, remove, forget, addPicture, removePicture, addReading, removeReading, saveRecipe, removeRecipe, keepSeen }
+  return {
+    faces,
+    byId,
+    current,
+    currentId,
+    load,
+    amend,
+    add,
+    change,
+    changeConsultation,
+    remember,
+    forgetEntry,
+    bring,
+    leaveHome,
+    remove,
+    forget,
+    addPicture,
+    removePicture,
+    addReading,
+    removeReading,
+    saveRecipe,
+    removeRecipe,
+    keepSeen,
+  }
 })

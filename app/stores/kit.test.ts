@@ -10,8 +10,19 @@ jest.mock('~/composables/api', () => {
   return { api: jest.fn(), ApiProblem }
 })
 const server = api as jest.MockedFunction<typeof api>
-const input = Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab: { L: 58, a: 11, b: 19 } })
-const bottle = { ...input, traits: USUAL_BY_KIND.foundation.traits, ownerFaceId: null, id: 'h', retiredAt: null, createdAt: '2026-11-24T00:00:00Z' }
+const input = Object.assign(new OwnedProductInput(), {
+  kind: 'foundation',
+  shade: 'Heron',
+  lab: { L: 58, a: 11, b: 19 },
+})
+const bottle = {
+  ...input,
+  traits: USUAL_BY_KIND.foundation.traits,
+  ownerFaceId: null,
+  id: 'h',
+  retiredAt: null,
+  createdAt: '2026-11-24T00:00:00Z',
+}
 
 beforeEach(() => {
   setActivePinia(createPinia())
@@ -55,7 +66,15 @@ describe('the kit store', () => {
 
   it('the shelf holds what can go on a face, and who must stay apart', () => {
     const kit = useKit()
-    kit.put([bottle, { ...bottle, id: 'empty', level: 0 }, { ...bottle, id: 'old', retiredAt: '2026-01-01' }, { ...bottle, id: 'lift', kind: 'adjuster' }])
-    expect(kit.shelf.products.map(p => [p.id, p.isBase])).toEqual([['h', true], ['lift', false]])
+    kit.put([
+      bottle,
+      { ...bottle, id: 'empty', level: 0 },
+      { ...bottle, id: 'old', retiredAt: '2026-01-01' },
+      { ...bottle, id: 'lift', kind: 'adjuster' },
+    ])
+    expect(kit.shelf.products.map(p => [p.id, p.isBase])).toEqual([
+      ['h', true],
+      ['lift', false],
+    ])
   })
 })

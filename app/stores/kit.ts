@@ -16,7 +16,10 @@ export const useKit = defineStore('kit', () => {
   /** What can go on a face today. */
   const usable = computed(() => products.value.filter(isUsable))
   /** The usable part of the kit as the workers take it. */
-  const shelf = computed(() => ({ products: usable.value.map(complexionOf), rules: kitRules(apart.value, usePlans().tests.palette) }))
+  const shelf = computed(() => ({
+    products: usable.value.map(complexionOf),
+    rules: kitRules(apart.value, usePlans().tests.palette),
+  }))
 
   async function load(): Promise<void> {
     const kit = await api<Kit>('kit')
@@ -28,7 +31,9 @@ export const useKit = defineStore('kit', () => {
     const news = new Map(changed.map(p => [p.id, p]))
     products.value = [...products.value.map(p => news.get(p.id) ?? p), ...changed.filter(p => !byId.value.has(p.id))]
   }
-  const drop = (id: string) => { products.value = products.value.filter(p => p.id !== id) }
+  const drop = (id: string) => {
+    products.value = products.value.filter(p => p.id !== id)
+  }
 
   async function add(input: OwnedProductInput): Promise<void> {
     const product = await api<OwnedProduct>('kit', { method: 'POST', body: plain(input) })
@@ -40,7 +45,9 @@ export const useKit = defineStore('kit', () => {
     const before = byId.value.get(id)
     put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: plain(input) })])
     if (before) {
-      undo.tell(`${input.shade} is changed.`, async () => put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: before })]))
+      undo.tell(`${input.shade} is changed.`, async () =>
+        put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: before })]),
+      )
     }
   }
 
@@ -48,12 +55,16 @@ export const useKit = defineStore('kit', () => {
     const name = byId.value.get(id)?.shade ?? 'The bottle'
     await api(`kit/${id}`, { method: 'DELETE' })
     drop(id)
-    if (tell) undo.tell(`${name} is deleted.`, async () => put([await api<OwnedProduct>(`kit/${id}/restore`, { method: 'POST' })]))
+    if (tell)
+      undo.tell(`${name} is deleted.`, async () =>
+        put([await api<OwnedProduct>(`kit/${id}/restore`, { method: 'POST' })]),
+      )
   }
 
   async function retire(ids: string[], retired: boolean): Promise<void> {
     const names = ids.map(id => byId.value.get(id)?.shade ?? '')
-    const send = async (on: boolean) => put(await api<OwnedProduct[]>('kit/retire', { method: 'POST', body: { ids, retired: on } }))
+    const send = async (on: boolean) =>
+      put(await api<OwnedProduct[]>('kit/retire', { method: 'POST', body: { ids, retired: on } }))
     await send(retired)
     const who = names.length === 1 ? `${names[0]} is` : `${names.length} bottles are`
     undo.tell(retired ? `${who} retired.` : `${who} back in use.`, () => send(!retired))

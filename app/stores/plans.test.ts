@@ -12,8 +12,16 @@ jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extend
 const server = api as jest.MockedFunction<typeof api>
 const face = demoFace(DEMO_FACES[0]!)
 const saved: SavedPlan = {
-  id: 'p', kind: 'preview', locks: [], overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for' }], occasion: null, agreed: '', change: '',
-  plan: planFace(demoQuestion('Orla')), savedAt: '2026-11-24T10:00:00Z', usedAt: null,
+  id: 'p',
+  kind: 'preview',
+  locks: [],
+  overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for' }],
+  occasion: null,
+  agreed: '',
+  change: '',
+  plan: planFace(demoQuestion('Orla')),
+  savedAt: '2026-11-24T10:00:00Z',
+  usedAt: null,
 }
 
 beforeEach(() => {
@@ -33,7 +41,10 @@ describe('a plan being made', () => {
     plans.lock(face.id, { key: 'primer', itemId: 'a', empty: false })
     plans.lock(face.id, { key: 'primer', itemId: 'b', empty: false })
     plans.lock(face.id, { key: 'tone', empty: true })
-    expect(plans.draftOf(face.id).locks).toEqual([{ key: 'primer', itemId: 'b', empty: false }, { key: 'tone', empty: true }])
+    expect(plans.draftOf(face.id).locks).toEqual([
+      { key: 'primer', itemId: 'b', empty: false },
+      { key: 'tone', empty: true },
+    ])
     plans.unlock(face.id, 'primer')
     expect(plans.draftOf(face.id).locks.map(l => l.key)).toEqual(['tone'])
     expect(plans.draftOf('somebody else')).toEqual({ locks: [], overrides: [] })

@@ -2,14 +2,27 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { FacePlan } from '#core/suitability/facePlan'
 import type {
-  FlashTestInput, FlashTestRecord, LockInput, OverrideInput, PaletteTestInput, PaletteTestRecord, PlanInput, PlanNotesInput, SavedPlan, SavePlanInput, Tests,
+  FlashTestInput,
+  FlashTestRecord,
+  LockInput,
+  OverrideInput,
+  PaletteTestInput,
+  PaletteTestRecord,
+  PlanInput,
+  PlanNotesInput,
+  SavedPlan,
+  SavePlanInput,
+  Tests,
 } from '#shared/records/plans'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
 import { useUndo } from './undo'
 
 /** What the artist holds fast or lifts while a plan is being made; kept per face until it is saved. */
-export interface PlanDraft { locks: LockInput[], overrides: OverrideInput[] }
+export interface PlanDraft {
+  locks: LockInput[]
+  overrides: OverrideInput[]
+}
 
 const emptyDraft = (): PlanDraft => ({ locks: [], overrides: [] })
 
@@ -20,9 +33,12 @@ export const usePlans = defineStore('plans', () => {
   const undo = useUndo()
 
   const draftOf = (faceId: string): PlanDraft => drafts.value[faceId] ?? emptyDraft()
-  const keep = (faceId: string, draft: PlanDraft) => { drafts.value = { ...drafts.value, [faceId]: draft } }
+  const keep = (faceId: string, draft: PlanDraft) => {
+    drafts.value = { ...drafts.value, [faceId]: draft }
+  }
 
-  const compute = (faceId: string, input: PlanInput) => api<FacePlan>(`faces/${faceId}/plan`, { method: 'POST', body: input })
+  const compute = (faceId: string, input: PlanInput) =>
+    api<FacePlan>(`faces/${faceId}/plan`, { method: 'POST', body: input })
 
   function lock(faceId: string, entry: LockInput): void {
     const { locks, overrides } = draftOf(faceId)
@@ -34,7 +50,10 @@ export const usePlans = defineStore('plans', () => {
   }
   function override(faceId: string, entry: OverrideInput): void {
     const { locks, overrides } = draftOf(faceId)
-    keep(faceId, { locks, overrides: [...overrides.filter(o => o.itemId !== entry.itemId || o.rule !== entry.rule), entry] })
+    keep(faceId, {
+      locks,
+      overrides: [...overrides.filter(o => o.itemId !== entry.itemId || o.rule !== entry.rule), entry],
+    })
   }
   function reset(faceId: string): void {
     const before = draftOf(faceId)
@@ -45,7 +64,9 @@ export const usePlans = defineStore('plans', () => {
   async function save(faceId: string, input: SavePlanInput): Promise<SavedPlan> {
     const plan = await api<SavedPlan>(`faces/${faceId}/plans`, { method: 'POST', body: input })
     faces.amend(faceId, f => ({ plans: [plan, ...f.plans] }))
-    undo.tell(input.kind === 'preview' ? 'The preview is kept.' : 'The plan is kept.', () => remove(faceId, plan.id, false))
+    undo.tell(input.kind === 'preview' ? 'The preview is kept.' : 'The plan is kept.', () =>
+      remove(faceId, plan.id, false),
+    )
     return plan
   }
 
@@ -61,7 +82,8 @@ export const usePlans = defineStore('plans', () => {
     }
   }
 
-  const put = (faceId: string, plan: SavedPlan) => faces.amend(faceId, f => ({ plans: f.plans.map(p => (p.id === plan.id ? plan : p)) }))
+  const put = (faceId: string, plan: SavedPlan) =>
+    faces.amend(faceId, f => ({ plans: f.plans.map(p => (p.id === plan.id ? plan : p)) }))
 
   async function note(faceId: string, id: string, notes: PlanNotesInput): Promise<void> {
     put(faceId, await api<SavedPlan>(`plans/${id}`, { method: 'PUT', body: notes }))
@@ -70,12 +92,18 @@ export const usePlans = defineStore('plans', () => {
   /** The plan was done: it is on the card, and every product of it was used once more. */
   async function use(faceId: string, id: string): Promise<void> {
     put(faceId, await api<SavedPlan>(`plans/${id}/used`, { method: 'POST' }))
-    undo.tell('It is on the card as used.', async () => put(faceId, await api<SavedPlan>(`plans/${id}/used`, { method: 'DELETE' })))
+    undo.tell('It is on the card as used.', async () =>
+      put(faceId, await api<SavedPlan>(`plans/${id}/used`, { method: 'DELETE' })),
+    )
   }
 
   /** The day's plan begins as the preview was: same products, same vetoes lifted. */
   function copyToDay(faceId: string, preview: SavedPlan): void {
-    const locks = preview.plan.layers.map((l): LockInput => ({ key: l.key, empty: false, ...(l.drops ? { drops: l.drops.map(d => ({ ...d })) } : { itemId: l.item.id }) }))
+    const locks = preview.plan.layers.map((l): LockInput => ({
+      key: l.key,
+      empty: false,
+      ...(l.drops ? { drops: l.drops.map(d => ({ ...d })) } : { itemId: l.item.id }),
+    }))
     keep(faceId, { locks, overrides: preview.overrides })
   }
 
@@ -102,5 +130,24 @@ export const usePlans = defineStore('plans', () => {
     tests.value = await api<Tests>('tests')
   }
 
-  return { drafts, tests, draftOf, compute, lock, unlock, override, reset, save, note, remove, use, copyToDay, loadTests, addPaletteTest, removePaletteTest, addFlashTest, removeFlashTest }
+  return {
+    drafts,
+    tests,
+    draftOf,
+    compute,
+    lock,
+    unlock,
+    override,
+    reset,
+    save,
+    note,
+    remove,
+    use,
+    copyToDay,
+    loadTests,
+    addPaletteTest,
+    removePaletteTest,
+    addFlashTest,
+    removeFlashTest,
+  }
 })

@@ -36,9 +36,10 @@ export const useReach = defineStore('reach', () => {
 
   const skins = computed(() => result.value?.skins.filter(s => !s.id.startsWith(FACE)) ?? [])
   /** By face id. */
-  const faceSkins = computed(() => new Map(
-    (result.value?.skins ?? []).filter(s => s.id.startsWith(FACE)).map(s => [s.id.slice(FACE.length), s]),
-  ))
+  const faceSkins = computed(
+    () =>
+      new Map((result.value?.skins ?? []).filter(s => s.id.startsWith(FACE)).map(s => [s.id.slice(FACE.length), s])),
+  )
   const isReached = (skin: ReachedSkin) => skin.nearest !== null && skin.nearest.deltaE <= settings.value.tolerance
 
   async function refresh(): Promise<void> {
@@ -60,17 +61,35 @@ export const useReach = defineStore('reach', () => {
   }
 
   /** What the answer depends on, as one text: changes of names or notes do not count. */
-  const signature = computed(() => JSON.stringify([
-    kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p), [...(kit.shelf.rules.apart ?? [])], [...(kit.shelf.rules.tried ?? [])],
-    faces.faces.map(f => [f.id, targetReading(f)?.mean]), settings.options,
-  ]))
+  const signature = computed(() =>
+    JSON.stringify([
+      kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p),
+      [...(kit.shelf.rules.apart ?? [])],
+      [...(kit.shelf.rules.tried ?? [])],
+      faces.faces.map(f => [f.id, targetReading(f)?.mean]),
+      settings.options,
+    ]),
+  )
   const wanted = ref(false)
   // Here and not in keep(): a watcher made while a page is set up would end with that page.
-  watch([wanted, signature], ([isWanted]) => { if (isWanted) void refresh() })
+  watch([wanted, signature], ([isWanted]) => {
+    if (isWanted) void refresh()
+  })
   /** Called by the pages that show reach: computed now if it was not, and from then on after every change. */
   function keep(): void {
     wanted.value = true
   }
 
-  return { result, byFamily, skins, faceSkins, state, progress: task.progress, stop: task.stop, isReached, keep, refresh }
+  return {
+    result,
+    byFamily,
+    skins,
+    faceSkins,
+    state,
+    progress: task.progress,
+    stop: task.stop,
+    isReached,
+    keep,
+    refresh,
+  }
 })

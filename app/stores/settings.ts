@@ -7,10 +7,16 @@ import { api } from '~/composables/api'
 export const useSettings = defineStore('settings', () => {
   const value = ref<Settings>(new Settings())
   const options = computed<RecipeOptions>(() => ({
-    maxProducts: value.value.maxProducts, maxDrops: value.value.maxDrops, tolerance: value.value.tolerance, illuminant: 'D65',
+    maxProducts: value.value.maxProducts,
+    maxDrops: value.value.maxDrops,
+    tolerance: value.value.tolerance,
+    illuminant: 'D65',
   }))
   const faceMl = computed(() => ({
-    sheer: value.value.faceMlSheer, light: value.value.faceMlLight, medium: value.value.faceMlMedium, full: value.value.faceMlFull,
+    sheer: value.value.faceMlSheer,
+    light: value.value.faceMlLight,
+    medium: value.value.faceMlMedium,
+    full: value.value.faceMlFull,
   }))
 
   async function load(): Promise<void> {

@@ -15,7 +15,13 @@ export const useWorkspace = defineStore('workspace', () => {
   async function load(): Promise<void> {
     state.value = 'loading'
     try {
-      await Promise.all([useSettings().load(), useKit().load(), useFaces().load(), useBuys().load(), usePlans().loadTests()])
+      await Promise.all([
+        useSettings().load(),
+        useKit().load(),
+        useFaces().load(),
+        useBuys().load(),
+        usePlans().loadTests(),
+      ])
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused

@@ -17,31 +17,44 @@ import { sharesByFamily, sharesOfParts } from '#core/complexion/shares'
 import { steer, nextTouch, touchTowards, type Complaint, type Degree } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
-export interface Shelf { products: ComplexionProduct[], rules: MixingRules }
+export interface Shelf {
+  products: ComplexionProduct[]
+  rules: MixingRules
+}
 export type Progress = (done: number) => void
 
 /** What the screens compute away from the page. Progress is a callback proxied by comlink. */
 const work = {
-  reach: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions, progress: Progress) => (
-    reach(packPigments(products, rules), skins, options, progress)
-  ),
-  byFamily: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions) => sharesByFamily(products, rules, skins, options),
-  sharesOfParts: ({ products, rules }: Shelf, parts: string[][], skins: Skin[], options: RecipeOptions, progress: Progress) => (
-    sharesOfParts(products, rules, parts, skins, options, progress)
-  ),
-  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, dare: boolean) => (
-    dare ? matchSafeFirst(target, products, rules, options, limit) : match(target, products, options, limit, rules)
-  ),
+  reach: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions, progress: Progress) =>
+    reach(packPigments(products, rules), skins, options, progress),
+  byFamily: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions) =>
+    sharesByFamily(products, rules, skins, options),
+  sharesOfParts: (
+    { products, rules }: Shelf,
+    parts: string[][],
+    skins: Skin[],
+    options: RecipeOptions,
+    progress: Progress,
+  ) => sharesOfParts(products, rules, parts, skins, options, progress),
+  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, dare: boolean) =>
+    dare ? matchSafeFirst(target, products, rules, options, limit) : match(target, products, options, limit, rules),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   /** What the verdicts so far say of the bottles, and which look would tell most. */
-  doubts: (products: ComplexionProduct[], verdicts: Verdict[], skins: { faceId: string, skin: Reading }[], progress: Progress) => {
+  doubts: (
+    products: ComplexionProduct[],
+    verdicts: Verdict[],
+    skins: { faceId: string; skin: Reading }[],
+    progress: Progress,
+  ) => {
     const doubts = verdicts.reduce(hear, doubtsAbout(products))
     return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins, progress)) }
   },
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
-  touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) => touchTowards(packPigments(products, rules), recipe, wanted) ?? null,
-  nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint, degree?: Degree) => nextTouch(packPigments(products, rules), recipe, complaint, degree) ?? null,
+  touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) =>
+    touchTowards(packPigments(products, rules), recipe, wanted) ?? null,
+  nextTouch: ({ products, rules }: Shelf, recipe: Drops[], complaint: Complaint, degree?: Degree) =>
+    nextTouch(packPigments(products, rules), recipe, complaint, degree) ?? null,
 }
 export type Work = typeof work
 

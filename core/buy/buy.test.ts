@@ -11,26 +11,33 @@ import { bestChoice, bundleGreedy, type Problem } from './search'
 const cost = (offers: readonly Offer[]) => offers.reduce((s, o) => s + o.price, 0)
 
 describe('buy against brute force', () => {
-  it.each(Array.from({ length: 60 }, (_, i) => i))('seed %i: the same reach for the same money', (seed) => {
+  it.each(Array.from({ length: 60 }, (_, i) => i))('seed %i: the same reach for the same money', seed => {
     const random = seeded(1000 + seed)
-    const families = seed % 3 === 0 ? FAMILIES : ['silicone'] as const
-    const owned = seed % 2 ? Array.from({ length: 1 + seed % 3 }, (_, i) => randomProduct(`o${i}`, random, families)) : []
-    const offers: Offer[] = Array.from({ length: 4 + seed % 2 }, (_, i) => (
-      { id: `f${i}`, product: randomProduct(`f${i}`, random, families), price: random.pick([10, 20, 25, 30, 34.5]) }
-    ))
-    const population = populationOf(Array.from({ length: 12 }, (_, i) => ({
-      id: `k${i}`, lab: skinAt(random.between(1, 12), random.between(-10, 10), random.between(0.85, 1.1)), weight: random.between(0.2, 2),
-    })))
+    const families = seed % 3 === 0 ? FAMILIES : (['silicone'] as const)
+    const owned =
+      seed % 2 ? Array.from({ length: 1 + (seed % 3) }, (_, i) => randomProduct(`o${i}`, random, families)) : []
+    const offers: Offer[] = Array.from({ length: 4 + (seed % 2) }, (_, i) => ({
+      id: `f${i}`,
+      product: randomProduct(`f${i}`, random, families),
+      price: random.pick([10, 20, 25, 30, 34.5]),
+    }))
+    const population = populationOf(
+      Array.from({ length: 12 }, (_, i) => ({
+        id: `k${i}`,
+        lab: skinAt(random.between(1, 12), random.between(-10, 10), random.between(0.85, 1.1)),
+        weight: random.between(0.2, 2),
+      })),
+    )
     const budget = random.pick([0, 30, 60, 90])
     const options = { maxProducts: 3, maxDrops: 5, tolerance: 2 }
-    const reachWith = (chosen: readonly Offer[]) => (
+    const reachWith = (chosen: readonly Offer[]) =>
       plainReach(everyRecipe([...owned, ...chosen.map(o => o.product)], options), population, options.tolerance)
-    )
     let best = { reach: reachWith([]), spend: 0 }
     for (const chosen of subsets(offers, offers.length)) {
       if (cost(chosen) > budget) continue
       const reach = reachWith(chosen)
-      if (reach > best.reach + 1e-9 || (reach > best.reach - 1e-9 && cost(chosen) < best.spend)) best = { reach, spend: cost(chosen) }
+      if (reach > best.reach + 1e-9 || (reach > best.reach - 1e-9 && cost(chosen) < best.spend))
+        best = { reach, spend: cost(chosen) }
     }
     const answer = buy({ owned, offers, population, budget, options })
     expect(answer.reach.after).toBeCloseTo(best.reach, 9)
@@ -72,22 +79,45 @@ describe('buy', () => {
   })
 
   it('says when what must be reached cannot be', () => {
-    const { unmet, chosen } = buy({ owned: [], offers: offers.slice(0, 2), population: everyone(), budget: 60, mustReach: [typicalSkin(12, 'rosy')] })
+    const { unmet, chosen } = buy({
+      owned: [],
+      offers: offers.slice(0, 2),
+      population: everyone(),
+      budget: 60,
+      mustReach: [typicalSkin(12, 'rosy')],
+    })
     expect(unmet).toEqual([0])
     expect(chosen.length).toBeGreaterThan(0)
   })
 
   it('with no money, no offers or nothing left to gain it buys nothing', () => {
-    expect(buy({ owned: [], offers, population: everyone(), budget: 0 })).toMatchObject({ chosen: [], spend: 0, proof: { optimal: true } })
+    expect(buy({ owned: [], offers, population: everyone(), budget: 0 })).toMatchObject({
+      chosen: [],
+      spend: 0,
+      proof: { optimal: true },
+    })
     expect(buy({ owned: [], offers: [], population: everyone(), budget: 100 }).chosen).toEqual([])
     const own = [shade(4)]
     const one = populationOf([{ id: 'one', lab: typicalSkin(4, 'neutral') }])
-    expect(buy({ owned: own, offers, population: one, budget: 200 })).toMatchObject({ chosen: [], reach: { before: 1, after: 1 } })
+    expect(buy({ owned: own, offers, population: one, budget: 200 })).toMatchObject({
+      chosen: [],
+      reach: { before: 1, after: 1 },
+    })
   })
 
   it('stopped by its time limit it still answers, with an honest bound', () => {
-    const many = Array.from({ length: 40 }, (_, i) => ({ id: `x${i}`, product: randomProduct(`x${i}`, seeded(i)), price: 20 + i % 7 }))
-    const { proof, reach, spend } = buy({ owned: [], offers: many, population: everyone(), budget: 160, timeLimitMs: 1 })
+    const many = Array.from({ length: 40 }, (_, i) => ({
+      id: `x${i}`,
+      product: randomProduct(`x${i}`, seeded(i)),
+      price: 20 + (i % 7),
+    }))
+    const { proof, reach, spend } = buy({
+      owned: [],
+      offers: many,
+      population: everyone(),
+      budget: 160,
+      timeLimitMs: 1,
+    })
     expect(spend).toBeLessThanOrEqual(160)
     expect(proof.upperBound).toBeGreaterThanOrEqual(reach.after - 1e-12)
     expect(proof.upperBound).toBeLessThanOrEqual(1)
@@ -98,7 +128,14 @@ describe('buy', () => {
 describe('the search', () => {
   it('finds pairs that are worth nothing alone, where one at a time is badly wrong', () => {
     // Item 0 alone gains 1; items 1 and 2 gain 10 together and nothing apart.
-    const problem: Problem = { prices: [10, 10, 10], budget: 20, aims: [{ weight: 1, sets: [[0]] }, { weight: 10, sets: [[1, 2]] }] }
+    const problem: Problem = {
+      prices: [10, 10, 10],
+      budget: 20,
+      aims: [
+        { weight: 1, sets: [[0]] },
+        { weight: 10, sets: [[1, 2]] },
+      ],
+    }
     expect(bestChoice(problem)).toMatchObject({ chosen: [1, 2], value: 10, optimal: true })
   })
 
@@ -106,7 +143,12 @@ describe('the search', () => {
     const problem: Problem = {
       prices: [10, 10, 10, 10],
       budget: 20,
-      aims: [{ weight: 6, sets: [[0]] }, { weight: 5, sets: [[1, 2]] }, { weight: 5, sets: [[1, 2]] }, { weight: 1, sets: [[3]] }],
+      aims: [
+        { weight: 6, sets: [[0]] },
+        { weight: 5, sets: [[1, 2]] },
+        { weight: 5, sets: [[1, 2]] },
+        { weight: 1, sets: [[3]] },
+      ],
     }
     const greedy = bundleGreedy(problem)
     expect(greedy.sort()).toEqual([0, 3])

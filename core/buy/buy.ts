@@ -7,7 +7,11 @@ import { DEFAULT_OPTIONS, type RecipeOptions } from '../complexion/recipe'
 import { needs, type Need } from './needs'
 import { bestChoice, SAME, type Aim, type Choice, type Problem } from './search'
 
-export interface Offer { id: string, product: ComplexionProduct, price: number }
+export interface Offer {
+  id: string
+  product: ComplexionProduct
+  price: number
+}
 
 export interface BuyQuestion {
   owned: readonly ComplexionProduct[]
@@ -21,7 +25,12 @@ export interface BuyQuestion {
   timeLimitMs?: number
 }
 
-export interface SpendPoint { spend: number, reach: number, chosen: string[], optimal: boolean }
+export interface SpendPoint {
+  spend: number
+  reach: number
+  chosen: string[]
+  optimal: boolean
+}
 
 /** Why an offer is in the choice. */
 export interface Reason {
@@ -37,8 +46,8 @@ export interface Reason {
 export interface BuyAnswer {
   chosen: string[]
   spend: number
-  reach: { before: number, after: number }
-  proof: { optimal: boolean, upperBound: number }
+  reach: { before: number; after: number }
+  proof: { optimal: boolean; upperBound: number }
   curve: SpendPoint[]
   reasons: Reason[]
   /** Indexes into `mustReach` that the choice does not reach. */
@@ -64,7 +73,13 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
   const pigments = packPigments([...owned, ...offers.map(o => o.product)], question.rules)
   const skins = [...mustReach, ...population.map(s => s.lab)]
   const found = needs({
-    pigments, owned: owned.length, prices, budget, skins, options, progress: progress && (done => progress(done * 0.8)),
+    pigments,
+    owned: owned.length,
+    prices,
+    budget,
+    skins,
+    options,
+    progress: progress && (done => progress(done * 0.8)),
   })
   const weights = [...mustReach.map(() => MUST), ...population.map(s => s.weight)]
   const before = total(found.slice(mustReach.length).map((need, i) => (need.met ? population[i]!.weight : 0)))
@@ -76,11 +91,15 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
   progress?.(0.9)
   const reachOf = (chosen: readonly number[]) => {
     const held = new Set(chosen)
-    return Math.min(1, total(found.slice(mustReach.length).map((n, i) => (reaches(n, held) ? population[i]!.weight : 0))))
+    return Math.min(
+      1,
+      total(found.slice(mustReach.length).map((n, i) => (reaches(n, held) ? population[i]!.weight : 0))),
+    )
   }
-  const curve = spendCurve(problem, choice, left() * (1 - ANSWER_SHARE), chosen => (
-    { reach: reachOf(chosen), chosen: chosen.map(j => offers[j]!.id) }
-  ))
+  const curve = spendCurve(problem, choice, left() * (1 - ANSWER_SHARE), chosen => ({
+    reach: reachOf(chosen),
+    chosen: chosen.map(j => offers[j]!.id),
+  }))
   progress?.(1)
 
   const after = reachOf(choice.chosen)
@@ -103,10 +122,16 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
 
 const total = (values: readonly number[]) => values.reduce((s, v) => s + v, 0)
 
-const reaches = (need: Need, held: ReadonlySet<number>) => need.met || need.sets.some(set => set.every(j => held.has(j)))
+const reaches = (need: Need, held: ReadonlySet<number>) =>
+  need.met || need.sets.some(set => set.every(j => held.has(j)))
 
 function reasonFor(
-  id: string, offer: number, held: ReadonlySet<number>, found: readonly Need[], musts: number, population: readonly Skin[],
+  id: string,
+  offer: number,
+  held: ReadonlySet<number>,
+  found: readonly Need[],
+  musts: number,
+  population: readonly Skin[],
 ): Reason {
   const without = new Set([...held].filter(j => j !== offer))
   const lost = found.flatMap((need, i) => (reaches(need, held) && !reaches(need, without) ? [i] : []))
@@ -116,7 +141,10 @@ function reasonFor(
 
 /** The best reach at evenly spaced budgets up to the one asked for, each step at least as good as the one before. */
 function spendCurve(
-  problem: Problem, full: Choice, timeMs: number, describe: (chosen: readonly number[]) => { reach: number, chosen: string[] },
+  problem: Problem,
+  full: Choice,
+  timeMs: number,
+  describe: (chosen: readonly number[]) => { reach: number; chosen: string[] },
 ): SpendPoint[] {
   const points: SpendPoint[] = [{ spend: 0, ...describe([]), optimal: true }]
   const add = ({ chosen, spend, optimal }: Pick<Choice, 'chosen' | 'spend' | 'optimal'>) => {
@@ -126,7 +154,7 @@ function spendCurve(
   }
   let start: readonly number[] = []
   for (let step = 1; step < CURVE_STEPS; step++) {
-    const budget = problem.budget * step / CURVE_STEPS
+    const budget = (problem.budget * step) / CURVE_STEPS
     if (budget >= full.spend - SAME) break
     const choice = bestChoice({ ...problem, budget }, performance.now() + timeMs / CURVE_STEPS, start)
     start = choice.chosen

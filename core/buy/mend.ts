@@ -14,14 +14,18 @@ export interface MendQuestion {
   rules?: MixingRules
 }
 
-export interface Mend { chosen: string[], spend: number }
+export interface Mend {
+  chosen: string[]
+  spend: number
+}
 
 /**
  * The cheapest purchase with which a skin can be matched; of two at one price the one of fewer bottles.
  * @returns an empty choice when what is owned matches it already, null when nothing on offer does
  */
 export function cheapestMend(
-  { owned, offers, skin, options, rules }: MendQuestion, progress?: (done: number) => void,
+  { owned, offers, skin, options, rules }: MendQuestion,
+  progress?: (done: number) => void,
 ): Mend | null {
   const prices = Float64Array.from(offers, o => o.price)
   const pigments = packPigments([...owned, ...offers.map(o => o.product)], rules)

@@ -67,33 +67,36 @@ export function needs({ pigments, owned, prices, budget, skins, options, progres
       const cell = near.cellAt(state.L, state.a, state.b)
       if (cell < 0) return
       let key = 0
-      for (let k = 0; k < state.size; k++) if (state.parts[k]! >= owned) key = key * BASE + (state.parts[k]! - owned + 1)
+      for (let k = 0; k < state.size; k++)
+        if (state.parts[k]! >= owned) key = key * BASE + (state.parts[k]! - owned + 1)
       for (let k = near.start[cell]!; k < near.start[cell + 1]!; k++) consider(near.items[k]!, state, key)
     },
     progress,
   })
-  return targets.map((_, skin) => (
-    met[skin] === 1 ? { met: true, sets: [] } : { met: false, sets: minimal([...found[skin]!].map(unpack)) }
-  ))
+  return targets.map((_, skin) =>
+    met[skin] === 1 ? { met: true, sets: [] } : { met: false, sets: minimal([...found[skin]!].map(unpack)) },
+  )
 }
 
 const pack = (set: readonly number[]) => set.reduce((key, i) => key * BASE + i + 1, 0)
 
 function unpack(key: number): number[] {
   const set: number[] = []
-  for (let rest = key; rest > 0; rest = Math.floor(rest / BASE)) set.unshift(rest % BASE - 1)
+  for (let rest = key; rest > 0; rest = Math.floor(rest / BASE)) set.unshift((rest % BASE) - 1)
   return set
 }
 
 /** The sets that hold no other set of the list. Sets are ascending and have at most four members. */
 export function minimal(sets: readonly (readonly number[])[]): number[][] {
   const kept = new Set<number>()
-  return [...sets].sort((x, y) => x.length - y.length).flatMap((set) => {
-    // Every subset as a bit pattern over the members, the set itself last.
-    for (let pattern = 1; pattern < 2 ** set.length; pattern++) {
-      if (kept.has(pack(set.filter((_, k) => pattern & (1 << k))))) return []
-    }
-    kept.add(pack(set))
-    return [[...set]]
-  })
+  return [...sets]
+    .sort((x, y) => x.length - y.length)
+    .flatMap(set => {
+      // Every subset as a bit pattern over the members, the set itself last.
+      for (let pattern = 1; pattern < 2 ** set.length; pattern++) {
+        if (kept.has(pack(set.filter((_, k) => pattern & (1 << k))))) return []
+      }
+      kept.add(pack(set))
+      return [[...set]]
+    })
 }

@@ -3,13 +3,17 @@ import { bestChoice, bundleGreedy, type Problem } from './search'
 
 function randomProblem(seed: number): Problem {
   const random = seeded(seed)
-  const n = 4 + seed % 7
-  const someItems = () => [...new Set(Array.from({ length: 1 + Math.floor(random.between(0, 3)) }, () => Math.floor(random.between(0, n))))].sort((x, y) => x - y)
+  const n = 4 + (seed % 7)
+  const someItems = () =>
+    [
+      ...new Set(Array.from({ length: 1 + Math.floor(random.between(0, 3)) }, () => Math.floor(random.between(0, n)))),
+    ].sort((x, y) => x - y)
   return {
     prices: Array.from({ length: n }, () => random.pick([0, 5, 10, 12.5, 20, 33])),
     budget: random.pick([0, 15, 30, 45, 80]),
-    aims: Array.from({ length: 3 + seed % 9 }, () => ({
-      weight: random.pick([0.1, 0.5, 1, 2]), sets: Array.from({ length: 1 + Math.floor(random.between(0, 4)) }, someItems),
+    aims: Array.from({ length: 3 + (seed % 9) }, () => ({
+      weight: random.pick([0.1, 0.5, 1, 2]),
+      sets: Array.from({ length: 1 + Math.floor(random.between(0, 4)) }, someItems),
     })),
   }
 }
@@ -28,7 +32,7 @@ function byHand({ prices, aims, budget }: Problem) {
 }
 
 describe('the search against every subset', () => {
-  it.each(Array.from({ length: 150 }, (_, i) => i))('seed %i', (seed) => {
+  it.each(Array.from({ length: 150 }, (_, i) => i))('seed %i', seed => {
     const problem = randomProblem(seed)
     const found = bestChoice(problem)
     const best = byHand(problem)
@@ -38,7 +42,7 @@ describe('the search against every subset', () => {
     expect(found.upperBound).toBeCloseTo(best.value, 9)
   })
 
-  it.each(Array.from({ length: 40 }, (_, i) => i))('without time, seed %i: the bound still holds', (seed) => {
+  it.each(Array.from({ length: 40 }, (_, i) => i))('without time, seed %i: the bound still holds', seed => {
     const problem = randomProblem(seed)
     const { upperBound, value, spend } = bestChoice(problem, 0)
     expect(upperBound).toBeGreaterThanOrEqual(byHand(problem).value - 1e-9)
@@ -49,7 +53,9 @@ describe('the search against every subset', () => {
   it('a bundle is never dearer than the budget', () => {
     for (let seed = 0; seed < 40; seed++) {
       const problem = randomProblem(seed)
-      expect(bundleGreedy(problem).reduce((s, j) => s + problem.prices[j]!, 0)).toBeLessThanOrEqual(problem.budget + 1e-9)
+      expect(bundleGreedy(problem).reduce((s, j) => s + problem.prices[j]!, 0)).toBeLessThanOrEqual(
+        problem.budget + 1e-9,
+      )
     }
   })
 

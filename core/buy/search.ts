@@ -5,7 +5,10 @@ export interface Problem {
   aims: readonly Aim[]
   budget: number
 }
-export interface Aim { weight: number, sets: readonly (readonly number[])[] }
+export interface Aim {
+  weight: number
+  sets: readonly (readonly number[])[]
+}
 
 export interface Choice {
   chosen: number[]
@@ -44,7 +47,7 @@ export function bundleGreedy({ prices, aims, budget }: Problem): number[] {
   const met = aims.map(a => a.sets.some(s => s.length === 0))
   let left = budget
   for (;;) {
-    let best: { set: readonly number[], cost: number, rate: number } | undefined
+    let best: { set: readonly number[]; cost: number; rate: number } | undefined
     const seen = new Set<string>()
     aims.forEach((aim, i) => {
       if (met[i]) return
@@ -56,7 +59,10 @@ export function bundleGreedy({ prices, aims, budget }: Problem): number[] {
         const cost = missing.reduce((s, j) => s + prices[j]!, 0)
         if (cost > left + SAME) continue
         const withIt = new Set([...chosen, ...missing])
-        const gain = aims.reduce((s, a, k) => (!met[k] && a.sets.some(t => t.every(j => withIt.has(j))) ? s + a.weight : s), 0)
+        const gain = aims.reduce(
+          (s, a, k) => (!met[k] && a.sets.some(t => t.every(j => withIt.has(j))) ? s + a.weight : s),
+          0,
+        )
         const rate = gain / Math.max(cost, SAME)
         if (!best || rate > best.rate) best = { set: missing, cost, rate }
       }
@@ -64,11 +70,15 @@ export function bundleGreedy({ prices, aims, budget }: Problem): number[] {
     if (!best) return [...chosen]
     for (const j of best.set) chosen.add(j)
     left -= best.cost
-    aims.forEach((a, i) => { met[i] ||= a.sets.some(t => t.every(j => chosen.has(j))) })
+    aims.forEach((a, i) => {
+      met[i] ||= a.sets.some(t => t.every(j => chosen.has(j)))
+    })
   }
 }
 
-const OPEN = 0, TAKEN = 1, LEFT = 2
+const OPEN = 0,
+  TAKEN = 1,
+  LEFT = 2
 
 class Search {
   stopped = false
@@ -83,14 +93,17 @@ class Search {
   /** Largest bound among the branches that were given up when the time ran out. */
   private leftOpen = 0
 
-  constructor(private readonly problem: Problem, private readonly deadline: number) {
+  constructor(
+    private readonly problem: Problem,
+    private readonly deadline: number,
+  ) {
     this.n = problem.prices.length
     this.state = new Uint8Array(this.n)
     this.share = new Float64Array(this.n)
     this.credit = new Float64Array(this.n)
   }
 
-  best(): { chosen: number[], spend: number, value: number } {
+  best(): { chosen: number[]; spend: number; value: number } {
     return { chosen: this.bestSet, spend: this.bestSpend, value: this.bestValue }
   }
 
@@ -169,8 +182,14 @@ class Search {
       let missing = 0
       for (const j of set) {
         const s = this.state[j]!
-        if (s === LEFT) { missing = -1; break }
-        if (s === OPEN) { cost += this.problem.prices[j]!; missing++ }
+        if (s === LEFT) {
+          missing = -1
+          break
+        }
+        if (s === OPEN) {
+          cost += this.problem.prices[j]!
+          missing++
+        }
       }
       if (missing === 0) return 'met'
       if (missing > 0 && cost <= left + SAME) sets.push(set)
@@ -186,7 +205,7 @@ class Search {
    * Σ weight / (its smallest such k) over the aims it can help, and what the money left can collect of credit is at most the
    * fractional knapsack over items.
    */
-  private bound(still: readonly Aim[], value: number, left: number): { bound: number, branch: number } {
+  private bound(still: readonly Aim[], value: number, left: number): { bound: number; branch: number } {
     const { prices } = this.problem
     this.credit.fill(0)
     let all = value
@@ -205,7 +224,7 @@ class Search {
         knapsack += this.credit[j]!
         money -= price
       } else {
-        knapsack += this.credit[j]! * Math.max(0, money) / price
+        knapsack += (this.credit[j]! * Math.max(0, money)) / price
         break
       }
     }

@@ -30,13 +30,17 @@ export function deltaE(L1: number, a1: number, b1: number, L2: number, a2: numbe
   }
   const dL = L2 - L1
   const dC = C2 - C1
-  const dH = 2 * Math.sqrt(C1 * C2) * Math.sin(dh * RAD / 2)
+  const dH = 2 * Math.sqrt(C1 * C2) * Math.sin((dh * RAD) / 2)
 
   const meanL = (L1 + L2) / 2 - 50
   const meanCp = (C1 + C2) / 2
-  const T = 1 - 0.17 * Math.cos((meanH - 30) * RAD) + 0.24 * Math.cos(2 * meanH * RAD)
-    + 0.32 * Math.cos((3 * meanH + 6) * RAD) - 0.2 * Math.cos((4 * meanH - 63) * RAD)
-  const SL = 1 + 0.015 * meanL * meanL / Math.sqrt(20 + meanL * meanL)
+  const T =
+    1
+    - 0.17 * Math.cos((meanH - 30) * RAD)
+    + 0.24 * Math.cos(2 * meanH * RAD)
+    + 0.32 * Math.cos((3 * meanH + 6) * RAD)
+    - 0.2 * Math.cos((4 * meanH - 63) * RAD)
+  const SL = 1 + (0.015 * meanL * meanL) / Math.sqrt(20 + meanL * meanL)
   const SC = 1 + 0.045 * meanCp
   const SH = 1 + 0.015 * meanCp * T
   const cp7 = pow7(meanCp)
@@ -70,7 +74,7 @@ const HARDLY_ROTATED = 1 - 1e-6
 
 const largestSL = (L: number, distance: number) => {
   const off = Math.min(50, Math.abs(L - 50) + distance / 2)
-  return 1 + 0.015 * off * off / Math.sqrt(20 + off * off)
+  return 1 + (0.015 * off * off) / Math.sqrt(20 + off * off)
 }
 
 /**
@@ -82,9 +86,8 @@ const largestSL = (L: number, distance: number) => {
  */
 export function leastDeltaE(colour: Lab, distance: number): number {
   const C = Math.sqrt(colour.a * colour.a + colour.b * colour.b)
-  const bound = (d: number, rotated: number) => (
-    Math.min(d / largestSL(colour.L, d), d * Math.sqrt(rotated) / (1 + 0.0675 * (C + d / 2)))
-  )
+  const bound = (d: number, rotated: number) =>
+    Math.min(d / largestSL(colour.L, d), (d * Math.sqrt(rotated)) / (1 + 0.0675 * (C + d / 2)))
   const leaves = Math.max(0, colour.b)
   return Math.min(bound(distance, HARDLY_ROTATED), bound(Math.max(distance, leaves), MOST_ROTATED))
 }
@@ -106,7 +109,7 @@ export function farthest(colour: Lab, limit: number): number {
  * Weights of a cheap lower bound near a colour: ΔE00² ≥ perL·ΔL² + perChroma·(Δa² + Δb²) for every colour within
  * `distance` of it. The same reasoning as {@link leastDeltaE}, with G no larger than at the smallest mean chroma there.
  */
-export function weightsWithin(colour: Lab, distance: number): { perL: number, perChroma: number } {
+export function weightsWithin(colour: Lab, distance: number): { perL: number; perChroma: number } {
   const C = Math.sqrt(colour.a * colour.a + colour.b * colour.b)
   const c7 = pow7(Math.max(0, C - distance / 2))
   const stretch = 1.5 - 0.5 * Math.sqrt(c7 / (c7 + POW25_7))
@@ -116,7 +119,12 @@ export function weightsWithin(colour: Lab, distance: number): { perL: number, pe
 }
 
 /** Where around a colour everything within a ΔE00 limit must lie: inside the ball and inside the flattened ellipsoid. */
-export interface Surroundings { radius: number, perL: number, perChroma: number, limit: number }
+export interface Surroundings {
+  radius: number
+  perL: number
+  perChroma: number
+  limit: number
+}
 
 /** Bounds of the region within `limit` ΔE00 of a colour: see {@link farthest} and {@link weightsWithin}. */
 export function surroundings(colour: Lab, limit: number): Surroundings {

@@ -21,11 +21,20 @@ export function labToSrgb(lab: Lab): [number, number, number] {
 
 /** The colour as a CSS hex string. */
 export function labToCss(lab: Lab): string {
-  return '#' + labToSrgb(lab).map(c => Math.round(c * 255).toString(16).padStart(2, '0')).join('')
+  return (
+    '#'
+    + labToSrgb(lab)
+      .map(c =>
+        Math.round(c * 255)
+          .toString(16)
+          .padStart(2, '0'),
+      )
+      .join('')
+  )
 }
 
 /** Black or white, whichever reads better on the colour (WCAG relative luminance is Y). */
 export function inkOn(lab: Lab): '#000000' | '#ffffff' {
   const { Y } = labToXyz(lab)
-  return (1.05 / (Y + 0.05)) > ((Y + 0.05) / 0.05) ? '#ffffff' : '#000000'
+  return 1.05 / (Y + 0.05) > (Y + 0.05) / 0.05 ? '#ffffff' : '#000000'
 }

@@ -13,7 +13,8 @@ const NORMAL = 1.2
  * @see Kubelka 1948, "New contributions to the optics of intensely light-scattering materials"
  */
 export function filmOver(film: Pigment, ground: ArrayLike<number>, thickness: number): Float64Array {
-  if (ground.length !== BANDS || film.K.length !== BANDS) throw new RangeError(`a film and its ground have ${BANDS} samples each`)
+  if (ground.length !== BANDS || film.K.length !== BANDS)
+    throw new RangeError(`a film and its ground have ${BANDS} samples each`)
   if (!(thickness >= 0)) throw new RangeError(`a film cannot be ${thickness} thick`)
   const t = NORMAL * film.S * thickness
   return Float64Array.from(ground, (Rg, i) => {

@@ -6,7 +6,9 @@ import { kOverS, mixReflectance, opaqueReflectance, pigmentOf, scattering } from
 import { chroma } from './lab'
 
 describe('Kubelka–Munk', () => {
-  it.each([0.01, 0.2, 0.5, 0.93, 1])('K/S of R %d leads back to it', R => expect(opaqueReflectance(kOverS(R))).toBeCloseTo(R, 10))
+  it.each([0.01, 0.2, 0.5, 0.93, 1])('K/S of R %d leads back to it', R =>
+    expect(opaqueReflectance(kOverS(R))).toBeCloseTo(R, 10),
+  )
 
   it('scattering grows with hiding power and lightness', () => {
     expect(scattering(1, 75)).toBeCloseTo(1, 12)
@@ -17,7 +19,10 @@ describe('Kubelka–Munk', () => {
   it('a product mixed with itself stays itself', () => {
     const R = Float64Array.from({ length: 36 }, (_, i) => 0.2 + 0.01 * i)
     const pigment = pigmentOf(R, 0.8)
-    mixReflectance([{ pigment, share: 1 }, { pigment, share: 3 }]).forEach((r, i) => expect(r).toBeCloseTo(R[i]!, 10))
+    mixReflectance([
+      { pigment, share: 1 },
+      { pigment, share: 3 },
+    ]).forEach((r, i) => expect(r).toBeCloseTo(R[i]!, 10))
   })
 
   it('refuses an empty mix and impossible reflectances', () => {
@@ -29,7 +34,11 @@ describe('Kubelka–Munk', () => {
 
 describe('mixes go where an artist knows they go', () => {
   const pigments = packPigments([...ADJUSTERS, shade(1), shade(6), shade(12)])
-  const mix = (...drops: [string, number][]) => mixLab(pigments, drops.map(([id, count]) => ({ id, count })))
+  const mix = (...drops: [string, number][]) =>
+    mixLab(
+      pigments,
+      drops.map(([id, count]) => ({ id, count })),
+    )
 
   it('white in a deep shade makes it ashy: it loses chroma against skin of the lightness it gets', () => {
     const mixed = mix(['s12', 3], ['white', 1])

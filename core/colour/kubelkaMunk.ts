@@ -19,7 +19,7 @@ export const opaqueReflectance = (q: number) => 1 + q - Math.sqrt(q * q + 2 * q)
  * @param hide 1 = medium coverage
  * @param L CIELAB lightness of the masstone
  */
-export const scattering = (hide: number, L: number) => hide * (0.4 + 0.6 * L / 75)
+export const scattering = (hide: number, L: number) => hide * (0.4 + (0.6 * L) / 75)
 
 /**
  * K and S of a product from its masstone.
@@ -27,7 +27,8 @@ export const scattering = (hide: number, L: number) => hide * (0.4 + 0.6 * L / 7
  * @throws RangeError for a wrong length or a sample outside that range
  */
 export function pigmentOf(reflectance: ArrayLike<number>, S: number): Pigment {
-  if (reflectance.length !== BANDS) throw new RangeError(`a reflectance has ${BANDS} samples, not ${reflectance.length}`)
+  if (reflectance.length !== BANDS)
+    throw new RangeError(`a reflectance has ${BANDS} samples, not ${reflectance.length}`)
   const K = new Float64Array(BANDS)
   for (let i = 0; i < BANDS; i++) {
     const R = reflectance[i]!
@@ -43,7 +44,7 @@ export function pigmentOf(reflectance: ArrayLike<number>, S: number): Pigment {
  * @throws RangeError when there is nothing to mix
  * @see Duncan 1940, "The colour of pigment mixtures"
  */
-export function mixReflectance(parts: readonly { pigment: Pigment, share: number }[]): Float64Array {
+export function mixReflectance(parts: readonly { pigment: Pigment; share: number }[]): Float64Array {
   const K = new Float64Array(BANDS)
   let S = 0
   for (const { pigment, share } of parts) {

@@ -11,7 +11,12 @@ describe('Lab and XYZ', () => {
     }
   })
 
-  it.each([[50, 20, 30], [4, 1, -2], [97, -3, 60], [0, 0, 0]])('Lab %d %d %d survives the way to XYZ and back', (L, a, b) => {
+  it.each([
+    [50, 20, 30],
+    [4, 1, -2],
+    [97, -3, 60],
+    [0, 0, 0],
+  ])('Lab %d %d %d survives the way to XYZ and back', (L, a, b) => {
     const back = xyzToLab(labToXyz({ L, a, b }))
     expect(back.L).toBeCloseTo(L, 9)
     expect(back.a).toBeCloseTo(a, 9)

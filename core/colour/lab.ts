@@ -1,9 +1,17 @@
 import { observer, BANDS, type Observer } from './tables'
 
 /** CIELAB, 2° observer. L 0–100, a and b unbounded, no unit. */
-export interface Lab { L: number, a: number, b: number }
+export interface Lab {
+  L: number
+  a: number
+  b: number
+}
 /** Tristimulus values with Y = 1 for the perfect diffuser. */
-export interface Xyz { X: number, Y: number, Z: number }
+export interface Xyz {
+  X: number
+  Y: number
+  Z: number
+}
 
 const EPSILON = 216 / 24389
 const KAPPA = 24389 / 27
@@ -29,8 +37,11 @@ export function labToXyz({ L, a, b }: Lab, { white }: Observer = observer()): Xy
  * @throws RangeError when there are not 36 samples
  */
 export function reflectanceToXyz(reflectance: ArrayLike<number>, light: Observer = observer()): Xyz {
-  if (reflectance.length !== BANDS) throw new RangeError(`a reflectance has ${BANDS} samples, not ${reflectance.length}`)
-  let X = 0, Y = 0, Z = 0
+  if (reflectance.length !== BANDS)
+    throw new RangeError(`a reflectance has ${BANDS} samples, not ${reflectance.length}`)
+  let X = 0,
+    Y = 0,
+    Z = 0
   for (let i = 0; i < BANDS; i++) {
     const r = reflectance[i]!
     X += light.x[i]! * r
@@ -49,15 +60,15 @@ export const chroma = ({ a, b }: Lab) => Math.hypot(a, b)
 
 /** Hue angle h in degrees, 0–360, 0 for an exact grey. */
 export function hue({ a, b }: Lab): number {
-  const h = Math.atan2(b, a) * 180 / Math.PI
+  const h = (Math.atan2(b, a) * 180) / Math.PI
   return h < 0 ? h + 360 : h
 }
 
 /** Colour of given lightness, chroma and hue angle (degrees). */
 export function fromLch(L: number, C: number, h: number): Lab {
-  const t = h * Math.PI / 180
+  const t = (h * Math.PI) / 180
   return { L, a: C * Math.cos(t), b: C * Math.sin(t) }
 }
 
 /** Signed hue difference in degrees from h2 to h1, within −180 … 180. */
-export const hueDifference = (h1: number, h2: number) => ((h1 - h2 + 540) % 360 + 360) % 360 - 180
+export const hueDifference = (h1: number, h2: number) => ((((h1 - h2 + 540) % 360) + 360) % 360) - 180

@@ -20,9 +20,12 @@ function roundTrip(lab: Lab) {
 }
 
 describe('smoothest reflectance', () => {
-  it(`comes back to its colour within 1e-6 over the skin gamut (${skinGamut.length} colours)`, () => skinGamut.forEach(roundTrip))
+  it(`comes back to its colour within 1e-6 over the skin gamut (${skinGamut.length} colours)`, () =>
+    skinGamut.forEach(roundTrip))
 
-  it.each(ADJUSTERS.map(a => [a.id, a.lab] as const))('comes back to the %s adjuster within 1e-6', (_id, lab) => roundTrip(lab))
+  it.each(ADJUSTERS.map(a => [a.id, a.lab] as const))('comes back to the %s adjuster within 1e-6', (_id, lab) =>
+    roundTrip(lab),
+  )
 
   it('is smoothest: no neighbour with the same colour has less slope', () => {
     const z = Array.from(smoothestReflectance({ L: 60, a: 11, b: 18 }), r => Math.atanh(2 * r - 1))
@@ -38,9 +41,12 @@ describe('smoothest reflectance', () => {
     expect(smoothestReflectance({ L: 100, a: 0, b: 0 })[0]).toBeCloseTo(1, 12)
   })
 
-  it.each([[{ L: 50, a: 200, b: 0 }], [{ L: 99, a: 40, b: 0 }], [{ L: 1, a: 0, b: 90 }]])('refuses %o, which no surface can have', (lab) => {
-    expect(() => smoothestReflectance(lab)).toThrow(ImpossibleColour)
-  })
+  it.each([[{ L: 50, a: 200, b: 0 }], [{ L: 99, a: 40, b: 0 }], [{ L: 1, a: 0, b: 90 }]])(
+    'refuses %o, which no surface can have',
+    lab => {
+      expect(() => smoothestReflectance(lab)).toThrow(ImpossibleColour)
+    },
+  )
 })
 
 describe('under another light', () => {

@@ -14,7 +14,7 @@ export interface Observer {
   readonly x: Float64Array
   readonly y: Float64Array
   readonly z: Float64Array
-  readonly white: { readonly X: number, readonly Y: number, readonly Z: number }
+  readonly white: { readonly X: number; readonly Y: number; readonly Z: number }
 }
 
 function observerUnder(power: readonly number[]): Observer {

@@ -8,7 +8,9 @@ export type Concern = (typeof CONCERNS)[number]
 
 // How far an area of concern usually lies from the skin around it, in L*, a*, b*.
 const OFFSET: Readonly<Record<Concern, readonly [number, number, number]>> = {
-  'dark circles': [-10, 2, -9], 'redness': [-5, 12, 0], 'brown marks': [-10, 2, 1],
+  'dark circles': [-10, 2, -9],
+  'redness': [-5, 12, 0],
+  'brown marks': [-10, 2, 1],
 }
 
 /** The colour of an area of concern on a skin, until it is read itself. */
@@ -32,10 +34,16 @@ const STEPS = [0, 0.1, 0.2, 0.3, 0.45, 0.6, 0.8, 1, 1.3]
  * The least corrector under a base that brings an area within 2 ΔE00 of the skin around it; where none does, the amount
  * that comes nearest.
  */
-export function leastCorrection(corrector: Pigment, base: Pigment, skin: Lab, area: Lab, baseThickness = 1): Correction {
+export function leastCorrection(
+  corrector: Pigment,
+  base: Pigment,
+  skin: Lab,
+  area: Lab,
+  baseThickness = 1,
+): Correction {
   const cover = { film: base, thickness: baseThickness }
   const around = layered(skin, [cover])
-  const tried = STEPS.map((thickness) => {
+  const tried = STEPS.map(thickness => {
     const left = difference(layered(area, [{ film: corrector, thickness }, cover]), around)
     return { thickness, left, enough: left <= ENOUGH }
   })

@@ -10,7 +10,9 @@ const SAME_WORK = 2
 export function doubles<T extends ComplexionProduct>(products: readonly T[]): T[][] {
   const groups: T[][] = []
   for (const product of products) {
-    const own = groups.find(g => g.every(p => mayMix(p, product) && difference(masstoneLab(p), masstoneLab(product)) < SAME_WORK))
+    const own = groups.find(g =>
+      g.every(p => mayMix(p, product) && difference(masstoneLab(p), masstoneLab(product)) < SAME_WORK),
+    )
     if (own) own.push(product)
     else groups.push([product])
   }

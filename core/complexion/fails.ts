@@ -17,11 +17,12 @@ export function failings(mix: Lab, skin: Lab): Failing[] {
   const C1 = chroma(mix)
   const C2 = chroma(skin)
   const meanC = (C1 + C2) / 2
-  const lightness = (mix.L - skin.L) / (1 + 0.015 * meanL * meanL / Math.sqrt(20 + meanL * meanL))
+  const lightness = (mix.L - skin.L) / (1 + (0.015 * meanL * meanL) / Math.sqrt(20 + meanL * meanL))
   const saturation = (C1 - C2) / (1 + 0.045 * meanC)
-  const turn = 2 * Math.sqrt(C1 * C2) * Math.sin(hueDifference(hue(mix), hue(skin)) * Math.PI / 360) / (1 + 0.015 * meanC)
+  const turn =
+    (2 * Math.sqrt(C1 * C2) * Math.sin((hueDifference(hue(mix), hue(skin)) * Math.PI) / 360)) / (1 + 0.015 * meanC)
   const whole = Math.hypot(lightness, saturation, turn)
-  const parts: { size: number, word: Failing }[] = [
+  const parts: { size: number; word: Failing }[] = [
     { size: Math.abs(lightness), word: lightness > 0 ? 'too light' : 'too deep' },
     { size: Math.abs(saturation), word: saturation > 0 ? 'too orange' : 'too grey' },
     { size: Math.abs(turn), word: turn > 0 ? 'too yellow' : 'too pink' },

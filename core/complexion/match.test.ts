@@ -8,33 +8,44 @@ import { FAMILIES } from './product'
 import { skinAt, typicalSkin } from './skin'
 import { ratioInWords, verdictOf } from './recipe'
 
-const name = (drops: readonly { id: string, count: number }[]) => drops.map(d => `${d.count}${d.id}`).sort().join('+')
+const name = (drops: readonly { id: string; count: number }[]) =>
+  drops
+    .map(d => `${d.count}${d.id}`)
+    .sort()
+    .join('+')
 
 describe('match against brute force', () => {
-  it.each(Array.from({ length: 40 }, (_, i) => i))('seed %i: the same best recipes in the same order, and the nearest one', (seed) => {
-    const random = seeded(seed)
-    const products = Array.from({ length: 3 + seed % 4 }, (_, i) => randomProduct(`p${i}`, random, seed % 2 ? FAMILIES : ['silicone']))
-    const target = skinAt(random.between(1, 12), random.between(-12, 12), random.between(0.8, 1.15))
-    const maxProducts = 1 + seed % 4
-    const maxDrops = random.pick([3, 8, 10])
-    const limit = 1 + seed % 6
-    const all = everyRecipe(products, { maxProducts, maxDrops })
-    const found = match(target, products, { maxProducts, maxDrops }, limit)
+  it.each(Array.from({ length: 40 }, (_, i) => i))(
+    'seed %i: the same best recipes in the same order, and the nearest one',
+    seed => {
+      const random = seeded(seed)
+      const products = Array.from({ length: 3 + (seed % 4) }, (_, i) =>
+        randomProduct(`p${i}`, random, seed % 2 ? FAMILIES : ['silicone']),
+      )
+      const target = skinAt(random.between(1, 12), random.between(-12, 12), random.between(0.8, 1.15))
+      const maxProducts = 1 + (seed % 4)
+      const maxDrops = random.pick([3, 8, 10])
+      const limit = 1 + (seed % 6)
+      const all = everyRecipe(products, { maxProducts, maxDrops })
+      const found = match(target, products, { maxProducts, maxDrops }, limit)
 
-    const byRank = all.map(r => plainRank(r, target)).sort((x, y) => x - y)
-    const least = Math.min(...all.map(r => culoriDeltaE(r.lab, target)))
-    found.slice(0, Math.min(limit, all.length)).forEach((r, i) => expect(plainRank(r, target)).toBeCloseTo(byRank[i]!, 7))
-    expect(Math.min(...found.map(r => r.deltaE))).toBeCloseTo(least, 7)
-    expect(found.length).toBeGreaterThanOrEqual(Math.min(limit, all.length))
-    expect(found.length).toBeLessThanOrEqual(limit + 1)
-    const allowed = new Set(all.map(r => name(r.drops)))
-    for (const recipe of found) {
-      expect(allowed).toContain(name(recipe.drops))
-      expect(recipe.deltaE).toBeCloseTo(difference(recipe.lab, target), 9)
-      expect(recipe.verdict).toBe(verdictOf(recipe.deltaE))
-    }
-    expect(new Set(found.map(r => name(r.drops))).size).toBe(found.length)
-  })
+      const byRank = all.map(r => plainRank(r, target)).sort((x, y) => x - y)
+      const least = Math.min(...all.map(r => culoriDeltaE(r.lab, target)))
+      found
+        .slice(0, Math.min(limit, all.length))
+        .forEach((r, i) => expect(plainRank(r, target)).toBeCloseTo(byRank[i]!, 7))
+      expect(Math.min(...found.map(r => r.deltaE))).toBeCloseTo(least, 7)
+      expect(found.length).toBeGreaterThanOrEqual(Math.min(limit, all.length))
+      expect(found.length).toBeLessThanOrEqual(limit + 1)
+      const allowed = new Set(all.map(r => name(r.drops)))
+      for (const recipe of found) {
+        expect(allowed).toContain(name(recipe.drops))
+        expect(recipe.deltaE).toBeCloseTo(difference(recipe.lab, target), 9)
+        expect(recipe.verdict).toBe(verdictOf(recipe.deltaE))
+      }
+      expect(new Set(found.map(r => name(r.drops))).size).toBe(found.length)
+    },
+  )
 })
 
 describe('match', () => {
@@ -53,8 +64,16 @@ describe('match', () => {
   })
 
   it('gives ties to the cheaper', () => {
-    const twins = [shade(4, { id: 'dear', pricePerMl: 3 }), shade(4, { id: 'cheap', pricePerMl: 1 }), shade(4, { id: 'unpriced' })]
-    expect(match(typicalSkin(4, 'neutral'), twins, { maxProducts: 1 }).map(r => r.drops[0]!.id)).toEqual(['cheap', 'dear', 'unpriced'])
+    const twins = [
+      shade(4, { id: 'dear', pricePerMl: 3 }),
+      shade(4, { id: 'cheap', pricePerMl: 1 }),
+      shade(4, { id: 'unpriced' }),
+    ]
+    expect(match(typicalSkin(4, 'neutral'), twins, { maxProducts: 1 }).map(r => r.drops[0]!.id)).toEqual([
+      'cheap',
+      'dear',
+      'unpriced',
+    ])
   })
 
   it('a measured reflectance overrides the Lab', () => {
@@ -78,7 +97,8 @@ describe('what may be mixed', () => {
     expect(mayMix({ family: 'water' }, { family: 'silicone' })).toBe(false)
   })
   it('is the same both ways for all families', () => {
-    for (const x of FAMILIES) for (const y of FAMILIES) expect(mayMix({ family: x }, { family: y })).toBe(mayMix({ family: y }, { family: x }))
+    for (const x of FAMILIES)
+      for (const y of FAMILIES) expect(mayMix({ family: x }, { family: y })).toBe(mayMix({ family: y }, { family: x }))
   })
   it('an unknown family mixes only within its range', () => {
     expect(mayMix({ family: 'unknown' }, { family: 'unknown' })).toBe(false)
@@ -87,7 +107,10 @@ describe('what may be mixed', () => {
     expect(mayMix({ family: 'unknown', range: '' }, { family: 'unknown', range: '' })).toBe(false)
   })
   it('in a kit a range mixes with itself until told otherwise', () => {
-    const [x, y] = [{ family: 'water', range: 'Quay' }, { family: 'silicone', range: 'Quay' }] as const
+    const [x, y] = [
+      { family: 'water', range: 'Quay' },
+      { family: 'silicone', range: 'Quay' },
+    ] as const
     expect(mayMix(x, y)).toBe(false)
     expect(mayMix(x, y, { rangesMix: true })).toBe(true)
     expect(mayMix(x, y, { rangesMix: true, apart: new Set(['Quay']) })).toBe(false)
@@ -96,7 +119,12 @@ describe('what may be mixed', () => {
 
 describe('a ratio in words', () => {
   it.each([
-    [[1], 'straight from the bottle'], [[1, 1], 'half and half'], [[2, 1], 'two to one'], [[1, 1, 1], 'equal parts'],
-    [[5, 1], 'five and a touch'], [[4, 2, 1], 'four to two and a touch'], [[3, 2], 'three to two'],
+    [[1], 'straight from the bottle'],
+    [[1, 1], 'half and half'],
+    [[2, 1], 'two to one'],
+    [[1, 1, 1], 'equal parts'],
+    [[5, 1], 'five and a touch'],
+    [[4, 2, 1], 'four to two and a touch'],
+    [[3, 2], 'three to two'],
   ])('%j is "%s"', (counts, words) => expect(ratioInWords(counts.map(count => ({ count })))).toBe(words))
 })

@@ -7,7 +7,11 @@ import { sweep, type SweepState } from './sweep'
 import type { ComplexionProduct } from './product'
 import type { MixingRules } from './mixable'
 
-interface Candidate { recipe: Recipe, rank: number, pricePerMl: number }
+interface Candidate {
+  recipe: Recipe
+  rank: number
+  pricePerMl: number
+}
 
 // Two ranks closer than this are the same rank: the cheaper mix goes first.
 const SAME = 1e-9
@@ -18,13 +22,22 @@ const SAME = 1e-9
  * @param limit how many recipes by rank, at least 1
  */
 export function match(
-  target: Lab, products: readonly ComplexionProduct[], options: Partial<RecipeOptions> = {}, limit = 5, rules: MixingRules = {},
+  target: Lab,
+  products: readonly ComplexionProduct[],
+  options: Partial<RecipeOptions> = {},
+  limit = 5,
+  rules: MixingRules = {},
 ): Recipe[] {
   return matchPacked(target, packPigments(products, rules), options, limit)
 }
 
 /** {@link match} on products already packed. */
-export function matchPacked(wanted: Lab, pigments: Pigments, options: Partial<RecipeOptions> = {}, limit = 5): Recipe[] {
+export function matchPacked(
+  wanted: Lab,
+  pigments: Pigments,
+  options: Partial<RecipeOptions> = {},
+  limit = 5,
+): Recipe[] {
   const settings = { ...DEFAULT_OPTIONS, ...options }
   const target = under(wanted, settings.illuminant)
   const best: Candidate[] = []
@@ -78,7 +91,10 @@ function goesBefore(x: Candidate, y: Candidate): boolean {
 
 /** The recipe a sweep stands at, copied out. */
 export function recipeAt({ products }: Pigments, state: SweepState, dE: number): Recipe {
-  const drops = Array.from({ length: state.size }, (_, k) => ({ id: products[state.parts[k]!]!.id, count: state.counts[k]! }))
+  const drops = Array.from({ length: state.size }, (_, k) => ({
+    id: products[state.parts[k]!]!.id,
+    count: state.counts[k]!,
+  }))
   drops.sort((x, y) => y.count - x.count)
   return { drops, lab: { L: state.L, a: state.a, b: state.b }, deltaE: dE, verdict: verdictOf(dE) }
 }
@@ -95,7 +111,8 @@ function mixPrice({ products }: Pigments, state: SweepState): number {
 }
 
 function sameDrops(x: Recipe, y: Recipe): boolean {
-  return x.drops.length === y.drops.length
+  return (
+    x.drops.length === y.drops.length
     && x.drops.every(({ id, count }) => y.drops.some(d => d.id === id && d.count === count))
+  )
 }
-

@@ -23,10 +23,15 @@ describe('whether two products may share a recipe', () => {
   })
   it('in a kit a range mixes with itself until it is told apart', () => {
     expect(mayMix(of('silicone', 'Quay'), of('water', 'Quay'), { rangesMix: true })).toBe(true)
-    expect(mayMix(of('silicone', 'Quay'), of('silicone', 'Quay'), { rangesMix: true, apart: new Set(['Quay']) })).toBe(false)
+    expect(mayMix(of('silicone', 'Quay'), of('silicone', 'Quay'), { rangesMix: true, apart: new Set(['Quay']) })).toBe(
+      false,
+    )
   })
   it('what the palette showed decides over everything', () => {
-    const tried = new Map([[pairKey('Reed', 'Quay'), true], [pairKey('Quay', 'Quay'), false]])
+    const tried = new Map([
+      [pairKey('Reed', 'Quay'), true],
+      [pairKey('Quay', 'Quay'), false],
+    ])
     expect(mayMix(of('silicone', 'Quay'), of('water', 'Reed'), { tried })).toBe(true)
     expect(mayMix(of('silicone', 'Quay'), of('silicone', 'Quay'), { tried, rangesMix: true })).toBe(false)
     expect(pairKey('a', 'b')).toBe(pairKey('b', 'a'))

@@ -35,7 +35,11 @@ export interface MixingRules {
 export const pairKey = (x: string, y: string) => (x < y ? `${x}\n${y}` : `${y}\n${x}`)
 
 /** Whether two products may share a recipe. */
-export function mayMix(x: Mixable, y: Mixable, { rangesMix = false, apart, tried, someRisk = false }: MixingRules = {}): boolean {
+export function mayMix(
+  x: Mixable,
+  y: Mixable,
+  { rangesMix = false, apart, tried, someRisk = false }: MixingRules = {},
+): boolean {
   const seen = x.range && y.range ? tried?.get(pairKey(x.range, y.range)) : undefined
   if (seen !== undefined) return seen
   const sameRange = x.range !== undefined && x.range !== '' && x.range === y.range

@@ -5,9 +5,12 @@ import { everyone } from './population'
 import { skinAt } from './skin'
 
 describe('the neighbourhood', () => {
-  it.each([0.5, 2, 6, 25])('holds every skin within %d ΔE00 of any place', (limit) => {
+  it.each([0.5, 2, 6, 25])('holds every skin within %d ΔE00 of any place', limit => {
     const skins = everyone().map(s => s.lab)
-    const near = neighbourhood(skins, skins.map(s => surroundings(s, limit)))
+    const near = neighbourhood(
+      skins,
+      skins.map(s => surroundings(s, limit)),
+    )
     const random = seeded(11)
     for (let i = 0; i < 1500; i++) {
       const place = skinAt(random.between(-3, 16), random.between(-25, 30), random.between(0.4, 1.8))
@@ -21,7 +24,10 @@ describe('the neighbourhood', () => {
 
   it('leaves out nearly all that is far', () => {
     const skins = everyone().map(s => s.lab)
-    const near = neighbourhood(skins, skins.map(s => surroundings(s, 2)))
+    const near = neighbourhood(
+      skins,
+      skins.map(s => surroundings(s, 2)),
+    )
     const cell = near.cellAt(skins[20]!.L, skins[20]!.a, skins[20]!.b)
     expect(near.start[cell + 1]! - near.start[cell]!).toBeLessThan(skins.length / 4)
   })

@@ -45,15 +45,16 @@ export function packPigments(products: readonly ComplexionProduct[], rules: Mixi
     const pigment = pigmentOf(R, scattering(hideOf(product), L))
     K.set(pigment.K, i * BANDS)
     S[i] = pigment.S
-    products.forEach((other, j) => { mixable[i * count + j] = mayMix(product, other, rules) ? 1 : 0 })
+    products.forEach((other, j) => {
+      mixable[i * count + j] = mayMix(product, other, rules) ? 1 : 0
+    })
   })
   return { products, count, K, S, mixable, base }
 }
 
 /** The products as one colour each, where a measured reflectance overrides the given Lab. */
-export const masstoneLab = (product: ComplexionProduct): Lab => (
+export const masstoneLab = (product: ComplexionProduct): Lab =>
   product.reflectance ? reflectanceToLab(masstone(product)) : product.lab
-)
 
 /** Products of the list ordered by how near their masstone is to a colour. */
 export function nearestFirst<T extends ComplexionProduct>(products: readonly T[], lab: Lab): T[] {

@@ -17,9 +17,15 @@ export const POPULATION_DEPTHS: readonly number[] = Array.from({ length: 23 }, (
 /** The reference population: 23 depths × 4 undertones, all counted alike. */
 export function everyone(): Skin[] {
   const weight = 1 / (POPULATION_DEPTHS.length * UNDERTONES.length)
-  return UNDERTONES.flatMap(undertone => POPULATION_DEPTHS.map(depth => (
-    { id: `d${depth}-${undertone}`, lab: typicalSkin(depth, undertone), depth, undertone, weight }
-  )))
+  return UNDERTONES.flatMap(undertone =>
+    POPULATION_DEPTHS.map(depth => ({
+      id: `d${depth}-${undertone}`,
+      lab: typicalSkin(depth, undertone),
+      depth,
+      undertone,
+      weight,
+    })),
+  )
 }
 
 // ΔE00 over which a face still speaks for its neighbours.
@@ -30,16 +36,16 @@ const FLOOR = 0.1
 /** The reference population weighted by the artist's own faces, kernel-smoothed. */
 export function clientele(faces: readonly Lab[]): Skin[] {
   const skins = everyone()
-  const near = skins.map(skin => faces.reduce((sum, face) => (
-    sum + Math.exp(-0.5 * (difference(skin.lab, face) / KERNEL_WIDTH) ** 2)
-  ), 0))
+  const near = skins.map(skin =>
+    faces.reduce((sum, face) => sum + Math.exp(-0.5 * (difference(skin.lab, face) / KERNEL_WIDTH) ** 2), 0),
+  )
   const total = near.reduce((s, v) => s + v, 0)
   if (total === 0) return skins
-  return skins.map((skin, i) => ({ ...skin, weight: FLOOR * skin.weight + (1 - FLOOR) * near[i]! / total }))
+  return skins.map((skin, i) => ({ ...skin, weight: FLOOR * skin.weight + ((1 - FLOOR) * near[i]!) / total }))
 }
 
 /** A population from colours of the caller's own; weights default to 1 and are scaled to add up to 1. */
-export function populationOf(skins: readonly { id: string, lab: Lab, weight?: number }[]): Skin[] {
+export function populationOf(skins: readonly { id: string; lab: Lab; weight?: number }[]): Skin[] {
   const total = skins.reduce((sum, skin) => sum + (skin.weight ?? 1), 0)
   return skins.map(({ id, lab, weight = 1 }) => {
     const { depth, undertone } = skinPlace(lab)

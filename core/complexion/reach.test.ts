@@ -8,7 +8,8 @@ import { FAMILIES, type ComplexionProduct } from './product'
 import { reach } from './reach'
 import { skinAt, typicalSkin } from './skin'
 
-const shares = (products: readonly ComplexionProduct[], maxDrops = 8) => reach(packPigments(products), everyone(), { maxDrops }).share
+const shares = (products: readonly ComplexionProduct[], maxDrops = 8) =>
+  reach(packPigments(products), everyone(), { maxDrops }).share
 const five = [1, 3.75, 6.5, 9.25, 12].map(d => shade(d))
 
 describe('the sanity figures, within 2 points', () => {
@@ -19,7 +20,8 @@ describe('the sanity figures, within 2 points', () => {
     near(within1, 25)
     near(within3, 83)
   })
-  it('all twelve whole depths reach no more', () => near(shares(Array.from({ length: 12 }, (_, i) => shade(i + 1))).within2, 27))
+  it('all twelve whole depths reach no more', () =>
+    near(shares(Array.from({ length: 12 }, (_, i) => shade(i + 1))).within2, 27))
   it('five shades and five adjusters reach 84 %, 93 % with 12 drops', () => {
     near(shares([...five, ...ADJUSTERS]).within2, 84)
     near(shares([...five, ...ADJUSTERS], 12).within2, 93)
@@ -27,13 +29,19 @@ describe('the sanity figures, within 2 points', () => {
 })
 
 describe('reach against brute force', () => {
-  it.each(Array.from({ length: 25 }, (_, i) => i))('seed %i: shares, best, nearest and essential products', (seed) => {
+  it.each(Array.from({ length: 25 }, (_, i) => i))('seed %i: shares, best, nearest and essential products', seed => {
     const random = seeded(100 + seed)
-    const products = Array.from({ length: 2 + seed % 5 }, (_, i) => randomProduct(`p${i}`, random, seed % 2 ? FAMILIES : ['water', 'alcohol']))
-    const skins: Skin[] = populationOf(Array.from({ length: 30 }, (_, i) => ({
-      id: `k${i}`, lab: skinAt(random.between(0.5, 13), random.between(-13, 13), random.between(0.8, 1.2)), weight: random.between(0.1, 2),
-    })))
-    const options = { maxProducts: 1 + seed % 3, maxDrops: 8, tolerance: random.pick([1, 2, 3.5]) }
+    const products = Array.from({ length: 2 + (seed % 5) }, (_, i) =>
+      randomProduct(`p${i}`, random, seed % 2 ? FAMILIES : ['water', 'alcohol']),
+    )
+    const skins: Skin[] = populationOf(
+      Array.from({ length: 30 }, (_, i) => ({
+        id: `k${i}`,
+        lab: skinAt(random.between(0.5, 13), random.between(-13, 13), random.between(0.8, 1.2)),
+        weight: random.between(0.1, 2),
+      })),
+    )
+    const options = { maxProducts: 1 + (seed % 3), maxDrops: 8, tolerance: random.pick([1, 2, 3.5]) }
     const all = everyRecipe(products, options)
     const result = reach(packPigments(products), skins, options)
 
@@ -44,11 +52,17 @@ describe('reach against brute force', () => {
       const within = all.filter(r => culoriDeltaE(r.lab, skin.lab) <= options.tolerance)
       expect(plainRank(skin.best!, skin.lab)).toBeCloseTo(Math.min(...ranks), 7)
       expect(skin.nearest!.deltaE).toBeCloseTo(Math.min(...all.map(r => culoriDeltaE(r.lab, skin.lab))), 7)
-      const essential = within.length === 0 ? [] : products.map(p => p.id).filter(id => within.every(r => r.drops.some(d => d.id === id)))
+      const essential =
+        within.length === 0
+          ? []
+          : products.map(p => p.id).filter(id => within.every(r => r.drops.some(d => d.id === id)))
       expect([...skin.essential].sort()).toEqual(essential.sort())
     }
     for (const id of result.redundant) {
-      const without = everyRecipe(products.filter(p => p.id !== id), options)
+      const without = everyRecipe(
+        products.filter(p => p.id !== id),
+        options,
+      )
       expect(plainReach(without, skins, options.tolerance)).toBeCloseTo(result.share.withinTolerance, 9)
     }
   })
@@ -64,7 +78,8 @@ describe('reach', () => {
   it('booked faces of weight 0 keep their bottle from being redundant', () => {
     const kit = [shade(4), shade(4, { id: 'odd', lab: skinAt(4, -14, 1.2) })]
     const [skin, booked] = populationOf([
-      { id: 'one', lab: typicalSkin(4, 'neutral'), weight: 1 }, { id: 'booked', lab: skinAt(4, -14, 1.2), weight: 0 },
+      { id: 'one', lab: typicalSkin(4, 'neutral'), weight: 1 },
+      { id: 'booked', lab: skinAt(4, -14, 1.2), weight: 0 },
     ])
     expect(reach(packPigments(kit), [skin!], { maxProducts: 1 }).redundant).toEqual(['odd'])
     expect(reach(packPigments(kit), [skin!, booked!], { maxProducts: 1 }).redundant).toEqual([])
@@ -81,9 +96,12 @@ describe('reach', () => {
 describe('the way a skin fails', () => {
   const skin = typicalSkin(6, 'neutral')
   it.each([
-    ['too light', typicalSkin(4, 'neutral')], ['too deep', typicalSkin(8, 'neutral')],
-    ['too pink', skinAt(6, -14, 1)], ['too yellow', skinAt(6, 14, 1)],
-    ['too grey', skinAt(6, 0, 0.7)], ['too orange', skinAt(6, 0, 1.35)],
+    ['too light', typicalSkin(4, 'neutral')],
+    ['too deep', typicalSkin(8, 'neutral')],
+    ['too pink', skinAt(6, -14, 1)],
+    ['too yellow', skinAt(6, 14, 1)],
+    ['too grey', skinAt(6, 0, 0.7)],
+    ['too orange', skinAt(6, 0, 1.35)],
   ])('%s comes first', (word, mix) => expect(failings(mix, skin)[0]).toBe(word))
 
   it('names two ways when both are large, and none for an equal', () => {

@@ -22,7 +22,7 @@ export interface ReachedSkin extends Skin {
 
 export interface Reach {
   /** Share of the population, 0–1, with a recipe within 1, 2 and 3 ΔE00, and within the tolerance. */
-  share: { within1: number, within2: number, within3: number, withinTolerance: number }
+  share: { within1: number; within2: number; within3: number; withinTolerance: number }
   skins: ReachedSkin[]
   /** Products that may each be left out without losing a skin. */
   redundant: string[]
@@ -36,27 +36,40 @@ export interface Reach {
  * @param skins the population; booked faces may be added with weight 0, they then count for redundancy only
  */
 export function reach(
-  pigments: Pigments, skins: readonly Skin[], options: Partial<RecipeOptions> = {}, progress?: (done: number) => void,
+  pigments: Pigments,
+  skins: readonly Skin[],
+  options: Partial<RecipeOptions> = {},
+  progress?: (done: number) => void,
 ): Reach {
   const settings = { ...DEFAULT_OPTIONS, ...options }
   const targets = skins.map(s => under(s.lab, settings.illuminant))
   const ledger = new Ledger(pigments, targets, settings.tolerance)
 
-  sweep(pigments, { ...settings, maxProducts: 1 }, {
-    recipe(state) { for (let skin = 0; skin < targets.length; skin++) ledger.offer(skin, state) },
-  })
+  sweep(
+    pigments,
+    { ...settings, maxProducts: 1 },
+    {
+      recipe(state) {
+        for (let skin = 0; skin < targets.length; skin++) ledger.offer(skin, state)
+      },
+    },
+  )
   for (const maxProducts of [2, settings.maxProducts]) {
     if (maxProducts > settings.maxProducts || maxProducts < 2) continue
     const last = maxProducts === settings.maxProducts
     const near = neighbourhood(targets, ledger.tighten())
-    sweep(pigments, { ...settings, maxProducts }, {
-      recipe(state) {
-        const cell = near.cellAt(state.L, state.a, state.b)
-        if (cell < 0) return
-        for (let k = near.start[cell]!; k < near.start[cell + 1]!; k++) ledger.offer(near.items[k]!, state)
+    sweep(
+      pigments,
+      { ...settings, maxProducts },
+      {
+        recipe(state) {
+          const cell = near.cellAt(state.L, state.a, state.b)
+          if (cell < 0) return
+          for (let k = near.start[cell]!; k < near.start[cell + 1]!; k++) ledger.offer(near.items[k]!, state)
+        },
+        progress: last ? progress : undefined,
       },
-      progress: last ? progress : undefined,
-    })
+    )
     if (last) break
   }
   return ledger.result(skins, targets)
@@ -73,7 +86,9 @@ class Ledger {
   private readonly essential: (number[] | null)[]
 
   constructor(
-    private readonly pigments: Pigments, private readonly targets: readonly Lab[], private readonly tolerance: number,
+    private readonly pigments: Pigments,
+    private readonly targets: readonly Lab[],
+    private readonly tolerance: number,
   ) {
     const n = targets.length
     this.rank = new Float64Array(n).fill(Infinity)
@@ -90,7 +105,10 @@ class Ledger {
   tighten(): Surroundings[] {
     return this.targets.map((target, skin) => {
       // No recipe at all after the first sweep means there is no base: nothing further will come.
-      const around = surroundings(target, Math.max(this.tolerance, Number.isFinite(this.rank[skin]!) ? this.rank[skin]! : 0))
+      const around = surroundings(
+        target,
+        Math.max(this.tolerance, Number.isFinite(this.rank[skin]!) ? this.rank[skin]! : 0),
+      )
       this.perL[skin] = around.perL
       this.perChroma[skin] = around.perChroma
       return around
@@ -104,8 +122,7 @@ class Ledger {
     const db = state.b - target.b
     const bound = this.perL[skin]! * dL * dL + this.perChroma[skin]! * (da * da + db * db)
     const useful = Math.max(this.rank[skin]! - state.penalty, this.least[skin]!)
-    if (bound > useful * useful
-      && (bound > this.tolerance * this.tolerance || !this.mayNarrow(skin, state))) return
+    if (bound > useful * useful && (bound > this.tolerance * this.tolerance || !this.mayNarrow(skin, state))) return
     const dE = deltaE(target.L, target.a, target.b, state.L, state.a, state.b)
     if (dE <= this.tolerance) this.narrow(skin, state)
     const rank = dE + state.penalty
@@ -156,9 +173,11 @@ class Ledger {
       }
     })
     const needed = new Set(reached.flatMap(s => s.essential))
-    const within = (limit: number) => (
-      Math.min(1, reached.reduce((sum, s) => sum + (s.nearest && s.nearest.deltaE <= limit ? s.weight : 0), 0))
-    )
+    const within = (limit: number) =>
+      Math.min(
+        1,
+        reached.reduce((sum, s) => sum + (s.nearest && s.nearest.deltaE <= limit ? s.weight : 0), 0),
+      )
     return {
       share: { within1: within(1), within2: within(2), within3: within(3), withinTolerance: within(this.tolerance) },
       skins: reached,

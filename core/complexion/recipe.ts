@@ -1,7 +1,10 @@
 import type { Lab } from '../colour/lab'
 import type { Illuminant } from '../colour/tables'
 
-export interface Drops { id: string, count: number }
+export interface Drops {
+  id: string
+  count: number
+}
 
 export const VERDICTS = ['invisible', 'match', 'workable', 'visible'] as const
 export type Verdict = (typeof VERDICTS)[number]
@@ -25,7 +28,10 @@ export interface RecipeOptions {
 }
 
 export const DEFAULT_OPTIONS: Readonly<RecipeOptions> = {
-  maxProducts: 3, maxDrops: 8, tolerance: 2, illuminant: 'D65',
+  maxProducts: 3,
+  maxDrops: 8,
+  tolerance: 2,
+  illuminant: 'D65',
 }
 
 /** Upper limits in ΔE00 of the first three verdicts. */
@@ -41,9 +47,8 @@ const PER_FURTHER_PRODUCT = 0.25
 const PER_DROP_BEYOND_THIRD = 0.06
 
 /** What a recipe costs in ΔE00 for being fiddly; its rank is this plus its ΔE00. */
-export const fiddle = (products: number, drops: number) => (
+export const fiddle = (products: number, drops: number) =>
   PER_FURTHER_PRODUCT * (products - 1) + PER_DROP_BEYOND_THIRD * Math.max(0, drops - 3)
-)
 
 const WORDS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
 
@@ -56,9 +61,7 @@ export function ratioInWords(drops: readonly Pick<Drops, 'count'>[]): string {
   const rest = counts.slice(0, -1)
   const total = counts.reduce((s, c) => s + c, 0)
   if (smallest === 1 && total >= 6) {
-    return rest.length === 1
-      ? `${WORDS[rest[0]!]} and a touch`
-      : `${rest.map(c => WORDS[c]).join(' to ')} and a touch`
+    return rest.length === 1 ? `${WORDS[rest[0]!]} and a touch` : `${rest.map(c => WORDS[c]).join(' to ')} and a touch`
   }
   return counts.map(c => WORDS[c]).join(' to ')
 }

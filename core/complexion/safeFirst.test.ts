@@ -12,12 +12,16 @@ const mixes = (recipes: ReturnType<typeof match>) => recipes.filter(r => r.drops
 describe('safe mixes first', () => {
   it('nothing risky while something safe is near enough', () => {
     const near = shade(5, { id: 'near', family: 'oil', range: 'C' })
-    expect(matchSafeFirst(between, [silicone, oil, near], {}, DEFAULT_OPTIONS, 5)).toEqual(match(between, [silicone, oil, near], DEFAULT_OPTIONS, 5))
+    expect(matchSafeFirst(between, [silicone, oil, near], {}, DEFAULT_OPTIONS, 5)).toEqual(
+      match(between, [silicone, oil, near], DEFAULT_OPTIONS, 5),
+    )
   })
 
   it('what often holds where nothing safe does, the nearest first, each once', () => {
     const found = matchSafeFirst(between, [silicone, oil], {}, DEFAULT_OPTIONS, 5)
-    expect(match(between, [silicone, oil], DEFAULT_OPTIONS, 5).every(r => r.drops.length === 1 && r.deltaE > 2)).toBe(true)
+    expect(match(between, [silicone, oil], DEFAULT_OPTIONS, 5).every(r => r.drops.length === 1 && r.deltaE > 2)).toBe(
+      true,
+    )
     expect(found[0]!.drops.map(d => d.id).sort()).toEqual(['deep', 'fair'])
     expect(found[0]!.deltaE).toBeLessThanOrEqual(2)
     expect(found.map(r => r.deltaE)).toEqual(found.map(r => r.deltaE).sort((x, y) => x - y))
@@ -26,6 +30,8 @@ describe('safe mixes first', () => {
 
   it('what always separates, or was seen to, stays apart', () => {
     expect(mixes(matchSafeFirst(between, [silicone, { ...oil, family: 'water' }], {}, DEFAULT_OPTIONS, 5))).toBe(0)
-    expect(mixes(matchSafeFirst(between, [silicone, oil], { tried: new Map([['A\nB', false]]) }, DEFAULT_OPTIONS, 5))).toBe(0)
+    expect(
+      mixes(matchSafeFirst(between, [silicone, oil], { tried: new Map([['A\nB', false]]) }, DEFAULT_OPTIONS, 5)),
+    ).toBe(0)
   })
 })

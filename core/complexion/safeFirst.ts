@@ -8,10 +8,22 @@ import type { Recipe, RecipeOptions } from './recipe'
  * The best recipes of what is known to hold; where none of them comes within the tolerance, those of pairs that often hold
  * stand among them, the nearest first.
  */
-export function matchSafeFirst(target: Lab, products: readonly ComplexionProduct[], rules: MixingRules, options: RecipeOptions, limit: number): Recipe[] {
+export function matchSafeFirst(
+  target: Lab,
+  products: readonly ComplexionProduct[],
+  rules: MixingRules,
+  options: RecipeOptions,
+  limit: number,
+): Recipe[] {
   const safe = match(target, products, options, limit, { ...rules, someRisk: false })
   if (safe.some(r => r.deltaE <= options.tolerance)) return safe
-  const key = ({ drops }: Recipe) => drops.map(d => `${d.count} ${d.id}`).sort().join()
+  const key = ({ drops }: Recipe) =>
+    drops
+      .map(d => `${d.count} ${d.id}`)
+      .sort()
+      .join()
   const daring = match(target, products, options, limit, { ...rules, someRisk: true })
-  return [...new Map([...daring, ...safe].map(r => [key(r), r])).values()].sort((x, y) => x.deltaE - y.deltaE).slice(0, limit)
+  return [...new Map([...daring, ...safe].map(r => [key(r), r])).values()]
+    .sort((x, y) => x.deltaE - y.deltaE)
+    .slice(0, limit)
 }

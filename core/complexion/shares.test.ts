@@ -17,7 +17,8 @@ describe('shares', () => {
   it('every family counts with its own bottles alone', () => {
     const products = [shade(3), shade(5), shade(4, { id: 'w', family: 'water' })]
     const shares = sharesByFamily(products, {}, everyone(), DEFAULT_OPTIONS)
-    const alone = (own: typeof products) => reach(packPigments(own), everyone()).skins.filter(s => s.nearest!.deltaE <= 2).length
+    const alone = (own: typeof products) =>
+      reach(packPigments(own), everyone()).skins.filter(s => s.nearest!.deltaE <= 2).length
     expect(shares.get('silicone')!.matched).toBe(alone(products.slice(0, 2)))
     expect(shares.get('water')!.matched).toBe(alone(products.slice(2)))
     expect(shares.get('water')!.matched).toBeLessThan(shares.get('silicone')!.matched)
@@ -26,9 +27,19 @@ describe('shares', () => {
   it('a part of the kit matches what it alone can, none of it nobody, and progress ends at one', () => {
     const products = [shade(3), shade(5), shade(7)]
     const progress: number[] = []
-    const shares = sharesOfParts(products, {}, [['s3', 's5', 's7'], ['s3'], [], ['s7', 's5', 's3']], everyone(), DEFAULT_OPTIONS, done => progress.push(done))
-    const alone = (own: typeof products) => reach(packPigments(own), everyone()).skins.filter(s => s.nearest!.deltaE <= 2).length
-    expect(shares).toEqual([alone(products), alone([products[0]!]), 0, alone(products)].map(matched => ({ matched, total: 92 })))
+    const shares = sharesOfParts(
+      products,
+      {},
+      [['s3', 's5', 's7'], ['s3'], [], ['s7', 's5', 's3']],
+      everyone(),
+      DEFAULT_OPTIONS,
+      done => progress.push(done),
+    )
+    const alone = (own: typeof products) =>
+      reach(packPigments(own), everyone()).skins.filter(s => s.nearest!.deltaE <= 2).length
+    expect(shares).toEqual(
+      [alone(products), alone([products[0]!]), 0, alone(products)].map(matched => ({ matched, total: 92 })),
+    )
     expect(progress.every((p, i) => p >= (progress[i - 1] ?? 0) && p <= 1)).toBe(true)
   })
 })

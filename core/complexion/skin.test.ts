@@ -15,8 +15,9 @@ describe('depth and undertone', () => {
     expect(locus(20)).toEqual({ L: 20, a: 6.5, b: 7.5 })
   })
 
-  it.each(UNDERTONES)('a typical %s skin is read as one at every depth', (undertone) => {
-    for (let depth = 1; depth <= 12; depth += 0.5) expect(skinPlace(typicalSkin(depth, undertone)).undertone).toBe(undertone)
+  it.each(UNDERTONES)('a typical %s skin is read as one at every depth', undertone => {
+    for (let depth = 1; depth <= 12; depth += 0.5)
+      expect(skinPlace(typicalSkin(depth, undertone)).undertone).toBe(undertone)
   })
 
   it('place and colour are inverse', () => {
@@ -53,8 +54,11 @@ describe('populations', () => {
     expect(clientele([])).toEqual(everyone())
   })
 
-  it('a population of one\'s own is scaled and placed', () => {
-    const [x, y] = populationOf([{ id: 'x', lab: typicalSkin(3, 'rosy'), weight: 3 }, { id: 'y', lab: typicalSkin(9, 'olive') }])
+  it("a population of one's own is scaled and placed", () => {
+    const [x, y] = populationOf([
+      { id: 'x', lab: typicalSkin(3, 'rosy'), weight: 3 },
+      { id: 'y', lab: typicalSkin(9, 'olive') },
+    ])
     expect(x).toMatchObject({ undertone: 'rosy', weight: 0.75 })
     expect(y!.depth).toBeCloseTo(9, 9)
   })

@@ -55,7 +55,7 @@ export function skinAt(depth: number, hueDeviation: number, chromaRatio: number)
 }
 
 /** Hue deviation and chroma ratio that stand for each undertone. */
-export const TYPICAL_UNDERTONE: Readonly<Record<Undertone, { hueDeviation: number, chromaRatio: number }>> = {
+export const TYPICAL_UNDERTONE: Readonly<Record<Undertone, { hueDeviation: number; chromaRatio: number }>> = {
   rosy: { hueDeviation: -9, chromaRatio: 1 },
   neutral: { hueDeviation: 0, chromaRatio: 1 },
   golden: { hueDeviation: 7, chromaRatio: 1.08 },
@@ -72,7 +72,7 @@ export function typicalSkin(depth: number, undertone: Undertone): Lab {
  * Individual typology angle in degrees.
  * @see Chardon, Cretois & Hourseau 1991, "Skin colour typology and suntanning pathways"
  */
-export const typologyAngle = ({ L, b }: Lab) => Math.atan2(L - 50, b) * 180 / Math.PI
+export const typologyAngle = ({ L, b }: Lab) => (Math.atan2(L - 50, b) * 180) / Math.PI
 
 const TYPOLOGY = [
   { above: 55, name: 'very light' },

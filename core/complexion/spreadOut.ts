@@ -6,7 +6,7 @@
  */
 export function spreadOut(wanted: readonly number[], gap: number): number[] {
   // Subtracting i·gap turns "at least gap apart" into "ascending", which pooling solves exactly in least squares.
-  const pools: { sum: number, size: number }[] = []
+  const pools: { sum: number; size: number }[] = []
   wanted.forEach((w, i) => {
     pools.push({ sum: w - i * gap, size: 1 })
     for (;;) {

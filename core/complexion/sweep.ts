@@ -16,7 +16,11 @@ export interface SweepState {
   penalty: number
 }
 
-export interface SweepLimits { maxProducts: number, maxDrops: number, illuminant: Illuminant }
+export interface SweepLimits {
+  maxProducts: number
+  maxDrops: number
+  illuminant: Illuminant
+}
 
 export interface SweepVisitor {
   /** Called for every allowed recipe in lowest terms, once. */
@@ -36,19 +40,34 @@ const KAPPA = 24389 / 27
  * K and S add up drop by drop, so a recipe costs one pass over 36 wavelengths on top of the recipe it extends,
  * without allocation. Lowest terms: a recipe is shown only when the greatest common divisor of its drops is 1.
  */
-export function sweep(pigments: Pigments, { maxProducts, maxDrops, illuminant }: SweepLimits, visitor: SweepVisitor): void {
+export function sweep(
+  pigments: Pigments,
+  { maxProducts, maxDrops, illuminant }: SweepLimits,
+  visitor: SweepVisitor,
+): void {
   const { K, S, count, mixable, base } = pigments
   const { x: wx, y: wy, z: wz, white } = observer(illuminant)
   const sums = Array.from({ length: maxProducts + 1 }, () => new Float64Array(BANDS))
   const state: SweepState = {
-    size: 0, parts: new Int32Array(maxProducts), counts: new Int32Array(maxProducts), L: 0, a: 0, b: 0, penalty: 0,
+    size: 0,
+    parts: new Int32Array(maxProducts),
+    counts: new Int32Array(maxProducts),
+    L: 0,
+    a: 0,
+    b: 0,
+    penalty: 0,
   }
   const { parts, counts } = state
 
   /** Colour of `before` plus n drops of the product whose K begins at `row`. Two sums each: the adds overlap. */
   function show(before: Float64Array, row: number, n: number, scatter: number, size: number, drops: number): void {
     const inverse = 1 / scatter
-    let X = 0, Y = 0, Z = 0, X2 = 0, Y2 = 0, Z2 = 0
+    let X = 0,
+      Y = 0,
+      Z = 0,
+      X2 = 0,
+      Y2 = 0,
+      Z2 = 0
     for (let i = 0; i < BANDS; i += 2) {
       const j = i + 1
       const q = (before[i]! + n * K[row + i]!) * inverse
@@ -84,7 +103,11 @@ export function sweep(pigments: Pigments, { maxProducts, maxDrops, illuminant }:
     for (let part = from; part < count; part++) {
       if (size === 0) visitor.progress?.(part / count)
       let allowed = true
-      for (let k = 0; k < size; k++) if (mixable[parts[k]! * count + part] === 0) { allowed = false; break }
+      for (let k = 0; k < size; k++)
+        if (mixable[parts[k]! * count + part] === 0) {
+          allowed = false
+          break
+        }
       if (!allowed) continue
       if (visitor.enter && !visitor.enter(parts, size, part)) continue
       parts[size] = part

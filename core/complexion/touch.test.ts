@@ -8,14 +8,20 @@ import { COMPLAINTS, mixLab, nextTouch, steer, touches, wantedAfter } from './to
 
 const kit = [shade(2), shade(5), shade(9), ...ADJUSTERS]
 const pigments = packPigments(kit)
-const recipe = [{ id: 's5', count: 2 }, { id: 's2', count: 1 }]
+const recipe = [
+  { id: 's5', count: 2 },
+  { id: 's2', count: 1 },
+]
 
 describe('the next touch', () => {
   it('goes further after "clearly" than after "a touch"', () => {
     const lab = typicalSkin(5, 'neutral')
-    for (const complaint of COMPLAINTS) expect(difference(wantedAfter(lab, complaint, 'clearly'), lab)).toBeGreaterThan(1.5 * difference(wantedAfter(lab, complaint, 'a touch'), lab))
+    for (const complaint of COMPLAINTS)
+      expect(difference(wantedAfter(lab, complaint, 'clearly'), lab)).toBeGreaterThan(
+        1.5 * difference(wantedAfter(lab, complaint, 'a touch'), lab),
+      )
   })
-  it.each(COMPLAINTS)('after "%s" lands nearer the colour wanted than before', (complaint) => {
+  it.each(COMPLAINTS)('after "%s" lands nearer the colour wanted than before', complaint => {
     const now = mixLab(pigments, recipe)
     const touch = nextTouch(pigments, recipe, complaint)!
     const wanted = wantedAfter(now, complaint)
@@ -61,13 +67,27 @@ describe('the next touch', () => {
 describe('amount for a face', () => {
   it('is whole batches of the recipe', () => {
     const amount = amountForFace(recipe, FACE_ML.medium, DROP_ML)
-    expect(amount).toMatchObject({ batches: 7, parts: [{ id: 's5', drops: 14 }, { id: 's2', drops: 7 }] })
+    expect(amount).toMatchObject({
+      batches: 7,
+      parts: [
+        { id: 's5', drops: 14 },
+        { id: 's2', drops: 7 },
+      ],
+    })
     expect(amount.totalMl).toBeCloseTo(0.84, 9)
     expect(amountForFace([{ id: 's5', count: 1 }], 0.8, 0.04).batches).toBe(20)
   })
   it('coverage is blended by drops', () => {
     const products = [shade(2, { id: 'thin', coverage: 'sheer' }), shade(5, { id: 'thick', coverage: 'full' })]
-    expect(blendedCoverage([{ id: 'thin', count: 1 }, { id: 'thick', count: 1 }], products)).toBe('medium')
+    expect(
+      blendedCoverage(
+        [
+          { id: 'thin', count: 1 },
+          { id: 'thick', count: 1 },
+        ],
+        products,
+      ),
+    ).toBe('medium')
     expect(blendedCoverage([{ id: 'thin', count: 1 }], products)).toBe('sheer')
     expect(() => blendedCoverage([{ id: 'gone', count: 1 }], products)).toThrow('no product "gone"')
   })

@@ -14,27 +14,34 @@ export type Degree = (typeof DEGREES)[number]
 
 // How far one touch should move the mix: about one step an eye sees as a change.
 const STEP = 2
-const STEPS: Record<Degree, number> = { 'a touch': 1.5, clearly: 4 }
+const STEPS: Record<Degree, number> = { 'a touch': 1.5, 'clearly': 4 }
 
 /** The colour a recipe should move to when it is found wanting; by one step where nobody said how much. */
 export function wantedAfter(lab: Lab, complaint: Complaint, degree?: Degree): Lab {
   const { L, a, b } = lab
   const step = degree ? STEPS[degree] : STEP
   switch (complaint) {
-    case 'too light': return { L: L - step, a, b }
-    case 'too deep': return { L: L + step, a, b }
-    case 'too pink': return turned(lab, step)
-    case 'too yellow': return turned(lab, -step)
-    case 'too orange': return fromLch(L, Math.max(0, chroma(lab) - 1.6 * step), hue(lab))
-    case 'ashy': return fromLch(L, chroma(lab) + 1.6 * step, hue(lab))
-    case 'green': return { L, a: a + step, b }
+    case 'too light':
+      return { L: L - step, a, b }
+    case 'too deep':
+      return { L: L + step, a, b }
+    case 'too pink':
+      return turned(lab, step)
+    case 'too yellow':
+      return turned(lab, -step)
+    case 'too orange':
+      return fromLch(L, Math.max(0, chroma(lab) - 1.6 * step), hue(lab))
+    case 'ashy':
+      return fromLch(L, chroma(lab) + 1.6 * step, hue(lab))
+    case 'green':
+      return { L, a: a + step, b }
   }
 }
 
 /** The colour moved along its own circle of hue by an arc in Lab units; positive is yellower. */
 function turned(lab: Lab, arc: number): Lab {
   const C = Math.max(1, chroma(lab))
-  return fromLch(lab.L, C, hue(lab) + arc / C * 180 / Math.PI)
+  return fromLch(lab.L, C, hue(lab) + ((arc / C) * 180) / Math.PI)
 }
 
 /** A recipe with one product more, or more of one it has. */
@@ -60,10 +67,15 @@ export function mixLab(pigments: Pigments, drops: readonly Drops[]): Lab {
     if (i < 0) throw new RangeError(`there is no product "${id}" to mix`)
     return i
   }
-  return reflectanceToLab(mixReflectance(drops.map(({ id, count }) => {
-    const i = index(id)
-    return { share: count, pigment: { K: pigments.K.subarray(i * BANDS, (i + 1) * BANDS), S: pigments.S[i]! } }
-  })), observer())
+  return reflectanceToLab(
+    mixReflectance(
+      drops.map(({ id, count }) => {
+        const i = index(id)
+        return { share: count, pigment: { K: pigments.K.subarray(i * BANDS, (i + 1) * BANDS), S: pigments.S[i]! } }
+      }),
+    ),
+    observer(),
+  )
 }
 
 /** Every touch the kit allows on a recipe: one to three drops of anything that may go into it, to one or more batches. */
@@ -92,15 +104,19 @@ export function touches(pigments: Pigments, recipe: readonly Drops[]): Touch[] {
 }
 
 /** The touch that brings a recipe nearest to a colour; undefined when none in the kit does. */
-export const touchTowards = (pigments: Pigments, recipe: readonly Drops[], wanted: Lab): Touch | undefined => (
+export const touchTowards = (pigments: Pigments, recipe: readonly Drops[], wanted: Lab): Touch | undefined =>
   nearestTouch(touches(pigments, recipe), mixLab(pigments, recipe), wanted)
-)
 
 /**
  * The next touch to add after a complaint.
  * @returns undefined when nothing in the kit brings the mix nearer to it
  */
-export function nextTouch(pigments: Pigments, recipe: readonly Drops[], complaint: Complaint, degree?: Degree): Touch | undefined {
+export function nextTouch(
+  pigments: Pigments,
+  recipe: readonly Drops[],
+  complaint: Complaint,
+  degree?: Degree,
+): Touch | undefined {
   const now = mixLab(pigments, recipe)
   return nearestTouch(touches(pigments, recipe), now, wantedAfter(now, complaint, degree))
 }
@@ -112,14 +128,18 @@ export type Steering = (typeof STEERINGS)[number]
 export function steer(pigments: Pigments, recipe: readonly Drops[]): Partial<Record<Steering, Touch>> {
   const now = mixLab(pigments, recipe)
   const wanted: Record<Steering, Lab> = {
-    warmer: turned(now, STEP), cooler: turned(now, -STEP),
-    lighter: { ...now, L: now.L + STEP }, deeper: { ...now, L: now.L - STEP },
+    warmer: turned(now, STEP),
+    cooler: turned(now, -STEP),
+    lighter: { ...now, L: now.L + STEP },
+    deeper: { ...now, L: now.L - STEP },
   }
   const all = touches(pigments, recipe)
-  return Object.fromEntries(STEERINGS.flatMap((way) => {
-    const touch = nearestTouch(all, now, wanted[way])
-    return touch ? [[way, touch]] : []
-  }))
+  return Object.fromEntries(
+    STEERINGS.flatMap(way => {
+      const touch = nearestTouch(all, now, wanted[way])
+      return touch ? [[way, touch]] : []
+    }),
+  )
 }
 
 /**

@@ -4,7 +4,13 @@ import type { ComplexionProduct } from './product'
 import { skinAt, typicalSkin } from './skin'
 import { castOf, driftUnder, layered, pigmentFor, pigmentOfDrops, wornMatch } from './worn'
 
-const clear: ComplexionProduct = { id: 'clear', lab: { L: 96, a: 0, b: 2 }, coverage: 'sheer', hide: 0.02, family: 'powder' }
+const clear: ComplexionProduct = {
+  id: 'clear',
+  lab: { L: 96, a: 0, b: 2 },
+  coverage: 'sheer',
+  hide: 0.02,
+  family: 'powder',
+}
 
 describe('worn', () => {
   const skin = typicalSkin(5, 'neutral')
@@ -29,7 +35,13 @@ describe('worn', () => {
     expect(thin.deltaEWorn).toBeLessThan(difference(face, skin))
   })
   it('a mix in drops is linear in K and S and refuses strangers', () => {
-    const half = pigmentOfDrops([{ id: 's4', count: 1 }, { id: 's6', count: 1 }], [shade(4), shade(6)])
+    const half = pigmentOfDrops(
+      [
+        { id: 's4', count: 1 },
+        { id: 's6', count: 1 },
+      ],
+      [shade(4), shade(6)],
+    )
     expect(half.S).toBeCloseTo((pigmentFor(shade(4)).S + pigmentFor(shade(6)).S) / 2, 12)
     expect(() => pigmentOfDrops([{ id: 'x', count: 1 }], [shade(4)])).toThrow('no product "x"')
     expect(() => pigmentOfDrops([], [shade(4)])).toThrow('at least one drop')
@@ -62,6 +74,14 @@ describe('layers', () => {
     const skin = typicalSkin(4, 'rosy')
     expect(difference(layered(skin, []), skin)).toBeLessThan(1e-6)
     const film = pigmentFor(shade(6))
-    expect(difference(layered(skin, [{ film, thickness: 0.5 }, { film, thickness: 0.5 }]), layered(skin, [{ film, thickness: 1 }]))).toBeLessThan(1e-6)
+    expect(
+      difference(
+        layered(skin, [
+          { film, thickness: 0.5 },
+          { film, thickness: 0.5 },
+        ]),
+        layered(skin, [{ film, thickness: 1 }]),
+      ),
+    ).toBeLessThan(1e-6)
   })
 })

@@ -10,7 +10,11 @@ import type { Drops } from './recipe'
 
 /** How a tool lays a film down: thickness relative to a normal layer. */
 export const TECHNIQUES = {
-  'mist-damp sponge': 0.6, 'sprayed': 0.7, 'brush': 1, 'pressed by hand': 1.3, 'built up': 2,
+  'mist-damp sponge': 0.6,
+  'sprayed': 0.7,
+  'brush': 1,
+  'pressed by hand': 1.3,
+  'built up': 2,
 } as const
 export type Technique = keyof typeof TECHNIQUES
 
@@ -62,16 +66,29 @@ export function wornMatch(film: Pigment, face: Lab, target: Lab, thickness = 1, 
   const seen = reflectanceToLab(smoothestReflectance(target), light)
   const masstoneLab = reflectanceToLab(mixReflectance([{ pigment: film, share: 1 }]), light)
   const worn = reflectanceToLab(filmOver(film, smoothestReflectance(face), thickness), light)
-  return { masstone: masstoneLab, worn, deltaEBottle: difference(masstoneLab, seen), deltaEWorn: difference(worn, seen) }
+  return {
+    masstone: masstoneLab,
+    worn,
+    deltaEBottle: difference(masstoneLab, seen),
+    deltaEWorn: difference(worn, seen),
+  }
 }
 
 /** ΔE00 by which a match made in daylight drifts under another light; above 1 is worth a warning. */
 export function driftUnder(film: Pigment, face: Lab, target: Lab, thickness: number, illuminant: Illuminant): number {
-  return wornMatch(film, face, target, thickness, illuminant).deltaEWorn - wornMatch(film, face, target, thickness).deltaEWorn
+  return (
+    wornMatch(film, face, target, thickness, illuminant).deltaEWorn
+    - wornMatch(film, face, target, thickness).deltaEWorn
+  )
 }
 
 /** What a film does to the skin it is laid on. */
-export interface Cast { lab: Lab, deltaE: number, lighter: number, greyer: number }
+export interface Cast {
+  lab: Lab
+  deltaE: number
+  lighter: number
+  greyer: number
+}
 
 // One skin is looked at under many films; a colour is never changed once it is made.
 const skins = new WeakMap<Lab, Float64Array>()
@@ -87,12 +104,19 @@ function skinReflectance(skin: Lab): Float64Array {
 export function castOf(film: Pigment, skin: Lab, thickness = 1): Cast {
   const lab = reflectanceToLab(filmOver(film, skinReflectance(skin), thickness))
   return {
-    lab, deltaE: difference(lab, skin), lighter: lab.L - skin.L, greyer: Math.hypot(skin.a, skin.b) - Math.hypot(lab.a, lab.b),
+    lab,
+    deltaE: difference(lab, skin),
+    lighter: lab.L - skin.L,
+    greyer: Math.hypot(skin.a, skin.b) - Math.hypot(lab.a, lab.b),
   }
 }
 
 /** Film over film: the colour of layers from the skin outward. */
-export function layered(skin: Lab, layers: readonly { film: Pigment, thickness: number }[], illuminant: Illuminant = 'D65'): Lab {
+export function layered(
+  skin: Lab,
+  layers: readonly { film: Pigment; thickness: number }[],
+  illuminant: Illuminant = 'D65',
+): Lab {
   let R = skinReflectance(skin)
   for (const { film, thickness } of layers) R = filmOver(film, R, thickness)
   return reflectanceToLab(R, observer(illuminant))

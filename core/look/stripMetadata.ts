@@ -19,10 +19,12 @@ export class NoPicture extends RangeError {
  * @param bytes JPEG, PNG or WebP
  * @throws NoPicture for anything else, and for a picture that breaks off
  */
-export function stripMetadata(bytes: Uint8Array): { type: PictureType, bytes: Uint8Array } {
+export function stripMetadata(bytes: Uint8Array): { type: PictureType; bytes: Uint8Array } {
   if (bytes[0] === 0xff && bytes[1] === 0xd8) return { type: 'image/jpeg', bytes: stripJpeg(bytes) }
-  if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a])) return { type: 'image/png', bytes: stripPng(bytes) }
-  if (ascii(bytes, 0, 4) === 'RIFF' && ascii(bytes, 8, 4) === 'WEBP') return { type: 'image/webp', bytes: stripWebp(bytes) }
+  if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]))
+    return { type: 'image/png', bytes: stripPng(bytes) }
+  if (ascii(bytes, 0, 4) === 'RIFF' && ascii(bytes, 8, 4) === 'WEBP')
+    return { type: 'image/webp', bytes: stripWebp(bytes) }
   throw new NoPicture('This is no JPEG, PNG or WebP picture.')
 }
 
@@ -66,7 +68,8 @@ function stripJpeg(bytes: Uint8Array): Uint8Array {
     if (marker === APP1_EXIF) {
       const turned = orientationOf(segment)
       if (turned > 1) parts.push(orientationSegment(turned))
-    } else if (!((marker > APP1_EXIF && marker <= APP15 && marker !== APP14_COLOUR) || marker === COMMENT)) parts.push(segment)
+    } else if (!((marker > APP1_EXIF && marker <= APP15 && marker !== APP14_COLOUR) || marker === COMMENT))
+      parts.push(segment)
     at += 2 + length
   }
 }
@@ -100,8 +103,42 @@ function orientationOf(segment: Uint8Array): number {
 /** An Exif segment that says nothing but which way is up. */
 function orientationSegment(orientation: number): Uint8Array {
   return Uint8Array.from([
-    0xff, APP1_EXIF, 0, 34, 0x45, 0x78, 0x69, 0x66, 0, 0, 0x4d, 0x4d, 0, 0x2a, 0, 0, 0, 8,
-    0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, orientation, 0, 0, 0, 0, 0, 0,
+    0xff,
+    APP1_EXIF,
+    0,
+    34,
+    0x45,
+    0x78,
+    0x69,
+    0x66,
+    0,
+    0,
+    0x4d,
+    0x4d,
+    0,
+    0x2a,
+    0,
+    0,
+    0,
+    8,
+    0,
+    1,
+    0x01,
+    0x12,
+    0,
+    3,
+    0,
+    0,
+    0,
+    1,
+    0,
+    orientation,
+    0,
+    0,
+    0,
+    0,
+    0,
+    0,
   ])
 }
 

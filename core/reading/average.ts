@@ -16,9 +16,12 @@ export interface AveragedReading extends Reading {
  * @param floor standard deviations of the instrument itself, which averaging does not remove
  * @throws RangeError without a shot
  */
-export function averageShots(shots: readonly Lab[], floor: { L: number, a: number, b: number }): AveragedReading {
+export function averageShots(shots: readonly Lab[], floor: { L: number; a: number; b: number }): AveragedReading {
   if (shots.length === 0) throw new RangeError('an average needs at least one reading')
-  const { mean, covariance } = summarise(shots, shots.map(() => 1))
+  const { mean, covariance } = summarise(
+    shots,
+    shots.map(() => 1),
+  )
   const n = shots.length
   // Sample covariance of the mean: n − 1 below, and once more n for averaging.
   const scale = n > 1 ? 1 / (n - 1) : 0

@@ -4,7 +4,15 @@ import { priorSkins } from './prior'
 import { summarise, type Reading } from './reading'
 
 /** What the artist sees where a bottle touches the skin: the skin is … than the bottle. */
-export const SHADES_OF_DEPTH = ['much deeper', 'deeper', 'a little deeper', 'same depth', 'a little lighter', 'lighter', 'much lighter'] as const
+export const SHADES_OF_DEPTH = [
+  'much deeper',
+  'deeper',
+  'a little deeper',
+  'same depth',
+  'a little lighter',
+  'lighter',
+  'much lighter',
+] as const
 export const SHADES_OF_HUE = ['pinker', 'a little pinker', 'same hue', 'a little yellower', 'yellower'] as const
 export const SHADES_OF_CHROMA = ['greyer', 'same strength', 'stronger'] as const
 export type DepthWord = (typeof SHADES_OF_DEPTH)[number]
@@ -12,10 +20,18 @@ export type HueWord = (typeof SHADES_OF_HUE)[number]
 export type ChromaWord = (typeof SHADES_OF_CHROMA)[number]
 
 /** One comparison; a word left out says nothing about that side. */
-export interface Comparison { bottle: Lab, depth?: DepthWord, hue?: HueWord, chroma?: ChromaWord }
+export interface Comparison {
+  bottle: Lab
+  depth?: DepthWord
+  hue?: HueWord
+  chroma?: ChromaWord
+}
 
 // Where each word's region begins and ends, open ends infinite; an edge is the scale of its logistic softness.
-interface Region { from: number, to: number }
+interface Region {
+  from: number
+  to: number
+}
 // In L* of the bottle minus L* of the skin.
 const DEPTH_REGION: Readonly<Record<DepthWord, Region>> = {
   'much deeper': { from: 12, to: Infinity },
@@ -61,7 +77,7 @@ function soft(value: number, { from, to }: Region, edge: number): number {
 export function betweenBottles(comparisons: readonly Comparison[]): Reading {
   const prior = priorSkins()
   const bottles = comparisons.map(c => ({ ...c, place: skinPlace(c.bottle) }))
-  const weights = Float64Array.from(prior, (skin) => {
+  const weights = Float64Array.from(prior, skin => {
     let weight = 1
     for (const { bottle, place, depth, hue, chroma } of bottles) {
       if (depth) weight *= soft(bottle.L - skin.lab.L, DEPTH_REGION[depth], DEPTH_EDGE)
@@ -70,5 +86,8 @@ export function betweenBottles(comparisons: readonly Comparison[]): Reading {
     }
     return weight
   })
-  return summarise(prior.map(p => p.lab), weights)
+  return summarise(
+    prior.map(p => p.lab),
+    weights,
+  )
 }

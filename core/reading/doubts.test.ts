@@ -16,8 +16,12 @@ type Random = ReturnType<typeof seeded>
 const bottle = (id: string, lab: Lab): ComplexionProduct => ({ id, lab, coverage: 'medium', family: 'silicone' })
 /** A kit of six shades that lie about the skins it serves. */
 const KIT = [
-  bottle('shell', skinAt(1.8, -5, 1)), bottle('wheat', skinAt(3.2, 6, 1.04)), bottle('rose', skinAt(4.8, -6, 1)), bottle('honey', skinAt(6, 6, 1.05)),
-  bottle('brick', skinAt(7.8, -4, 1)), bottle('umber', skinAt(9.6, 4, 1)),
+  bottle('shell', skinAt(1.8, -5, 1)),
+  bottle('wheat', skinAt(3.2, 6, 1.04)),
+  bottle('rose', skinAt(4.8, -6, 1)),
+  bottle('honey', skinAt(6, 6, 1.05)),
+  bottle('brick', skinAt(7.8, -4, 1)),
+  bottle('umber', skinAt(9.6, 4, 1)),
 ]
 const FIRST = doubtsAbout(KIT)
 const mixOf = (drops: readonly Drops[], kit: readonly ComplexionProduct[]) => mixLab(packPigments(kit), drops)
@@ -42,13 +46,19 @@ function apartFrom(lab: Lab, deltaE: number, random: Random): Lab {
 function scene(seed: number, misjudgedBy: number) {
   const random = seeded(700 + seed)
   const wrong = KIT[seed % KIT.length]!
-  const truth = KIT.map(p => (misjudgedBy > 0 && p.id === wrong.id ? { ...p, lab: apartFrom(p.lab, misjudgedBy, random) } : p))
+  const truth = KIT.map(p =>
+    misjudgedBy > 0 && p.id === wrong.id ? { ...p, lab: apartFrom(p.lab, misjudgedBy, random) } : p,
+  )
   const faces = Array.from({ length: 44 }, () => {
     const typical = TYPICAL_UNDERTONE[random.pick(UNDERTONES)]
     return skinAt(random.between(1, 11), typical.hueDeviation + 2 * random.normal(), typical.chromaRatio)
   })
   const read = faces.slice(0, 24).map((skin, i) => ({
-    faceId: `${i}`, skin: { mean: { L: skin.L + 0.5 * random.normal(), a: skin.a + 0.4 * random.normal(), b: skin.b + 0.4 * random.normal() }, covariance: spherical(0.5, 0.4, 0.4) },
+    faceId: `${i}`,
+    skin: {
+      mean: { L: skin.L + 0.5 * random.normal(), a: skin.a + 0.4 * random.normal(), b: skin.b + 0.4 * random.normal() },
+      covariance: spherical(0.5, 0.4, 0.4),
+    },
   }))
   const looks = looksAt(FIRST, read)
   let doubts = FIRST
@@ -65,9 +75,8 @@ function scene(seed: number, misjudgedBy: number) {
 describe('learning from verdicts', () => {
   it('one bottle of six misjudged by 4 ΔE, fifteen verdicts of which a fifth is noise (60 seeds)', () => {
     const seeds = 60
-    const far = (kit: readonly ComplexionProduct[], truth: readonly ComplexionProduct[], id: string) => (
+    const far = (kit: readonly ComplexionProduct[], truth: readonly ComplexionProduct[], id: string) =>
       difference(kit.find(p => p.id === id)!.lab, truth.find(p => p.id === id)!.lab)
-    )
     let [named, before, after, worsened] = [0, 0, 0, 0]
     for (let seed = 0; seed < seeds; seed++) {
       const { wrong, truth, suspect, learned, heldOut } = scene(seed, 4)
@@ -75,7 +84,8 @@ describe('learning from verdicts', () => {
       before += far(KIT, truth, wrong.id) / seeds
       after += far(learned, truth, wrong.id) / seeds
       const recipes = heldOut.map(skin => match(skin, KIT, { maxProducts: 2, maxDrops: 3 }, 1)[0]!.drops)
-      const error = (kit: readonly ComplexionProduct[]) => recipes.reduce((s, drops) => s + difference(mixOf(drops, kit), mixOf(drops, truth)), 0)
+      const error = (kit: readonly ComplexionProduct[]) =>
+        recipes.reduce((s, drops) => s + difference(mixOf(drops, kit), mixOf(drops, truth)), 0)
       if (error(learned) > error(KIT) + 1e-9) worsened++
     }
     expect(before).toBeCloseTo(4, 3)
@@ -94,15 +104,45 @@ describe('learning from verdicts', () => {
     const skin = { mean: typicalSkin(5, 'neutral'), covariance: spherical(0.5, 0.4, 0.4) }
     expect(hear(FIRST, { drops: [{ id: 'stranger', count: 1 }], faceId: 'a', skin, seen: 'too deep' })).toBe(FIRST)
     let doubts = FIRST
-    for (const p of KIT) doubts = hear(doubts, { drops: [{ id: p.id, count: 1 }], faceId: p.id, skin: { ...skin, mean: p.lab }, seen: 'right' })
+    for (const p of KIT)
+      doubts = hear(doubts, {
+        drops: [{ id: p.id, count: 1 }],
+        faceId: p.id,
+        skin: { ...skin, mean: p.lab },
+        seen: 'right',
+      })
     expect(suspectOf(doubts)).toBeNull()
   })
 
   it('a mix counts for each of its bottles', () => {
-    const skin = { mean: mixOf([{ id: 'rose', count: 1 }, { id: 'honey', count: 1 }], KIT), covariance: spherical(0.4, 0.3, 0.3) }
+    const skin = {
+      mean: mixOf(
+        [
+          { id: 'rose', count: 1 },
+          { id: 'honey', count: 1 },
+        ],
+        KIT,
+      ),
+      covariance: spherical(0.4, 0.3, 0.3),
+    }
     let doubts = FIRST
-    for (let i = 0; i < 4; i++) doubts = hear(doubts, { drops: [{ id: 'rose', count: 1 }, { id: 'honey', count: 1 }], faceId: `${i}`, skin, seen: 'too deep' })
-    for (let i = 0; i < 2; i++) doubts = hear(doubts, { drops: [{ id: 'honey', count: 1 }], faceId: 'other', skin: { ...skin, mean: KIT[3]!.lab }, seen: 'right' })
+    for (let i = 0; i < 4; i++)
+      doubts = hear(doubts, {
+        drops: [
+          { id: 'rose', count: 1 },
+          { id: 'honey', count: 1 },
+        ],
+        faceId: `${i}`,
+        skin,
+        seen: 'too deep',
+      })
+    for (let i = 0; i < 2; i++)
+      doubts = hear(doubts, {
+        drops: [{ id: 'honey', count: 1 }],
+        faceId: 'other',
+        skin: { ...skin, mean: KIT[3]!.lab },
+        seen: 'right',
+      })
     const suspect = suspectOf(doubts)!
     expect(suspect.id).toBe('rose')
     expect(suspect.lab.L).toBeLessThan(KIT[2]!.lab.L)
@@ -115,7 +155,12 @@ describe('learning from verdicts', () => {
     const first = nextLook(FIRST, looks)!
     expect(first.tells).toBeGreaterThan(0.1)
     let doubts = FIRST
-    for (let i = 0; i < 4; i++) doubts = hear(doubts, { ...skins.find(s => s.faceId === first.faceId)!, drops: [{ id: first.id, count: 1 }], seen: 'right' })
+    for (let i = 0; i < 4; i++)
+      doubts = hear(doubts, {
+        ...skins.find(s => s.faceId === first.faceId)!,
+        drops: [{ id: first.id, count: 1 }],
+        seen: 'right',
+      })
     expect(nextLook(doubts, looks)!.id).not.toBe(first.id)
   })
 })

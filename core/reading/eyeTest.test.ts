@@ -3,7 +3,18 @@ import { difference } from '../colour/difference'
 import { readingQuality } from '../../tests/support/readings'
 import type { Lab } from '../colour/lab'
 import { skinPlace } from '../complexion/skin'
-import { afterChoice, answerChance, atFirst, ENOUGH_CHOICES, eyeReading, EYE_ANSWERS, nextPair, USUAL_OBSERVER, type EyeAnswer, type Pair } from './eyeTest'
+import {
+  afterChoice,
+  answerChance,
+  atFirst,
+  ENOUGH_CHOICES,
+  eyeReading,
+  EYE_ANSWERS,
+  nextPair,
+  USUAL_OBSERVER,
+  type EyeAnswer,
+  type Pair,
+} from './eyeTest'
 import { spread } from './reading'
 
 type Random = ReturnType<typeof seeded>
@@ -17,8 +28,15 @@ function look(pair: Pair, truth: Lab, random: Random): EyeAnswer {
 
 describe('the eye test', () => {
   it('chances of the three answers add up to one, and the nearer field is likelier', () => {
-    for (const [toLeft, toRight] of [[1, 4], [6, 2], [3, 3]] as const) {
-      expect(EYE_ANSWERS.reduce((sum, a) => sum + answerChance(a, toLeft, toRight, USUAL_OBSERVER), 0)).toBeCloseTo(1, 6)
+    for (const [toLeft, toRight] of [
+      [1, 4],
+      [6, 2],
+      [3, 3],
+    ] as const) {
+      expect(EYE_ANSWERS.reduce((sum, a) => sum + answerChance(a, toLeft, toRight, USUAL_OBSERVER), 0)).toBeCloseTo(
+        1,
+        6,
+      )
     }
     expect(answerChance('left', 1, 6, USUAL_OBSERVER)).toBeGreaterThan(0.9)
     expect(answerChance('alike', 3, 3, USUAL_OBSERVER)).toBeGreaterThan(answerChance('alike', 1, 6, USUAL_OBSERVER))
@@ -31,7 +49,7 @@ describe('the eye test', () => {
 
   it('finds a simulated skin within 0.5 of depth and 4° of undertone on average, and its spread covers the truth', () => {
     const random = seeded(31)
-    const quality = readingQuality(200, random, (truth) => {
+    const quality = readingQuality(200, random, truth => {
       let belief = atFirst()
       for (let i = 0; i < ENOUGH_CHOICES; i++) {
         const pair = nextPair(belief)

@@ -5,16 +5,25 @@ import { priorSkins, type Believed } from './prior'
 import { summarise, type Reading } from './reading'
 
 /** Two fields shown side by side against the skin. */
-export interface Pair { left: Lab, right: Lab }
+export interface Pair {
+  left: Lab
+  right: Lab
+}
 
 /** Which of the two is nearer to the skin, or neither visibly. */
 export const EYE_ANSWERS = ['left', 'right', 'alike'] as const
 export type EyeAnswer = (typeof EYE_ANSWERS)[number]
 
-export interface EyeChoice { pair: Pair, answer: EyeAnswer }
+export interface EyeChoice {
+  pair: Pair
+  answer: EyeAnswer
+}
 
 /** What the eye is taken to do: it compares distances with some noise, and calls alike what it cannot tell apart. */
-export interface Observer { noise: number, alike: number }
+export interface Observer {
+  noise: number
+  alike: number
+}
 export const USUAL_OBSERVER: Observer = { noise: 1.2, alike: 0.8 }
 
 /** About this many choices home in; after them the spread hardly shrinks. */
@@ -30,14 +39,15 @@ const SCREEN = { L: 0.8, a: 0.6, b: 0.8 }
 export function answerChance(answer: EyeAnswer, toLeft: number, toRight: number, { noise, alike }: Observer): number {
   const nearerLeft = toRight - toLeft
   const below = (limit: number) => normalCdf((limit - nearerLeft) / noise)
-  const chance = answer === 'right' ? below(-alike) : answer === 'left' ? 1 - below(alike) : below(alike) - below(-alike)
+  const chance =
+    answer === 'right' ? below(-alike) : answer === 'left' ? 1 - below(alike) : below(alike) - below(-alike)
   return SLIP / EYE_ANSWERS.length + (1 - SLIP) * chance
 }
 
 /** Abramowitz & Stegun 26.2.17, absolute error below 7.5e-8. */
 function normalCdf(x: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(x))
-  const d = 0.3989422804014327 * Math.exp(-x * x / 2)
+  const d = 0.3989422804014327 * Math.exp((-x * x) / 2)
   const p = d * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
   return x >= 0 ? 1 - p : p
 }
@@ -68,7 +78,13 @@ export function afterChoice(before: Belief, { pair, answer }: EyeChoice, observe
 
 /** Where the skin lies after some choices: a mean with its spread, screen and room included. */
 export function eyeReading(belief: Belief): Reading {
-  const { mean, covariance: [LL, La, Lb, aa, ab, bb] } = summarise(priorSkins().map(s => s.lab), belief)
+  const {
+    mean,
+    covariance: [LL, La, Lb, aa, ab, bb],
+  } = summarise(
+    priorSkins().map(s => s.lab),
+    belief,
+  )
   return { mean, covariance: [LL + SCREEN.L ** 2, La, Lb, aa + SCREEN.a ** 2, ab, bb + SCREEN.b ** 2] }
 }
 
@@ -91,17 +107,23 @@ export function nextPair(weights: Belief, observer: Observer = USUAL_OBSERVER): 
   const [depth, hue, chroma] = [spreadOf(s => s.depth), spreadOf(s => s.hueDeviation), spreadOf(s => s.chromaRatio)]
   const half = (sd: number, least: number) => Math.max(least, APART * sd)
   const [d, h, c] = [half(depth.sd, LEAST_DEPTH), half(hue.sd, LEAST_HUE), half(chroma.sd, LEAST_CHROMA)]
-  const at = (dd: number, dh: number, dc: number) => skinAt(depth.mean + dd, hue.mean + dh, Math.max(0.5, chroma.mean + dc))
+  const at = (dd: number, dh: number, dc: number) =>
+    skinAt(depth.mean + dd, hue.mean + dh, Math.max(0.5, chroma.mean + dc))
   const pairs: Pair[] = [
-    { left: at(-d, 0, 0), right: at(d, 0, 0) }, { left: at(0, -h, 0), right: at(0, h, 0) }, { left: at(0, 0, -c), right: at(0, 0, c) },
-    { left: at(-d, -h, 0), right: at(d, h, 0) }, { left: at(-d, h, 0), right: at(d, -h, 0) },
+    { left: at(-d, 0, 0), right: at(d, 0, 0) },
+    { left: at(0, -h, 0), right: at(0, h, 0) },
+    { left: at(0, 0, -c), right: at(0, 0, c) },
+    { left: at(-d, -h, 0), right: at(d, h, 0) },
+    { left: at(-d, h, 0), right: at(d, -h, 0) },
   ]
   const left = Array.from(skins.keys()).filter(i => weights[i]! > RULED_OUT)
   const stride = apartFromBases(Math.max(1, Math.floor(left.length / SAMPLE)))
   const taken = left.filter((_, k) => k % stride === 0)
   const total = taken.reduce((sum, i) => sum + weights[i]!, 0)
   const sample = taken.map(i => ({ lab: skins[i]!.lab, weight: weights[i]! / total }))
-  return pairs.map(pair => ({ pair, told: expectedTelling(pair, sample, observer) })).reduce((x, y) => (y.told > x.told ? y : x)).pair
+  return pairs
+    .map(pair => ({ pair, told: expectedTelling(pair, sample, observer) }))
+    .reduce((x, y) => (y.told > x.told ? y : x)).pair
 }
 
 /** The prior is drawn in bases 2, 3, 5 and 7: a stride that shares one of them would take a lopsided part of it. */
@@ -112,7 +134,11 @@ function apartFromBases(stride: number): number {
 }
 
 /** Mutual information of the answer and the skin, in nats. */
-function expectedTelling({ left, right }: Pair, sample: readonly { lab: Lab, weight: number }[], observer: Observer): number {
+function expectedTelling(
+  { left, right }: Pair,
+  sample: readonly { lab: Lab; weight: number }[],
+  observer: Observer,
+): number {
   const overall = EYE_ANSWERS.map(() => 0)
   let within = 0
   for (const { lab, weight } of sample) {

@@ -38,7 +38,12 @@ describe('CGATS text', () => {
     expect(sample!.lab.L).toBeCloseTo(58, 2)
     expect(sample!.lab.a).toBeCloseTo(11, 2)
     const coarse = nm.filter(n => n >= 400 && n <= 700 && n % 20 === 0)
-    const [less] = readMeasurements(cgats(`7 ${coarse.map(n => R[(n - 380) / 10]!.toFixed(5)).join(' ')}`, `SAMPLE_ID ${coarse.map(n => `NM_${n}`).join(' ')}`))
+    const [less] = readMeasurements(
+      cgats(
+        `7 ${coarse.map(n => R[(n - 380) / 10]!.toFixed(5)).join(' ')}`,
+        `SAMPLE_ID ${coarse.map(n => `NM_${n}`).join(' ')}`,
+      ),
+    )
     expect(less!.lab.L).toBeCloseTo(58, 0)
   })
   it.each([
@@ -47,7 +52,12 @@ describe('CGATS text', () => {
     ['an impossible L*', cgats('1 jaw 158 11 18'), 9, /L\* is 158/],
     ['no data format', 'CGATS.17\nBEGIN_DATA\n1 2 3\nEND_DATA', 0, /BEGIN_DATA_FORMAT is missing/],
     ['an open end', cgats('1 jaw 58 11 18').replace('END_DATA\n', ''), 8, /never closed/],
-    ['neither Lab nor spectrum', cgats('1 jaw 58 11 18', 'SAMPLE_ID NAME CMYK_C CMYK_M CMYK_Y'), 5, /neither Lab columns/],
+    [
+      'neither Lab nor spectrum',
+      cgats('1 jaw 58 11 18', 'SAMPLE_ID NAME CMYK_C CMYK_M CMYK_Y'),
+      5,
+      /neither Lab columns/,
+    ],
     ['a short spectrum', cgats('1 0.2 0.3', 'SAMPLE_ID NM_450 NM_460'), 5, /400 to 700 are needed/],
   ])('%s is told with its line', (_what, text, line, message) => {
     expect(problem(text)).toEqual({ line, message: expect.stringMatching(message) })
@@ -56,15 +66,25 @@ describe('CGATS text', () => {
 
 describe('CSV', () => {
   it.each([
-    ['commas', 'name,L*,a*,b*\njaw,58.1,11,19'], ['semicolons and decimal commas', 'Name;L;a;b\njaw;58,1;11;19'], ['tabs, quotes and a byte order mark', '\uFEFF"name"\t"LAB_L"\t"LAB_A"\t"LAB_B"\r\n"jaw"\t"58.1"\t"11"\t"19"\r\n'],
+    ['commas', 'name,L*,a*,b*\njaw,58.1,11,19'],
+    ['semicolons and decimal commas', 'Name;L;a;b\njaw;58,1;11;19'],
+    ['tabs, quotes and a byte order mark', '\uFEFF"name"\t"LAB_L"\t"LAB_A"\t"LAB_B"\r\n"jaw"\t"58.1"\t"11"\t"19"\r\n'],
     ['a remark and empty lines', '# taken on Monday\nname,L,a,b\n\njaw,58.1,11,19\n'],
-  ])('with %s', (_what, text) => expect(readMeasurements(text)).toEqual([{ name: 'jaw', lab: { L: 58.1, a: 11, b: 19 }, reflectance: null }]))
+  ])('with %s', (_what, text) =>
+    expect(readMeasurements(text)).toEqual([{ name: 'jaw', lab: { L: 58.1, a: 11, b: 19 }, reflectance: null }]),
+  )
 
   it('names the line that is wrong, counting empty ones and remarks', () => {
-    expect(problem('# remark\nname,L,a,b\n\njaw,58,11,19\nneck,58,,19')).toEqual({ line: 5, message: 'Line 5: a is missing.' })
+    expect(problem('# remark\nname,L,a,b\n\njaw,58,11,19\nneck,58,,19')).toEqual({
+      line: 5,
+      message: 'Line 5: a is missing.',
+    })
     expect(problem('just words')).toMatchObject({ line: 1 })
     expect(problem('   ')).toEqual({ line: 0, message: 'The file is empty.' })
-    expect(problem('name,L,a,b')).toEqual({ line: 1, message: 'Line 1: there are columns but no measurement below them.' })
+    expect(problem('name,L,a,b')).toEqual({
+      line: 1,
+      message: 'Line 1: there are columns but no measurement below them.',
+    })
     expect(problem('PK\u0003\u0004\u0000\u0000')).toMatchObject({ message: expect.stringMatching(/not a text file/) })
     expect(problem(`L,a,b\n${'58,11,19\n'.repeat(1001)}`)).toMatchObject({ line: 1002 })
   })

@@ -23,15 +23,31 @@ interface Answers {
 }
 
 /** A bottle held straight to a skin that was read: the colour it is thought to be, and each it may be. */
-interface Look { id: string, faceId: string, asIs: Answers, tries: Answers }
+interface Look {
+  id: string
+  faceId: string
+  asIs: Answers
+  tries: Answers
+}
 
 /** Every look worth considering; they stay the same whatever is told. */
-export function looksAt({ products, tried }: Doubts, skins: readonly { faceId: string, skin: Reading }[], progress?: (done: number) => void): Look[] {
+export function looksAt(
+  { products, tried }: Doubts,
+  skins: readonly { faceId: string; skin: Reading }[],
+  progress?: (done: number) => void,
+): Look[] {
   const placed = skins.map(s => ({ ...s, places: placesOf(s.skin, PLACES) }))
   return products.flatMap(({ id, lab }, k) => {
     progress?.(k / products.length)
-    return [...placed].sort((x, y) => difference(x.skin.mean, lab) - difference(y.skin.mean, lab)).slice(0, NEAREST)
-    .map(({ faceId, places }): Look => ({ id, faceId, asIs: answersFor([lab], places), tries: answersFor(tried.get(id)!, places) }))
+    return [...placed]
+      .sort((x, y) => difference(x.skin.mean, lab) - difference(y.skin.mean, lab))
+      .slice(0, NEAREST)
+      .map(({ faceId, places }): Look => ({
+        id,
+        faceId,
+        asIs: answersFor([lab], places),
+        tries: answersFor(tried.get(id)!, places),
+      }))
   })
 }
 
@@ -42,7 +58,11 @@ function answersFor(colours: readonly Lab[], places: readonly Lab[]): Answers {
     places.forEach((place, p) => byPlace.set(sayingChances(colour, place), i * ROW + p * WORDS))
     addOverSkin(untold, i * WORDS, byPlace, i, ALIKE)
   })
-  return { byPlace, untold, entropy: Float32Array.from(colours, (_, i) => entropy(untold.subarray(i * WORDS, (i + 1) * WORDS))) }
+  return {
+    byPlace,
+    untold,
+    entropy: Float32Array.from(colours, (_, i) => entropy(untold.subarray(i * WORDS, (i + 1) * WORDS))),
+  }
 }
 
 const ALIKE = PLACES.map(() => 1)
@@ -92,7 +112,13 @@ export function nextLook(doubts: Doubts, looks: readonly Look[]): Question | nul
 }
 
 /** Adds the chances of all sayings for one colour, the skin being at each of its places in proportion to `likely`. */
-function addOverSkin(into: Float32Array | Float64Array, at: number, byPlace: Float32Array, i: number, likely: readonly number[]): void {
+function addOverSkin(
+  into: Float32Array | Float64Array,
+  at: number,
+  byPlace: Float32Array,
+  i: number,
+  likely: readonly number[],
+): void {
   const total = likely.reduce((s, v) => s + v, 0)
   for (let p = 0; p < likely.length; p++) {
     const share = likely[p]! / total

@@ -4,7 +4,12 @@ import { halton, normalQuantile } from './quasiRandom'
 
 const PRIOR_SIZE = 4000
 
-export interface Believed { lab: Lab, depth: number, hueDeviation: number, chromaRatio: number }
+export interface Believed {
+  lab: Lab
+  depth: number
+  hueDeviation: number
+  chromaRatio: number
+}
 
 let prior: readonly Believed[] | undefined
 

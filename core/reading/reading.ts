@@ -4,7 +4,10 @@ import type { Lab } from '../colour/lab'
 export type Covariance = readonly [number, number, number, number, number, number]
 
 /** Where a colour is believed to lie: a mean and how far the truth may stray from it. */
-export interface Reading { mean: Lab, covariance: Covariance }
+export interface Reading {
+  mean: Lab
+  covariance: Covariance
+}
 
 /** Independent spreads (standard deviations) on each axis. */
 export const spherical = (sdL: number, sda: number, sdb: number): Covariance => [sdL ** 2, 0, 0, sda ** 2, 0, sdb ** 2]
@@ -14,7 +17,10 @@ export const spread = ([LL, , , aa, , bb]: Covariance) => ({ L: Math.sqrt(LL), a
 
 /** Mean and covariance of weighted colours. The weights need not add up to 1. */
 export function summarise(colours: readonly Lab[], weights: ArrayLike<number>): Reading {
-  let w = 0, L = 0, a = 0, b = 0
+  let w = 0,
+    L = 0,
+    a = 0,
+    b = 0
   colours.forEach((c, i) => {
     const v = weights[i]!
     w += v
@@ -38,7 +44,14 @@ export function summarise(colours: readonly Lab[], weights: ArrayLike<number>): 
 }
 
 /** Lower Cholesky factor of a covariance, row by row; a vanishing axis gives a zero column. */
-export function cholesky([LL, La, Lb, aa, ab, bb]: Covariance): readonly [number, number, number, number, number, number] {
+export function cholesky([LL, La, Lb, aa, ab, bb]: Covariance): readonly [
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+] {
   const l11 = Math.sqrt(Math.max(0, LL))
   const l21 = l11 > 0 ? La / l11 : 0
   const l31 = l11 > 0 ? Lb / l11 : 0

@@ -1,7 +1,12 @@
 import { spherical, spread } from './reading'
 import { targetOnTheDay, tanShift, type TanReading } from './tan'
 
-const at = (L: number, tanned: boolean, site: TanReading['site'] = 'jaw'): TanReading => ({ site, tanned, mean: { L, a: 11 + (tanned ? 2 : 0), b: 18 }, covariance: spherical(0.5, 0.4, 0.4) })
+const at = (L: number, tanned: boolean, site: TanReading['site'] = 'jaw'): TanReading => ({
+  site,
+  tanned,
+  mean: { L, a: 11 + (tanned ? 2 : 0), b: 18 },
+  covariance: spherical(0.5, 0.4, 0.4),
+})
 const JAW = { jaw: 1 }
 
 describe('what a fake tan does to a skin', () => {

@@ -3,7 +3,9 @@ import { spherical, summarise } from './reading'
 import { targetOf, type SiteReading, type SiteWeights } from './sites'
 
 /** A reading of a site, with what was on the skin then. */
-export interface TanReading extends SiteReading { tanned: boolean }
+export interface TanReading extends SiteReading {
+  tanned: boolean
+}
 
 /** What a fake tan does to a skin of depth 3 that nobody has read with one on: a starting value, and wide. */
 const USUAL_TAN: Reading = { mean: { L: -7, a: 3, b: 5 }, covariance: spherical(4, 2, 3) }
@@ -22,7 +24,10 @@ const added = (x: Covariance, y: Covariance) => x.map((v, i) => v + y[i]!) as un
 export function tanShift(readings: readonly TanReading[]): Reading {
   const shifts = readings.flatMap((tan, i) => {
     if (!tan.tanned) return []
-    const [bare] = readings.map((r, k) => ({ r, apart: Math.abs(k - i) })).filter(({ r }) => !r.tanned && r.site === tan.site).sort((x, y) => x.apart - y.apart)
+    const [bare] = readings
+      .map((r, k) => ({ r, apart: Math.abs(k - i) }))
+      .filter(({ r }) => !r.tanned && r.site === tan.site)
+      .sort((x, y) => x.apart - y.apart)
     return bare ? [{ L: tan.mean.L - bare.r.mean.L, a: tan.mean.a - bare.r.mean.a, b: tan.mean.b - bare.r.mean.b }] : []
   })
   if (shifts.length === 0) {
@@ -30,11 +35,19 @@ export function tanShift(readings: readonly TanReading[]): Reading {
     const { L, a, b } = USUAL_TAN.mean
     return { mean: { L: shows * L, a: shows * a, b: shows * b }, covariance: USUAL_TAN.covariance }
   }
-  return { mean: summarise(shifts, shifts.map(() => 1)).mean, covariance: TAN_VARIES }
+  return {
+    mean: summarise(
+      shifts,
+      shifts.map(() => 1),
+    ).mean,
+    covariance: TAN_VARIES,
+  }
 }
 
 /** The colour a base has to agree with on a day, and whether it was read like that or reckoned from how a tan changes this skin. */
-export interface DayTarget extends Reading { reckoned: boolean }
+export interface DayTarget extends Reading {
+  reckoned: boolean
+}
 
 /**
  * The target with a fake tan on, or without. Readings of the other kind do not count; where there are none of the kind wanted, it
@@ -43,16 +56,28 @@ export interface DayTarget extends Reading { reckoned: boolean }
  * @param tanOn null: as at the newest reading
  * @returns null without a reading
  */
-export function targetOnTheDay(readings: readonly TanReading[], weights: SiteWeights, tanOn: boolean | null): DayTarget | null {
+export function targetOnTheDay(
+  readings: readonly TanReading[],
+  weights: SiteWeights,
+  tanOn: boolean | null,
+): DayTarget | null {
   const wanted = tanOn ?? readings[0]?.tanned ?? false
-  const read = targetOf(readings.filter(r => r.tanned === wanted), weights)
+  const read = targetOf(
+    readings.filter(r => r.tanned === wanted),
+    weights,
+  )
   if (read) return { ...read, reckoned: false }
   const other = targetOf(readings, weights)
   if (!other) return null
   const { mean, covariance } = tanShift(readings)
   const sign = wanted ? 1 : -1
   return {
-    mean: { L: Math.min(100, Math.max(0, other.mean.L + sign * mean.L)), a: other.mean.a + sign * mean.a, b: other.mean.b + sign * mean.b },
-    covariance: added(other.covariance, covariance), reckoned: true,
+    mean: {
+      L: Math.min(100, Math.max(0, other.mean.L + sign * mean.L)),
+      a: other.mean.a + sign * mean.a,
+      b: other.mean.b + sign * mean.b,
+    },
+    covariance: added(other.covariance, covariance),
+    reckoned: true,
   }
 }

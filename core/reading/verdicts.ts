@@ -4,10 +4,16 @@ import { normalCloud } from './quasiRandom'
 import { cholesky, summarise, type Reading } from './reading'
 
 /** What an artist says of a mix on a skin: right, or what is wrong with it and, if said, by how much. */
-export interface Seen { seen: Complaint | 'right', degree?: Degree | null }
+export interface Seen {
+  seen: Complaint | 'right'
+  degree?: Degree | null
+}
 
 /** Everything that can be said with a degree: right, then each complaint a touch and clearly. */
-export const SAYINGS: readonly Seen[] = [{ seen: 'right' }, ...COMPLAINTS.flatMap(seen => DEGREES.map(degree => ({ seen, degree })))]
+export const SAYINGS: readonly Seen[] = [
+  { seen: 'right' },
+  ...COMPLAINTS.flatMap(seen => DEGREES.map(degree => ({ seen, degree }))),
+]
 
 // How plainly a difference is called by its word, per ΔE of that kind; and how large one has to be to be called at all.
 const PLAINNESS = 2.4
@@ -19,13 +25,14 @@ const SHARPNESS = 3
 const CARELESS = 0.2
 
 /** The parts of a difference an artist names, in ΔE: lighter, yellower, stronger. */
-function partsOf(mix: Lab, skin: Lab): { lightness: number, turn: number, strength: number } {
+function partsOf(mix: Lab, skin: Lab): { lightness: number; turn: number; strength: number } {
   const meanL = (mix.L + skin.L) / 2 - 50
   const [C1, C2] = [chroma(mix), chroma(skin)]
   const meanC = (C1 + C2) / 2
   return {
-    lightness: (mix.L - skin.L) / (1 + 0.015 * meanL * meanL / Math.sqrt(20 + meanL * meanL)),
-    turn: 2 * Math.sqrt(C1 * C2) * Math.sin(hueDifference(hue(mix), hue(skin)) * Math.PI / 360) / (1 + 0.015 * meanC),
+    lightness: (mix.L - skin.L) / (1 + (0.015 * meanL * meanL) / Math.sqrt(20 + meanL * meanL)),
+    turn:
+      (2 * Math.sqrt(C1 * C2) * Math.sin((hueDifference(hue(mix), hue(skin)) * Math.PI) / 360)) / (1 + 0.015 * meanC),
     strength: (C1 - C2) / (1 + 0.045 * meanC),
   }
 }
@@ -50,7 +57,10 @@ export function sayingChances(mix: Lab, skin: Lab): number[] {
 /** Chance that this is said of a mix on a skin whose colour is known; without a degree, that the word is said at all. */
 export function chanceSaid({ seen, degree }: Seen, mix: Lab, skin: Lab): number {
   const chances = sayingChances(mix, skin)
-  return SAYINGS.reduce((sum, s, k) => (s.seen === seen && (!degree || !s.degree || s.degree === degree) ? sum + chances[k]! : sum), 0)
+  return SAYINGS.reduce(
+    (sum, s, k) => (s.seen === seen && (!degree || !s.degree || s.degree === degree) ? sum + chances[k]! : sum),
+    0,
+  )
 }
 
 const CLOUD = normalCloud(260)
@@ -59,11 +69,18 @@ const CLOUD = normalCloud(260)
 export function skinAfterVerdicts(reading: Reading, seen: readonly (Seen & { mix: Lab })[]): Reading {
   if (seen.length === 0) return reading
   const skins = placesOf(reading, CLOUD)
-  return summarise(skins, skins.map(skin => seen.reduce((w, said) => w * chanceSaid(said, said.mix, skin), 1)))
+  return summarise(
+    skins,
+    skins.map(skin => seen.reduce((w, said) => w * chanceSaid(said, said.mix, skin), 1)),
+  )
 }
 
 /** Colours a reading may stand for: the points of a normal cloud, stretched over its spread. */
 export function placesOf({ mean, covariance }: Reading, cloud: ReturnType<typeof normalCloud>): Lab[] {
   const [l11, l21, l22, l31, l32, l33] = cholesky(covariance)
-  return cloud.map(([x, y, z]) => ({ L: mean.L + l11 * x, a: mean.a + l21 * x + l22 * y, b: mean.b + l31 * x + l32 * y + l33 * z }))
+  return cloud.map(([x, y, z]) => ({
+    L: mean.L + l11 * x,
+    a: mean.a + l21 * x + l22 * y,
+    b: mean.b + l31 * x + l32 * y + l33 * z,
+  }))
 }

@@ -2,7 +2,20 @@ import { minutesFor, type TimedSlot } from './minutes'
 
 const face = { ageBand: 'adult' as const, facialHair: false, hasRecipe: false }
 const job = { limbs: 0 }
-const slots: TimedSlot[] = (['cleanse', 'moisturise', 'brows', 'eyes', 'mascara', 'foundation', 'powder', 'cheek', 'highlight', 'lip colour'] as const).map(slot => ({ slot }))
+const slots: TimedSlot[] = (
+  [
+    'cleanse',
+    'moisturise',
+    'brows',
+    'eyes',
+    'mascara',
+    'foundation',
+    'powder',
+    'cheek',
+    'highlight',
+    'lip colour',
+  ] as const
+).map(slot => ({ slot }))
 const settles = 'eyes while skincare settles' as const
 
 describe('minutes per face', () => {
@@ -19,12 +32,21 @@ describe('minutes per face', () => {
   })
   it('the short version drops what it may, never what is required', () => {
     expect(minutesFor(slots, face, job, settles)).toMatchObject({ cut: ['highlight'] })
-    expect(minutesFor(slots.map(s => ({ ...s, required: s.slot === 'highlight' })), face, job, settles).cut).toEqual([])
+    expect(
+      minutesFor(
+        slots.map(s => ({ ...s, required: s.slot === 'highlight' })),
+        face,
+        job,
+        settles,
+      ).cut,
+    ).toEqual([])
     const { full, short } = minutesFor([...slots, { slot: 'lashes' }, { slot: 'tone' }], face, job, settles)
     expect(short).toBeLessThan(full - 5)
   })
   it('grooming, limbs and children', () => {
-    expect(minutesFor(slots, { ...face, facialHair: true }, job, settles).full - minutesFor(slots, face, job, settles).full).toBe(10)
+    expect(
+      minutesFor(slots, { ...face, facialHair: true }, job, settles).full - minutesFor(slots, face, job, settles).full,
+    ).toBe(10)
     expect(minutesFor([{ slot: 'body' }], face, { limbs: 3 }, settles).full).toBe(32)
     expect(minutesFor(slots, { ...face, ageBand: 'child' }, job, settles).full).toBe(12)
   })

@@ -5,7 +5,20 @@ import { slotPlan, type SlotId } from '../suitability/slots'
 
 // What a rushed morning gives up first.
 const CUT_FIRST: readonly SlotId[] = [
-  'mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'primer', 'lip liner', 'eye care', 'lashes', 'eye primer', 'concealer',
+  'mask',
+  'tone',
+  'glow',
+  'highlight',
+  'contour',
+  'bronze',
+  'lip top',
+  'liner',
+  'primer',
+  'lip liner',
+  'eye care',
+  'lashes',
+  'eye primer',
+  'concealer',
 ]
 
 const BASE_FROM_RECIPE = 5
@@ -25,11 +38,18 @@ export interface Minutes {
   waiting: number
 }
 
-export interface TimedSlot { slot: SlotId, /** A rich cream takes longer to sink in. */ rich?: boolean, required?: boolean }
+export interface TimedSlot {
+  slot: SlotId
+  /** A rich cream takes longer to sink in. */ rich?: boolean
+  required?: boolean
+}
 
 /** How long a face takes, built from its steps, and what can be left out when the morning runs late. */
 export function minutesFor(
-  slots: readonly TimedSlot[], face: Pick<FaceFacts, 'ageBand' | 'facialHair' | 'hasRecipe'>, job: Pick<JobFacts, 'limbs'>, order: MethodOrder,
+  slots: readonly TimedSlot[],
+  face: Pick<FaceFacts, 'ageBand' | 'facialHair' | 'hasRecipe'>,
+  job: Pick<JobFacts, 'limbs'>,
+  order: MethodOrder,
 ): Minutes {
   const minutes = ({ slot }: TimedSlot) => {
     if (slot === 'foundation' && face.hasRecipe) return BASE_FROM_RECIPE
@@ -38,18 +58,22 @@ export function minutesFor(
   const total = (kept: readonly TimedSlot[]) => {
     if (face.ageBand === 'child') return { sum: CHILD, waiting: 0 }
     const settling = kept.some(s => s.slot === 'moisturise') ? (kept.some(s => s.rich) ? RICH_SETTLING : SETTLING) : 0
-    const meanwhile = order === 'eyes while skincare settles'
-      ? kept.filter(s => EYE_SLOTS.includes(s.slot)).reduce((sum, s) => sum + minutes(s), 0)
-      : 0
+    const meanwhile =
+      order === 'eyes while skincare settles'
+        ? kept.filter(s => EYE_SLOTS.includes(s.slot)).reduce((sum, s) => sum + minutes(s), 0)
+        : 0
     const waiting = Math.max(0, settling - meanwhile)
     // A second tone's base is mixed beside the first.
-    const sum = kept.reduce((all, s) => all + minutes(s), 0) + waiting + CHECK_AND_PHOTO + (face.facialHair ? GROOMING : 0)
+    const sum =
+      kept.reduce((all, s) => all + minutes(s), 0) + waiting + CHECK_AND_PHOTO + (face.facialHair ? GROOMING : 0)
     return { sum, waiting }
   }
   const cut = CUT_FIRST.filter(id => slots.some(s => s.slot === id && !s.required))
   const full = total(slots)
   return {
-    full: Math.round(full.sum), waiting: Math.round(full.waiting), cut,
+    full: Math.round(full.sum),
+    waiting: Math.round(full.waiting),
+    cut,
     short: Math.round(total(slots.filter(s => !cut.includes(s.slot))).sum),
   }
 }

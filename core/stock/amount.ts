@@ -10,17 +10,22 @@ export const DROP_ML = 0.04
 export interface FaceAmount {
   /** How many times the recipe's drops are counted out. */
   batches: number
-  parts: { id: string, drops: number, ml: number }[]
+  parts: { id: string; drops: number; ml: number }[]
   totalMl: number
 }
 
 /** Coverage of a mix in drops. */
-export function blendedCoverage(drops: readonly Drops[], products: readonly Pick<ComplexionProduct, 'id' | 'coverage' | 'hide'>[]): Coverage {
-  return meanCoverage(drops.map(({ id, count }) => {
-    const product = products.find(p => p.id === id)
-    if (!product) throw new RangeError(`there is no product "${id}" in this kit`)
-    return { hide: hideOf(product), share: count }
-  }))
+export function blendedCoverage(
+  drops: readonly Drops[],
+  products: readonly Pick<ComplexionProduct, 'id' | 'coverage' | 'hide'>[],
+): Coverage {
+  return meanCoverage(
+    drops.map(({ id, count }) => {
+      const product = products.find(p => p.id === id)
+      if (!product) throw new RangeError(`there is no product "${id}" in this kit`)
+      return { hide: hideOf(product), share: count }
+    }),
+  )
 }
 
 /** Whole batches of a recipe that are enough for one face. */

@@ -3,7 +3,7 @@ import { difference } from '../colour/difference'
 import { besideBottle, DEPTH_WORDS, fromDepthWord, type DepthWord } from './placement'
 
 describe('where a bottle sits', () => {
-  it.each(Object.keys(DEPTH_WORDS) as DepthWord[])('"%s" olive is olive at its depth', (word) => {
+  it.each(Object.keys(DEPTH_WORDS) as DepthWord[])('"%s" olive is olive at its depth', word => {
     const place = skinPlace(fromDepthWord(word, 'olive'))
     expect(place.undertone).toBe('olive')
     expect(place.depth).toBeCloseTo(DEPTH_WORDS[word], 9)

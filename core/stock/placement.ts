@@ -3,7 +3,13 @@ import { skinAt, skinPlace, typicalSkin, type Undertone } from '../complexion/sk
 
 /** Depths as artists call them, with where on the 1–12 scale they stand. */
 export const DEPTH_WORDS = {
-  'fair': 1.5, 'light': 3, 'light medium': 4.5, 'medium': 6, 'tan': 7.5, 'deep': 9.5, 'very deep': 11.5,
+  'fair': 1.5,
+  'light': 3,
+  'light medium': 4.5,
+  'medium': 6,
+  'tan': 7.5,
+  'deep': 9.5,
+  'very deep': 11.5,
 } as const
 export type DepthWord = keyof typeof DEPTH_WORDS
 

@@ -3,13 +3,15 @@ import { SLOTS } from '../suitability/slots'
 import { isComplexionKind, USUAL_BY_KIND, useByOf } from './usual'
 
 describe('usual values', () => {
-  it.each(ITEM_KINDS)('%s has them, and may go where it is meant to', (kind) => {
+  it.each(ITEM_KINDS)('%s has them, and may go where it is meant to', kind => {
     const { traits, size } = USUAL_BY_KIND[kind]
     expect(size).toBeGreaterThan(0)
     for (const slot of SLOTS.filter(s => s.kinds.includes(kind))) expect(traits.safeFor).toContain(slot.place)
   })
   it('mascara lasts the shortest', () => {
-    expect(Math.min(...ITEM_KINDS.map(k => USUAL_BY_KIND[k].traits.paoMonths!))).toBe(USUAL_BY_KIND.mascara.traits.paoMonths)
+    expect(Math.min(...ITEM_KINDS.map(k => USUAL_BY_KIND[k].traits.paoMonths!))).toBe(
+      USUAL_BY_KIND.mascara.traits.paoMonths,
+    )
   })
   it('complexion is what a skin is matched with', () => {
     expect(ITEM_KINDS.filter(isComplexionKind)).toEqual(['foundation', 'adjuster', 'concealer'])
@@ -18,7 +20,11 @@ describe('usual values', () => {
 
 describe('last day of use', () => {
   it.each([
-    ['2026-01-31', 1, '2026-02-28'], ['2026-01-15', 12, '2027-01-15'], ['2025-11-30', 3, '2026-02-28'], ['2023-11-29', 3, '2024-02-29'], ['2026-08-24', 6, '2027-02-24'],
+    ['2026-01-31', 1, '2026-02-28'],
+    ['2026-01-15', 12, '2027-01-15'],
+    ['2025-11-30', 3, '2026-02-28'],
+    ['2023-11-29', 3, '2024-02-29'],
+    ['2026-08-24', 6, '2027-02-24'],
   ])('opened %s, %i months: %s', (opened, months, last) => expect(useByOf(opened, months)).toBe(last))
   it('is unknown while unopened or when the pack does not say', () => {
     expect(useByOf(null, 12)).toBeNull()

@@ -1,5 +1,15 @@
 import type { Coverage, Family } from '../complexion/product'
-import type { Claim, Dispenser, Filter, Finish, ItemKind, Place, Resistance, Sparkle, Texture } from '../suitability/item'
+import type {
+  Claim,
+  Dispenser,
+  Filter,
+  Finish,
+  ItemKind,
+  Place,
+  Resistance,
+  Sparkle,
+  Texture,
+} from '../suitability/item'
 
 /** What sharpens a plan beyond colour; every field has a usual value by kind, to be put right when it matters. */
 export interface Traits {
@@ -20,13 +30,44 @@ export interface Traits {
   paoMonths: number | null
 }
 
-interface Usual { family: Family, coverage: Coverage, finish: Finish, size: number, traits: Traits }
+interface Usual {
+  family: Family
+  coverage: Coverage
+  finish: Finish
+  size: number
+  traits: Traits
+}
 
-const traits = (texture: Texture, dispenser: Dispenser, safeFor: Place[], paoMonths: number, more: Partial<Traits> = {}): Traits => ({
-  alsoFor: [], buildable: false, texture, wearHours: null, resists: [], spf: 0, filter: 'none', sparkle: 'none', dispenser, claims: [], safeFor,
-  seenByClients: false, limited: false, paoMonths, ...more,
+const traits = (
+  texture: Texture,
+  dispenser: Dispenser,
+  safeFor: Place[],
+  paoMonths: number,
+  more: Partial<Traits> = {},
+): Traits => ({
+  alsoFor: [],
+  buildable: false,
+  texture,
+  wearHours: null,
+  resists: [],
+  spf: 0,
+  filter: 'none',
+  sparkle: 'none',
+  dispenser,
+  claims: [],
+  safeFor,
+  seenByClients: false,
+  limited: false,
+  paoMonths,
+  ...more,
 })
-const usual = (family: Family, coverage: Coverage, finish: Finish, size: number, of: Traits): Usual => ({ family, coverage, finish, size, traits: of })
+const usual = (family: Family, coverage: Coverage, finish: Finish, size: number, of: Traits): Usual => ({
+  family,
+  coverage,
+  finish,
+  size,
+  traits: of,
+})
 const FACE: Place[] = ['face']
 const EYES: Place[] = ['face', 'eyes']
 const LIPS: Place[] = ['lips']
@@ -40,20 +81,38 @@ export const USUAL_BY_KIND: Readonly<Record<ItemKind, Usual>> = {
   'moisturiser': usual('water', 'sheer', 'natural', 50, traits('cream', 'pump', FACE, 12)),
   'eye care': usual('water', 'sheer', 'natural', 15, traits('gel', 'tube', EYES, 6)),
   'lip care': usual('oil', 'sheer', 'natural', 10, traits('balm', 'pot', LIPS, 12)),
-  'sun protection': usual('water', 'sheer', 'natural', 50, traits('lotion', 'tube', FACE, 12, { spf: null, filter: 'unknown' })),
+  'sun protection': usual(
+    'water',
+    'sheer',
+    'natural',
+    50,
+    traits('lotion', 'tube', FACE, 12, { spf: null, filter: 'unknown' }),
+  ),
   'primer': usual('silicone', 'sheer', 'natural', 30, traits('gel', 'tube', FACE, 12)),
   'eye primer': usual('silicone', 'sheer', 'matte', 10, traits('cream', 'tube', EYES, 12)),
   'glow': usual('water', 'sheer', 'luminous', 30, traits('fluid', 'dropper', FACE, 12, { sparkle: 'fine' })),
   'medium': usual('water', 'sheer', 'natural', 30, traits('fluid', 'dropper', EYES, 12)),
   'corrector': usual('oil', 'medium', 'natural', 4, traits('cream', 'pot', EYES, 12)),
-  'foundation': usual('unknown', 'medium', 'natural', 30, traits('fluid', 'bottle', FACE, 12, { wearHours: 8, spf: null, filter: 'unknown' })),
+  'foundation': usual(
+    'unknown',
+    'medium',
+    'natural',
+    30,
+    traits('fluid', 'bottle', FACE, 12, { wearHours: 8, spf: null, filter: 'unknown' }),
+  ),
   'adjuster': usual('unknown', 'medium', 'natural', 15, traits('fluid', 'dropper', FACE, 12)),
   'concealer': usual('unknown', 'full', 'natural', 6, traits('cream', 'wand', EYES, 12, { wearHours: 8 })),
   'powder': usual('powder', 'sheer', 'matte', 20, traits('loose powder', 'pot', FACE, 24)),
   'contour': usual('powder', 'light', 'matte', 8, traits('pressed powder', 'pan', FACE, 24)),
   'bronzer': usual('powder', 'light', 'satin', 8, traits('pressed powder', 'pan', FACE, 24)),
   'blush': usual('powder', 'light', 'satin', 5, traits('pressed powder', 'pan', FACE, 24)),
-  'highlighter': usual('powder', 'sheer', 'luminous', 5, traits('pressed powder', 'pan', FACE, 24, { sparkle: 'fine' })),
+  'highlighter': usual(
+    'powder',
+    'sheer',
+    'luminous',
+    5,
+    traits('pressed powder', 'pan', FACE, 24, { sparkle: 'fine' }),
+  ),
   'brow': usual('powder', 'medium', 'matte', 3, traits('pressed powder', 'pan', EYES, 24)),
   'eye colour': usual('powder', 'medium', 'matte', 3, traits('pressed powder', 'pan', EYES, 24)),
   'liner': usual('hydrocarbon', 'full', 'matte', 3, traits('gel', 'pot', EYES, 6)),
@@ -77,5 +136,7 @@ export function useByOf(openedOn: string | null, paoMonths: number | null): stri
   const [y, m, d] = openedOn.slice(0, 10).split('-').map(Number) as [number, number, number]
   const month = new Date(Date.UTC(y, m - 1 + paoMonths + 1, 0))
   // The 31st of a month that has none is its last day.
-  return new Date(Date.UTC(month.getUTCFullYear(), month.getUTCMonth(), Math.min(d, month.getUTCDate()))).toISOString().slice(0, 10)
+  return new Date(Date.UTC(month.getUTCFullYear(), month.getUTCMonth(), Math.min(d, month.getUTCDate())))
+    .toISOString()
+    .slice(0, 10)
 }

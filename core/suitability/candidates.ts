@@ -30,7 +30,11 @@ export interface Candidate {
 }
 
 /** A veto that the artist lifted: one of taste as it is, one of harm with the reason that is kept. */
-export interface Override { itemId: string, rule: string, reason: string }
+export interface Override {
+  itemId: string
+  rule: string
+  reason: string
+}
 
 export interface Situation {
   face: FaceFacts
@@ -45,15 +49,24 @@ const said = (rule: string, by: number, sentence: string): Finding => ({ rule, .
 
 /** Turns vetoes that were lifted into notes. A veto of harm without a reason stays. */
 function lift(item: KitItem, findings: readonly Finding[], overrides: readonly Override[]): Finding[] {
-  return findings.map((f) => {
+  return findings.map(f => {
     if (f.effect.is !== 'veto') return f
     const lifted = overrides.find(o => o.itemId === item.id && o.rule === f.rule)
     if (!lifted || (f.effect.of === 'harm' && lifted.reason.trim() === '')) return f
-    return { ...f, effect: { is: 'note' }, sentence: `${f.sentence}; overridden${lifted.reason.trim() ? `: ${lifted.reason.trim()}` : ''}` }
+    return {
+      ...f,
+      effect: { is: 'note' },
+      sentence: `${f.sentence}; overridden${lifted.reason.trim() ? `: ${lifted.reason.trim()}` : ''}`,
+    }
   })
 }
 
-function judged(item: KitItem, recipe: Recipe | null, findings: readonly Finding[], overrides: readonly Override[]): Candidate {
+function judged(
+  item: KitItem,
+  recipe: Recipe | null,
+  findings: readonly Finding[],
+  overrides: readonly Override[],
+): Candidate {
   const all = lift(item, findings, overrides)
   return { item, recipe, findings: all, score: scoreOf(all), veto: vetoOf(all) }
 }
@@ -63,15 +76,26 @@ export function candidatesFor(use: SlotUse, situation: Situation, base: Candidat
   if (use.slot === 'foundation') return foundationCandidates(use, situation)
   const { kinds } = slotPlan(use.slot)
   const { face, job, settings, items, overrides } = situation
-  return items.flatMap((item) => {
+  return items.flatMap(item => {
     const first = kinds.includes(item.kind)
     if (!first && !item.alsoFor.some(kind => kinds.includes(kind))) return []
     const findings = findingsOn({ item, slot: use.slot, skinType: use.skinType, face, job, settings })
-    return [judged(item, null, [
-      ...findings, ...houseFindings(settings, use.slot, item), ...colourFindings(use.slot, item, situation, base),
-      ...(first ? [] : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
-      ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
-    ], overrides)]
+    return [
+      judged(
+        item,
+        null,
+        [
+          ...findings,
+          ...houseFindings(settings, use.slot, item),
+          ...colourFindings(use.slot, item, situation, base),
+          ...(first
+            ? []
+            : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
+          ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
+        ],
+        overrides,
+      ),
+    ]
   })
 }
 
@@ -88,23 +112,45 @@ function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: 
   if (slot === 'concealer') {
     const dE = difference(item.lab, { ...face.skin, L: face.skin.L + CONCEALER_LIFT })
     const by = dE <= 2.5 ? 2 : dE <= 5 ? 0.5 : -3
-    return [said('colour', by, dE <= 5 ? `sits at the skin, ΔE ${dE.toFixed(1)}` : `too far from this skin, ΔE ${dE.toFixed(1)}`)]
+    return [
+      said(
+        'colour',
+        by,
+        dE <= 5 ? `sits at the skin, ΔE ${dE.toFixed(1)}` : `too far from this skin, ΔE ${dE.toFixed(1)}`,
+      ),
+    ]
   }
   if (slot === 'body') {
     const dE = difference(item.lab, face.skin)
     const told = `${dE <= BODY_NEAR ? 'agrees with the skin' : 'another colour than this skin'}, ΔE ${dE.toFixed(1)}`
-    return [dE <= BODY_FAR ? said('colour', dE <= BODY_NEAR ? 1 : -1, told) : { rule: 'colour', effect: { is: 'veto', of: 'taste' }, sentence: told }]
+    return [
+      dE <= BODY_FAR
+        ? said('colour', dE <= BODY_NEAR ? 1 : -1, told)
+        : { rule: 'colour', effect: { is: 'veto', of: 'taste' }, sentence: told },
+    ]
   }
   const concern = slot === 'corrector' ? concernOf(face) : null
   if (!concern || !base?.item.lab) return []
   const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
   const cover = pigmentFor(complexionProduct(base.item as KitItem & { lab: Lab }))
-  const { thickness, left, enough } = leastCorrection(film, cover, face.skin, areaOf(face.skin, concern.concern), UNDER_EYE)
+  const { thickness, left, enough } = leastCorrection(
+    film,
+    cover,
+    face.skin,
+    areaOf(face.skin, concern.concern),
+    UNDER_EYE,
+  )
   if (thickness === 0 && enough) return [said('correction', 0, `the base alone hides the ${concern.concern}`)]
   if (thickness === 0) return [said('correction', -3, `does nothing for the ${concern.concern} at this depth`)]
-  return [said('correction', enough ? 2 - thickness : -1, enough
-    ? `hides the ${concern.concern}; ${thickness <= 0.3 ? 'a trace' : 'a thin layer'} is the least that does`
-    : `leaves the ${concern.concern} at ΔE ${left.toFixed(1)}`)]
+  return [
+    said(
+      'correction',
+      enough ? 2 - thickness : -1,
+      enough
+        ? `hides the ${concern.concern}; ${thickness <= 0.3 ? 'a trace' : 'a thin layer'} is the least that does`
+        : `leaves the ${concern.concern} at ΔE ${left.toFixed(1)}`,
+    ),
+  ]
 }
 /** Where a corrector works the base lies thin. */
 const UNDER_EYE = 0.5
@@ -120,7 +166,8 @@ export function hidesAlone({ item }: Candidate, face: FaceFacts): boolean {
 
 /** How the mixing rules look to a plan: the method, and what the palette has shown. */
 export const mixingRules = ({ mixing, paletteTests }: PlanSettings): MixingRules => ({
-  rangesMix: true, someRisk: mixing === 'practical',
+  rangesMix: true,
+  someRisk: mixing === 'practical',
   tried: new Map(paletteTests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
 })
 
@@ -135,32 +182,56 @@ const MATCH_WEIGHT = { invisible: 2, match: 1, workable: -1, visible: -5 } as co
 function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const { face, job, settings, items, options, overrides } = situation
   const target = use.tone?.skin ?? face.skin
-  const bottles = items.filter((i): i is KitItem & { lab: Lab } => (i.kind === 'foundation' || i.kind === 'adjuster') && i.lab !== null)
+  const bottles = items.filter(
+    (i): i is KitItem & { lab: Lab } => (i.kind === 'foundation' || i.kind === 'adjuster') && i.lab !== null,
+  )
   const weighed = bottles.map(item => ({
-    item, candidate: judged(item, null, findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }), overrides),
+    item,
+    candidate: judged(
+      item,
+      null,
+      findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }),
+      overrides,
+    ),
   }))
   const usable = weighed.filter(w => !w.candidate.veto).map(w => w.item)
   const rules = mixingRules(settings)
   const seen = new Set<string>()
   const safe = { ...rules, someRisk: false }
-  const bestOf = (group: typeof usable, by: MixingRules) => matchPacked(target, packPigments(group.map(complexionProduct), by), options, PER_FORMULA)
+  const bestOf = (group: typeof usable, by: MixingRules) =>
+    matchPacked(target, packPigments(group.map(complexionProduct), by), options, PER_FORMULA)
   const recipes = [
     // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
-    ...FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap((family) => {
+    ...FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap(family => {
       const own = usable.filter(b => b.family === family)
-      return bestOf(usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))), safe)
+      return bestOf(
+        usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))),
+        safe,
+      )
     }),
     // … and one over everything that the method and the palette let mix.
     ...bestOf(usable, rules),
-  ].filter((recipe) => {
-    const key = recipe.drops.map(d => `${d.count} ${d.id}`).sort().join()
+  ].filter(recipe => {
+    const key = recipe.drops
+      .map(d => `${d.count} ${d.id}`)
+      .sort()
+      .join()
     return !seen.has(key) && !!seen.add(key)
   })
-  const media = items.filter(i => i.kind === 'medium' && i.level > 0)
-    .filter(item => !judged(item, null, findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }), overrides).veto)
+  const media = items
+    .filter(i => i.kind === 'medium' && i.level > 0)
+    .filter(
+      item =>
+        !judged(
+          item,
+          null,
+          findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }),
+          overrides,
+        ).veto,
+    )
   // Vetoed bottles stay in the list so that the plan can say why they are left out.
   return [
-    ...recipes.flatMap((recipe) => {
+    ...recipes.flatMap(recipe => {
       const plain = recipeCandidate(recipe, use, situation)
       return [plain, ...media.flatMap(medium => steeredCandidate(plain, medium, use, situation) ?? [])]
     }),
@@ -183,10 +254,21 @@ export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situati
   // A veto on a part stands for the whole mix; said once, of the bottle it concerns.
   const ofMix = weigh(item).filter(f => !PER_BOTTLE.includes(f.rule) && f.effect.is !== 'veto')
   const verdict = verdictOf(recipe.deltaE)
-  return judged(item, recipe, [
-    said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)), ...mixingRisk(recipe.drops.map(d => byId.get(d.id)!), settings), ...ofMix, ...ofParts,
-    ...recipe.drops.flatMap(d => houseFindings(settings, 'foundation', byId.get(d.id)!)).slice(0, 1),
-  ], [])
+  return judged(
+    item,
+    recipe,
+    [
+      said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)),
+      ...mixingRisk(
+        recipe.drops.map(d => byId.get(d.id)!),
+        settings,
+      ),
+      ...ofMix,
+      ...ofParts,
+      ...recipe.drops.flatMap(d => houseFindings(settings, 'foundation', byId.get(d.id)!)).slice(0, 1),
+    ],
+    [],
+  )
 }
 
 // What has to be gained: thinning is done with what stands open anyway, a booster is one more bottle.
@@ -199,8 +281,13 @@ function steeredCandidate(plain: Candidate, medium: KitItem, use: SlotUse, situa
   const least = isThinner(medium) ? WORTH_THINNING : WORTH_BOOSTING
   const byId = new Map(items.map(i => [i.id, i]))
   const bottles = plain.recipe!.drops.map(d => byId.get(d.id)!)
-  const worth = (recipe: Recipe) => scoreOf(findingsOn({ item: itemOfRecipe(recipe, byId), slot: 'foundation', skinType: use.skinType, face, job, settings }))
-  const [best] = steered(plain.recipe!, bottles, medium, mixingRules(settings)).map(recipe => ({ recipe, worth: worth(recipe) })).sort((x, y) => y.worth - x.worth)
+  const worth = (recipe: Recipe) =>
+    scoreOf(
+      findingsOn({ item: itemOfRecipe(recipe, byId), slot: 'foundation', skinType: use.skinType, face, job, settings }),
+    )
+  const [best] = steered(plain.recipe!, bottles, medium, mixingRules(settings))
+    .map(recipe => ({ recipe, worth: worth(recipe) }))
+    .sort((x, y) => y.worth - x.worth)
   if (!best || best.worth <= worth(plain.recipe!) + least) return null
   const candidate = recipeCandidate(best.recipe, use, situation)
   const what = changed(plain.item, candidate.item)
@@ -211,22 +298,40 @@ function steeredCandidate(plain: Candidate, medium: KitItem, use: SlotUse, situa
 /** What a medium changed: "light cover, dewy, lasts 10 h". */
 function changed(before: KitItem, after: KitItem): string {
   return [
-    after.coverage !== before.coverage && `${after.coverage} cover`, after.finish !== before.finish && after.finish,
+    after.coverage !== before.coverage && `${after.coverage} cover`,
+    after.finish !== before.finish && after.finish,
     after.wearHours !== before.wearHours && after.wearHours !== null && `lasts ${after.wearHours} h`,
-  ].filter(Boolean).join(', ')
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 
 /** What mixing across bases risks: said where no palette test has shown that it holds. */
 function mixingRisk(bottles: readonly KitItem[], { paletteTests }: PlanSettings): Finding[] {
-  const pairs = bottles.flatMap((x, i) => bottles.slice(i + 1).map(y => ({ x, y, risk: riskBetween(x, y, paletteTests).risk })))
+  const pairs = bottles.flatMap((x, i) =>
+    bottles.slice(i + 1).map(y => ({ x, y, risk: riskBetween(x, y, paletteTests).risk })),
+  )
   const risky = pairs.find(p => p.risk !== 'none')
-  return risky ? [said('mixing', RISKY_MIX, `${risky.x.family} and ${risky.y.family} in one mix may separate: try it on the palette first`)] : []
+  return risky
+    ? [
+        said(
+          'mixing',
+          RISKY_MIX,
+          `${risky.x.family} and ${risky.y.family} in one mix may separate: try it on the palette first`,
+        ),
+      ]
+    : []
 }
 const RISKY_MIX = -1.5
 
 const PER_BOTTLE: readonly string[] = ['history', 'freshness']
 
 function matchSentence({ deltaE, verdict }: Recipe): string {
-  const words = { invisible: 'seam invisible at the jaw', match: 'a match at the jaw', workable: 'workable with a blended edge', visible: 'the seam would show' }[verdict]
+  const words = {
+    invisible: 'seam invisible at the jaw',
+    match: 'a match at the jaw',
+    workable: 'workable with a blended edge',
+    visible: 'the seam would show',
+  }[verdict]
   return `${words}, ΔE ${deltaE.toFixed(1)}`
 }

@@ -1,15 +1,23 @@
 import { seeded } from '../../tests/support/random'
 import { bestChain, type Place } from './chain'
 
-interface Layer { id: string, family: number }
+interface Layer {
+  id: string
+  family: number
+}
 const cost = (x: Layer, y: Layer) => (x.family === y.family ? 0 : 3)
-const place = (empty: number, ...options: [string, number, number][]): Place<Layer> => (
-  { empty, layers: true, options: options.map(([id, family, worth]) => ({ what: { id, family }, worth })) }
-)
+const place = (empty: number, ...options: [string, number, number][]): Place<Layer> => ({
+  empty,
+  layers: true,
+  options: options.map(([id, family, worth]) => ({ what: { id, family }, worth })),
+})
 
 describe('a chain is chosen as a whole', () => {
   it('gives up the best of one slot where slot by slot would pick a pair that separates', () => {
-    const places = [place(-4, ['silicone primer', 1, 2], ['water primer', 2, 1.5]), place(-9, ['water base', 2, 3], ['silicone base', 1, 1])]
+    const places = [
+      place(-4, ['silicone primer', 1, 2], ['water primer', 2, 1.5]),
+      place(-9, ['water base', 2, 3], ['silicone base', 1, 1]),
+    ]
     const slotBySlot = places.map(p => p.options.reduce((x, y) => (y.worth > x.worth ? y : x)).what)
     expect(cost(slotBySlot[0]!, slotBySlot[1]!)).toBeGreaterThan(0)
     const chain = bestChain(places, cost)!
@@ -30,19 +38,25 @@ describe('a chain is chosen as a whole', () => {
 
   it('says when nothing is allowed', () => expect(bestChain([place(-Infinity)], cost)).toBeNull())
 
-  it.each(Array.from({ length: 40 }, (_, i) => i))('seed %i: no chain by brute force is worth more', (seed) => {
+  it.each(Array.from({ length: 40 }, (_, i) => i))('seed %i: no chain by brute force is worth more', seed => {
     const random = seeded(seed)
     const places = Array.from({ length: 5 }, (_, p): Place<Layer> => ({
       empty: random.pick([-4, 0, -Infinity]),
       layers: random.pick([true, true, false]),
-      options: Array.from({ length: 1 + seed % 3 }, (_, o) => ({ what: { id: `${p}${o}`, family: random.pick([1, 2, 3]) }, worth: random.between(-3, 3) })),
+      options: Array.from({ length: 1 + (seed % 3) }, (_, o) => ({
+        what: { id: `${p}${o}`, family: random.pick([1, 2, 3]) },
+        worth: random.between(-3, 3),
+      })),
     }))
     const worthOf = (picks: readonly (number | null)[]) => {
       let worth = 0
       let top: Layer | null = null
       picks.forEach((pick, i) => {
         const at = places[i]!
-        if (pick === null) { worth += at.empty; return }
+        if (pick === null) {
+          worth += at.empty
+          return
+        }
         const { what, worth: own } = at.options[pick]!
         worth += own - (at.layers && top ? cost(top, what) : 0)
         if (at.layers) top = what
@@ -51,7 +65,10 @@ describe('a chain is chosen as a whole', () => {
     }
     let best = -Infinity
     const all = (picks: (number | null)[]) => {
-      if (picks.length === places.length) { best = Math.max(best, worthOf(picks)); return }
+      if (picks.length === places.length) {
+        best = Math.max(best, worthOf(picks))
+        return
+      }
       for (const pick of [null, ...places[picks.length]!.options.keys()]) all([...picks, pick])
     }
     all([])

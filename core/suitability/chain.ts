@@ -1,5 +1,8 @@
 /** One thing that can be put in a place of a chain, with its worth there. */
-export interface Option<T> { what: T, worth: number }
+export interface Option<T> {
+  what: T
+  worth: number
+}
 
 /** A place of a chain: what can go there, and what it is worth to leave it empty. */
 export interface Place<T> {
@@ -17,8 +20,16 @@ export interface Place<T> {
  * @param cost of `over` lying on `under`, at least 0
  * @returns per place the index of the option chosen, or null for empty; null when no chain is allowed
  */
-export function bestChain<T>(places: readonly Place<T>[], cost: (under: T, over: T) => number): { picks: (number | null)[], worth: number } | null {
-  interface Chain { top: T | null, worth: number, pick: number | null, before: Chain | null }
+export function bestChain<T>(
+  places: readonly Place<T>[],
+  cost: (under: T, over: T) => number,
+): { picks: (number | null)[]; worth: number } | null {
+  interface Chain {
+    top: T | null
+    worth: number
+    pick: number | null
+    before: Chain | null
+  }
   let chains: Chain[] = [{ top: null, worth: 0, pick: null, before: null }]
   for (const { options, empty, layers } of places) {
     const best = new Map<T | null, Chain>()

@@ -8,17 +8,34 @@ const PLAIN = 'Aqua, Glycerin, Squalane'
 const ALWAYS = SLOTS.filter(s => s.always)
 const shade = { lab: { L: 60, a: 11, b: 18 } }
 /** One plain product for every place a plan always has. */
-const whole = (): KitItem[] => ALWAYS.map(s => withList(s.kinds[0]!, PLAIN, { id: s.id, name: s.id, safeFor: [s.place], ...(s.id === 'foundation' ? shade : {}) }))
+const whole = (): KitItem[] =>
+  ALWAYS.map(s =>
+    withList(s.kinds[0]!, PLAIN, { id: s.id, name: s.id, safeFor: [s.place], ...(s.id === 'foundation' ? shade : {}) }),
+  )
 const instead = (kit: KitItem[], slot: string, by: KitItem[]) => [...kit.filter(i => i.id !== slot), ...by]
 const only = (declared: string, kit: KitItem[]) => chainsWithout([declared], kit, DAY)[0]!
 
 describe('a chain for everyone', () => {
   it('is whole when nothing in the kit holds what was declared', () => {
-    expect(only('lanolin', whole())).toEqual({ declared: 'lanolin', label: 'lanolin', lacking: [], unread: [], bottleIds: ['foundation'], unreadBottles: 0, away: [] })
+    expect(only('lanolin', whole())).toEqual({
+      declared: 'lanolin',
+      label: 'lanolin',
+      lacking: [],
+      unread: [],
+      bottleIds: ['foundation'],
+      unreadBottles: 0,
+      away: [],
+    })
   })
 
   it('breaks where the only product for a place holds it, by whichever word it was declared', () => {
-    const kit = instead(whole(), 'lip care', [withList('lip care', 'Lanolin, Ricinus Communis Seed Oil', { id: 'lip care', name: 'Dory balm', safeFor: ['lips'] })])
+    const kit = instead(whole(), 'lip care', [
+      withList('lip care', 'Lanolin, Ricinus Communis Seed Oil', {
+        id: 'lip care',
+        name: 'Dory balm',
+        safeFor: ['lips'],
+      }),
+    ])
     expect(only('wool fat', kit)).toMatchObject({ label: 'lanolin', lacking: ['lip care'], away: ['Dory balm'] })
     expect(only('beeswax', kit).lacking).toEqual([])
   })
@@ -40,14 +57,29 @@ describe('a chain for everyone', () => {
 
   it('empty, past its period or somebody’s own is nothing to count on', () => {
     for (const gone of [{ level: 0 }, { useBy: '2026-12-04' }, { own: true }]) {
-      expect(only('latex', whole().map(i => (i.id === 'powder' || i.id === 'brows' ? { ...i, ...gone } : i))).lacking).toEqual(['brows'])
+      expect(
+        only(
+          'latex',
+          whole().map(i => (i.id === 'powder' || i.id === 'brows' ? { ...i, ...gone } : i)),
+        ).lacking,
+      ).toEqual(['brows'])
     }
   })
 
   it('mild only keeps away scent, essential oils and drying alcohol, and nothing else', () => {
     const foundation = (inci: string, id: string) => withList('foundation', inci, { id, ...shade })
-    const kit = [...whole(), foundation('Aqua, Parfum', 'scented'), foundation('Aqua, Lavandula Angustifolia Oil', 'lavender'), foundation('Alcohol Denat., Aqua', 'dries'), foundation('Aqua, Lanolin', 'wool')]
-    expect(only(MILD_ONLY, kit)).toMatchObject({ label: 'mild only', bottleIds: ['foundation', 'wool'], away: expect.any(Array) as string[] })
+    const kit = [
+      ...whole(),
+      foundation('Aqua, Parfum', 'scented'),
+      foundation('Aqua, Lavandula Angustifolia Oil', 'lavender'),
+      foundation('Alcohol Denat., Aqua', 'dries'),
+      foundation('Aqua, Lanolin', 'wool'),
+    ]
+    expect(only(MILD_ONLY, kit)).toMatchObject({
+      label: 'mild only',
+      bottleIds: ['foundation', 'wool'],
+      away: expect.any(Array) as string[],
+    })
     expect(only(MILD_ONLY, kit).away).toHaveLength(3)
   })
 

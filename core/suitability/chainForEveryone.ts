@@ -5,7 +5,8 @@ import { SLOTS, type SlotId } from './slots'
 /** Somebody who asks for mild products only takes nothing that is there for its smell or dries the skin. */
 export const MILD_ONLY = 'mild only'
 
-const isMild = (item: KitItem) => !isScented(item) && !item.flags.includes('essential oil') && !item.flags.includes('drying alcohol')
+const isMild = (item: KitItem) =>
+  !isScented(item) && !item.flags.includes('essential oil') && !item.flags.includes('drying alcohol')
 
 /** Whether the kit makes up somebody from bare skin to the end without what they react to. */
 export interface ChainWithout {
@@ -30,13 +31,17 @@ export interface ChainWithout {
  */
 export function chainsWithout(declared: readonly string[], items: readonly KitItem[], day: string): ChainWithout[] {
   const ready = items.filter(i => !i.own && i.level > 0 && (i.useBy === null || i.useBy >= day))
-  return [...new Set(declared)].map((word) => {
+  return [...new Set(declared)].map(word => {
     // An unread list is no proof either way.
-    const staysAway = (item: KitItem) => item.ingredients !== null && (word === MILD_ONLY ? !isMild(item) : foundIn(word, item.ingredients).length > 0)
+    const staysAway = (item: KitItem) =>
+      item.ingredients !== null && (word === MILD_ONLY ? !isMild(item) : foundIn(word, item.ingredients).length > 0)
     const left = ready.filter(i => !staysAway(i))
-    const filling = SLOTS.filter(s => s.always).map(({ id, kinds, place }) => (
-      { id, by: left.filter(i => (kinds.includes(i.kind) || i.alsoFor.some(kind => kinds.includes(kind))) && i.safeFor.includes(place)) }
-    ))
+    const filling = SLOTS.filter(s => s.always).map(({ id, kinds, place }) => ({
+      id,
+      by: left.filter(
+        i => (kinds.includes(i.kind) || i.alsoFor.some(kind => kinds.includes(kind))) && i.safeFor.includes(place),
+      ),
+    }))
     const bottles = left.filter(i => i.lab !== null && (i.kind === 'foundation' || i.kind === 'adjuster'))
     return {
       declared: word,

@@ -12,12 +12,26 @@ export const ZONES = ['forehead', 'nose', 'cheeks', 'chin', 'hairline', 'eye are
 export type Zone = (typeof ZONES)[number]
 
 export const ZONE_STATES = [
-  'dehydrated', 'flaky', 'textured', 'reactive', 'blemish-prone', 'redness', 'dark circles', 'uneven', 'lined', 'chapped',
-  'broken', 'sunburnt', 'signs of infection',
+  'dehydrated',
+  'flaky',
+  'textured',
+  'reactive',
+  'blemish-prone',
+  'redness',
+  'dark circles',
+  'uneven',
+  'lined',
+  'chapped',
+  'broken',
+  'sunburnt',
+  'signs of infection',
 ] as const
 export type ZoneState = (typeof ZONE_STATES)[number]
 
-export interface ZoneFacts { type?: SkinType, states: readonly ZoneState[] }
+export interface ZoneFacts {
+  type?: SkinType
+  states: readonly ZoneState[]
+}
 
 export const HISTORY = ['liked', 'used', 'disliked', 'reaction'] as const
 export type HistoryWord = (typeof HISTORY)[number]
@@ -45,17 +59,20 @@ export interface FaceFacts {
   wantsLashes: 'none' | 'sparse' | 'full'
   lashExtensions: boolean
   contactLenses: boolean
-  history: readonly { itemId: string, what: HistoryWord, times: number }[]
+  history: readonly { itemId: string; what: HistoryWord; times: number }[]
   /** A recipe is on record: the base takes less time. */
   hasRecipe: boolean
   /** A second tone with where it lies: a deeper chin and hairline, a tan that stops at the neck. */
-  secondTone: { skin: Lab, zone: Zone } | null
+  secondTone: { skin: Lab; zone: Zone } | null
 }
 
 const CENTRE: readonly Zone[] = ['forehead', 'nose', 'chin']
 
 /** Every state of the face, wherever it is; eye area, lips and neck only when asked for. */
-export function statesOf(face: Pick<FaceFacts, 'zones'>, zones: readonly Zone[] = [...CENTRE, 'cheeks', 'hairline']): Set<ZoneState> {
+export function statesOf(
+  face: Pick<FaceFacts, 'zones'>,
+  zones: readonly Zone[] = [...CENTRE, 'cheeks', 'hairline'],
+): Set<ZoneState> {
   return new Set(zones.flatMap(zone => face.zones[zone]?.states ?? []))
 }
 
@@ -65,12 +82,11 @@ export const has = (face: Pick<FaceFacts, 'zones'>, ...states: ZoneState[]) => {
 }
 
 /** Zones in a given state, for the sentence that names them. */
-export const zonesIn = (face: Pick<FaceFacts, 'zones'>, ...states: ZoneState[]): Zone[] => (
+export const zonesIn = (face: Pick<FaceFacts, 'zones'>, ...states: ZoneState[]): Zone[] =>
   ZONES.filter(zone => face.zones[zone]?.states.some(s => states.includes(s)))
-)
 
 /** The skin type of the T-zone and of the cheeks, which a combination skin has in two kinds. */
-export function typesOf(face: Pick<FaceFacts, 'zones' | 'skinType'>): { centre: SkinType, cheeks: SkinType } {
+export function typesOf(face: Pick<FaceFacts, 'zones' | 'skinType'>): { centre: SkinType; cheeks: SkinType } {
   const whole = face.skinType
   const centre = CENTRE.flatMap(z => face.zones[z]?.type ?? [])[0] ?? (whole === 'combination' ? 'oily' : whole)
   const cheeks = face.zones.cheeks?.type ?? (whole === 'combination' ? 'normal' : whole)

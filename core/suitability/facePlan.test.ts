@@ -1,5 +1,15 @@
 import { seeded } from '../../tests/support/random'
-import { face, item, job, question, randomFace, randomItem, randomJob, settings, withList } from '../../tests/support/suitability'
+import {
+  face,
+  item,
+  job,
+  question,
+  randomFace,
+  randomItem,
+  randomJob,
+  settings,
+  withList,
+} from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
 import { planFace, type FacePlan, type PlanQuestion } from './facePlan'
 import { vetoOf } from './finding'
@@ -9,78 +19,140 @@ import { findingsOn } from './rules'
 import { ORDER, type SlotId } from './slots'
 import { usesFor } from './uses'
 
-const base = (id: string, more: Partial<KitItem> = {}) => item('foundation', { id, name: id, range: id, lab: typicalSkin(5, 'neutral'), ...more })
+const base = (id: string, more: Partial<KitItem> = {}) =>
+  item('foundation', { id, name: id, range: id, lab: typicalSkin(5, 'neutral'), ...more })
 const layer = (plan: FacePlan, key: string) => plan.layers.find(l => l.key === key)
-const sentences = (plan: FacePlan, key: string) => layer(plan, key)?.findings.map(f => f.sentence).join('; ') ?? ''
+const sentences = (plan: FacePlan, key: string) =>
+  layer(plan, key)
+    ?.findings.map(f => f.sentence)
+    .join('; ') ?? ''
 
 describe('a face plan', () => {
   it('an oily face: the dewy base loses, and the plan says why', () => {
-    const plan = planFace(question([base('Glow', { finish: 'dewy', family: 'oil' }), base('Calm', { finish: 'matte', family: 'silicone' })], { face: face({ skinType: 'oily' }) }))
+    const plan = planFace(
+      question(
+        [base('Glow', { finish: 'dewy', family: 'oil' }), base('Calm', { finish: 'matte', family: 'silicone' })],
+        { face: face({ skinType: 'oily' }) },
+      ),
+    )
     expect(layer(plan, 'foundation')!.item.name).toBe('Calm')
     expect(plan.leftOut.find(l => l.names.includes('Glow mixes'))!.finding.sentence).toMatch(/dewy slides/)
   })
 
   it('chooses primer and base together where the best of each would separate', () => {
     const items = [
-      item('primer', { id: 'silky', family: 'silicone', finish: 'matte' }), item('primer', { id: 'watery', finish: 'satin' }),
-      base('water base', { family: 'water', finish: 'matte', dispenser: 'pump' }), base('silicone base', { family: 'silicone', finish: 'dewy' }),
+      item('primer', { id: 'silky', family: 'silicone', finish: 'matte' }),
+      item('primer', { id: 'watery', finish: 'satin' }),
+      base('water base', { family: 'water', finish: 'matte', dispenser: 'pump' }),
+      base('silicone base', { family: 'silicone', finish: 'dewy' }),
     ]
-    const plan = planFace(question(items, { face: face({ skinType: 'oily' }), settings: settings({ primer: 'always' }) }))
+    const plan = planFace(
+      question(items, { face: face({ skinType: 'oily' }), settings: settings({ primer: 'always' }) }),
+    )
     expect(layer(plan, 'primer')!.item.id).toBe('watery')
     expect(layer(plan, 'foundation')!.item.name).toBe('water base')
     expect(plan.seams).toEqual([])
-    const locked = planFace(question(items, { face: face({ skinType: 'oily' }), settings: settings({ primer: 'always' }), locks: { primer: { itemId: 'silky' }, foundation: { drops: [{ id: 'water base', count: 1 }] } } }))
-    expect(locked.seams).toContainEqual(expect.objectContaining({ under: 'primer', over: 'foundation', risk: 'high', sentence: expect.stringMatching(/water over silicone may roll/) }))
+    const locked = planFace(
+      question(items, {
+        face: face({ skinType: 'oily' }),
+        settings: settings({ primer: 'always' }),
+        locks: { primer: { itemId: 'silky' }, foundation: { drops: [{ id: 'water base', count: 1 }] } },
+      }),
+    )
+    expect(locked.seams).toContainEqual(
+      expect.objectContaining({
+        under: 'primer',
+        over: 'foundation',
+        risk: 'high',
+        sentence: expect.stringMatching(/water over silicone may roll/),
+      }),
+    )
   })
 
   it('a palette test decides over the table, either way', () => {
     const items = [item('primer', { id: 'p', family: 'silicone', range: 'P' }), base('water', { range: 'W' })]
     const locks = { primer: { itemId: 'p' } }
-    const seams = (result: 'held' | 'pilled') => planFace(question(items, { locks, settings: settings({ paletteTests: [{ a: 'W', b: 'P', result }] }) })).seams
+    const seams = (result: 'held' | 'pilled') =>
+      planFace(question(items, { locks, settings: settings({ paletteTests: [{ a: 'W', b: 'P', result }] }) })).seams
     expect(seams('held')).toEqual([])
-    expect(seams('pilled')[0]).toMatchObject({ risk: 'high', sentence: expect.stringMatching(/separated on your palette/) })
+    expect(seams('pilled')[0]).toMatchObject({
+      risk: 'high',
+      sentence: expect.stringMatching(/separated on your palette/),
+    })
   })
 
   it('practical mixing takes a pair of some risk and says so; strict does not; a test on the palette decides', () => {
     // Only both bottles together make this skin.
-    const items = [base('Pale', { family: 'silicone', range: 'P', lab: typicalSkin(3.5, 'neutral') }), base('Dark', { family: 'oil', range: 'D', lab: typicalSkin(7, 'neutral') })]
-    const made = (more: Parameters<typeof settings>[0]) => layer(planFace(question(items, { settings: settings(more) })), 'foundation')!
+    const items = [
+      base('Pale', { family: 'silicone', range: 'P', lab: typicalSkin(3.5, 'neutral') }),
+      base('Dark', { family: 'oil', range: 'D', lab: typicalSkin(7, 'neutral') }),
+    ]
+    const made = (more: Parameters<typeof settings>[0]) =>
+      layer(planFace(question(items, { settings: settings(more) })), 'foundation')!
     expect(made({ mixing: 'practical' }).drops).toHaveLength(2)
-    expect(made({ mixing: 'practical' }).findings.map(f => f.sentence).join()).toContain('may separate: try it on the palette first')
+    expect(
+      made({ mixing: 'practical' })
+        .findings.map(f => f.sentence)
+        .join(),
+    ).toContain('may separate: try it on the palette first')
     expect(made({ mixing: 'strict' }).drops).toHaveLength(1)
-    expect(made({ mixing: 'strict', paletteTests: [{ a: 'P', b: 'D', result: 'held' }] }).findings.map(f => f.rule)).not.toContain('mixing')
+    expect(
+      made({ mixing: 'strict', paletteTests: [{ a: 'P', b: 'D', result: 'held' }] }).findings.map(f => f.rule),
+    ).not.toContain('mixing')
     expect(made({ mixing: 'practical', paletteTests: [{ a: 'D', b: 'P', result: 'separated' }] }).drops).toHaveLength(1)
   })
 
   it('what is missing is named with its reason', () => {
-    const plan = planFace(question([base('Calm', { coverage: 'sheer', lab: typicalSkin(2, 'neutral') })], { face: face({ skin: typicalSkin(2, 'neutral'), zones: { cheeks: { states: ['redness'] } } }), job: job({ heat: true }) }))
-    expect(plan.missing.find(m => m.slot === 'corrector')!.sentences).toEqual(['redness on cheeks needs a corrector or coverage'])
+    const plan = planFace(
+      question([base('Calm', { coverage: 'sheer', lab: typicalSkin(2, 'neutral') })], {
+        face: face({ skin: typicalSkin(2, 'neutral'), zones: { cheeks: { states: ['redness'] } } }),
+        job: job({ heat: true }),
+      }),
+    )
+    expect(plan.missing.find(m => m.slot === 'corrector')!.sentences).toEqual([
+      'redness on cheeks needs a corrector or coverage',
+    ])
     expect(plan.missing.find(m => m.slot === 'set')!.sentences[0]).toMatch(/setting spray/)
     expect(plan.missing.find(m => m.slot === 'cleanse')!.sentences[0]).toMatch(/the kit holds no remover or cleanser/)
   })
 
   it('a base that hides enough alone asks for no corrector, and says so', () => {
-    const plan = planFace(question([base('Calm', { coverage: 'full' })], { face: face({ zones: { cheeks: { states: ['redness'] } } }) }))
+    const plan = planFace(
+      question([base('Calm', { coverage: 'full' })], { face: face({ zones: { cheeks: { states: ['redness'] } } }) }),
+    )
     expect(plan.missing.some(m => m.slot === 'corrector')).toBe(false)
     expect(sentences(plan, 'foundation')).toContain('hides the redness without a corrector')
   })
 
   it('a base that does not match is a gap, not a pick in silence', () => {
-    const plan = planFace(question([base('Fair')], { face: face({ skin: typicalSkin(11, 'neutral'), bare: typicalSkin(11, 'neutral') }) }))
-    expect(plan.missing.find(m => m.slot === 'foundation')!.sentences[0]).toMatch(/no recipe of this kit matches: the seam would show/)
+    const plan = planFace(
+      question([base('Fair')], { face: face({ skin: typicalSkin(11, 'neutral'), bare: typicalSkin(11, 'neutral') }) }),
+    )
+    expect(plan.missing.find(m => m.slot === 'foundation')!.sentences[0]).toMatch(
+      /no recipe of this kit matches: the seam would show/,
+    )
   })
 
   it('two tones get two recipes', () => {
     const items = [base('Five'), base('Eight', { lab: typicalSkin(8, 'neutral'), range: 'Five' })]
-    const plan = planFace(question(items, { face: face({ secondTone: { skin: typicalSkin(8, 'neutral'), zone: 'chin' } }) }))
+    const plan = planFace(
+      question(items, { face: face({ secondTone: { skin: typicalSkin(8, 'neutral'), zone: 'chin' } }) }),
+    )
     expect(layer(plan, 'foundation')!.item.name).toBe('Five')
     expect(layer(plan, 'foundation: chin')!.item.name).toBe('Eight')
     expect(layer(plan, 'foundation: chin')!.where).toBe('chin')
   })
 
   it('an oily centre and dry cheeks get two creams, and powder only in the centre', () => {
-    const items = [item('moisturiser', { id: 'gel', finish: 'matte', texture: 'gel' }), item('moisturiser', { id: 'cream', finish: 'dewy', texture: 'cream' }), base('Calm'), item('powder', { family: 'powder' })]
-    const plan = planFace(question(items, { face: face({ skinType: 'combination', zones: { cheeks: { type: 'dry', states: [] } } }) }))
+    const items = [
+      item('moisturiser', { id: 'gel', finish: 'matte', texture: 'gel' }),
+      item('moisturiser', { id: 'cream', finish: 'dewy', texture: 'cream' }),
+      base('Calm'),
+      item('powder', { family: 'powder' }),
+    ]
+    const plan = planFace(
+      question(items, { face: face({ skinType: 'combination', zones: { cheeks: { type: 'dry', states: [] } } }) }),
+    )
     expect(layer(plan, 'moisturise')).toMatchObject({ item: { id: 'gel' }, where: 'forehead, nose, chin' })
     expect(layer(plan, 'moisturise: cheeks')).toMatchObject({ item: { id: 'cream' }, where: 'cheeks' })
     expect(layer(plan, 'powder')!.where).toBe('forehead, nose, chin')
@@ -89,13 +161,17 @@ describe('a face plan', () => {
   it('a primer only with a reason, unless it is always', () => {
     const items = [item('primer', { family: 'silicone' }), base('Calm', { family: 'silicone' })]
     expect(layer(planFace(question(items)), 'primer')).toBeUndefined()
-    expect(layer(planFace(question(items, { face: face({ zones: { nose: { states: ['textured'] } } }) })), 'primer')).toBeDefined()
+    expect(
+      layer(planFace(question(items, { face: face({ zones: { nose: { states: ['textured'] } } }) })), 'primer'),
+    ).toBeDefined()
     expect(layer(planFace(question(items, { settings: settings({ primer: 'always' }) })), 'primer')).toBeDefined()
   })
 
   it('one product fills a second need it is safe for; their own comes before a shared one', () => {
     const rose = item('lip colour', { id: 'rose', alsoFor: ['blush'], safeFor: ['face', 'lips'] })
-    const plan = planFace(question([rose, item('mascara', { id: 'shared' }), item('mascara', { id: 'hers', own: true })]))
+    const plan = planFace(
+      question([rose, item('mascara', { id: 'shared' }), item('mascara', { id: 'hers', own: true })]),
+    )
     expect(layer(plan, 'cheek')!.item.id).toBe('rose')
     expect(layer(plan, 'lip colour')!.item.id).toBe('rose')
     expect(layer(plan, 'mascara')!.item.id).toBe('hers')
@@ -103,7 +179,10 @@ describe('a face plan', () => {
   })
 
   it('a house rule takes part as a constraint', () => {
-    const items = [base('Liquid', { finish: 'natural' }), base('Sprayed', { finish: 'matte', range: 'x', family: 'alcohol' })]
+    const items = [
+      base('Liquid', { finish: 'natural' }),
+      base('Sprayed', { finish: 'matte', range: 'x', family: 'alcohol' }),
+    ]
     const houseRules = [{ slot: 'foundation', itemId: 'Sprayed', sentence: 'the agency sprays everyone' }]
     expect(layer(planFace(question(items)), 'foundation')!.item.name).toBe('Liquid')
     const plan = planFace(question(items, { settings: settings({ houseRules }) }))
@@ -113,14 +192,30 @@ describe('a face plan', () => {
 
   it('broken skin: disposables only, and a stick stays away', () => {
     const broken = face({ zones: { cheeks: { states: ['broken'] } } })
-    const plan = planFace(question([base('Stick', { dispenser: 'stick', range: 'S' }), base('Pump', { dispenser: 'pump', range: 'T', family: 'silicone' })], { face: broken }))
-    expect(layer(plan, 'foundation')).toMatchObject({ item: { name: 'Pump' }, tool: expect.stringMatching(/disposable/) })
+    const plan = planFace(
+      question(
+        [
+          base('Stick', { dispenser: 'stick', range: 'S' }),
+          base('Pump', { dispenser: 'pump', range: 'T', family: 'silicone' }),
+        ],
+        { face: broken },
+      ),
+    )
+    expect(layer(plan, 'foundation')).toMatchObject({
+      item: { name: 'Pump' },
+      tool: expect.stringMatching(/disposable/),
+    })
     expect(plan.leftOut.find(l => l.names.includes('Stick'))!.finding.effect).toEqual({ is: 'veto', of: 'harm' })
     expect(plan.pack).toContain('disposable sponges and buds')
   })
 
   it('counts what it takes: minutes, money, amounts, tools', () => {
-    const plan = planFace(question([base('Calm', { priceMinor: 3000, size: 30, dispenser: 'pot' }), item('lip care', { priceMinor: null, size: 10 })]))
+    const plan = planFace(
+      question([
+        base('Calm', { priceMinor: 3000, size: 30, dispenser: 'pot' }),
+        item('lip care', { priceMinor: null, size: 10 }),
+      ]),
+    )
     expect(layer(plan, 'foundation')!.amount).toEqual({ value: 0.8, unit: 'ml' })
     expect(plan.cost).toEqual({ minor: 80, unpriced: ['a lip care'] })
     expect(plan.pack).toEqual(expect.arrayContaining(['foundation brush', 'spatula']))
@@ -157,22 +252,37 @@ describe('locks and overrides', () => {
   it('a declared lanolin allergy removes the balm, and a lock does not bring it back', () => {
     const plan = planFace(question(items, { face: allergic }))
     expect(layer(plan, 'lip care')).toBeUndefined()
-    expect(plan.leftOut[0]).toMatchObject({ names: ['a lip care'], finding: { sentence: 'holds lanolin; lanolin was declared' } })
-    expect(() => planFace(question(items, { face: allergic, locks: { 'lip care': { itemId: 'balm' } } }))).toThrow(LockRefused)
+    expect(plan.leftOut[0]).toMatchObject({
+      names: ['a lip care'],
+      finding: { sentence: 'holds lanolin; lanolin was declared' },
+    })
+    expect(() => planFace(question(items, { face: allergic, locks: { 'lip care': { itemId: 'balm' } } }))).toThrow(
+      LockRefused,
+    )
   })
   it('harm is overridden only with a reason that is kept; taste at once', () => {
-    const over = (reason: string) => planFace(question(items, { face: allergic, overrides: [{ itemId: 'balm', rule: 'sensitivities', reason }] }))
+    const over = (reason: string) =>
+      planFace(question(items, { face: allergic, overrides: [{ itemId: 'balm', rule: 'sensitivities', reason }] }))
     expect(layer(over('  '), 'lip care')).toBeUndefined()
     const plan = over('patch test on 1 December, no reaction, she asks for it')
     expect(sentences(plan, 'lip care')).toContain('overridden: patch test on 1 December')
     const disliked = face({ history: [{ itemId: 'balm', what: 'disliked', times: 1 }] })
     expect(layer(planFace(question(items, { face: disliked })), 'lip care')).toBeUndefined()
-    expect(layer(planFace(question(items, { face: disliked, overrides: [{ itemId: 'balm', rule: 'history', reason: '' }] })), 'lip care')).toBeDefined()
-    expect(sentences(planFace(question(items, { face: disliked, locks: { 'lip care': { itemId: 'balm' } } })), 'lip care')).toContain('you locked it in')
+    expect(
+      layer(
+        planFace(question(items, { face: disliked, overrides: [{ itemId: 'balm', rule: 'history', reason: '' }] })),
+        'lip care',
+      ),
+    ).toBeDefined()
+    expect(
+      sentences(planFace(question(items, { face: disliked, locks: { 'lip care': { itemId: 'balm' } } })), 'lip care'),
+    ).toContain('you locked it in')
   })
   it('what is not there cannot be locked in', () => {
     expect(() => planFace(question(items, { locks: { 'lip care': { itemId: 'gone' } } }))).toThrow('is not in the kit')
-    expect(() => planFace(question(items, { locks: { foundation: { drops: [{ id: 'gone', count: 1 }] } } }))).toThrow('is not in the kit')
+    expect(() => planFace(question(items, { locks: { foundation: { drops: [{ id: 'gone', count: 1 }] } } }))).toThrow(
+      'is not in the kit',
+    )
   })
 })
 
@@ -180,14 +290,34 @@ describe('over random faces, kits and jobs', () => {
   const scene = (seed: number) => {
     const random = seeded(9000 + seed)
     const items = Array.from({ length: 45 }, (_, i) => randomItem(`i${i}`, random))
-    return { random, asked: question(items, { face: randomFace(random, items), job: randomJob(random), settings: settings({ mixing: random.pick(['strict', 'practical']) }) }) }
+    return {
+      random,
+      asked: question(items, {
+        face: randomFace(random, items),
+        job: randomJob(random),
+        settings: settings({ mixing: random.pick(['strict', 'practical']) }),
+      }),
+    }
   }
   /** Every veto that stands against a layer, weighed anew from the rules alone. */
-  const vetoes = (plan: FacePlan, asked: PlanQuestion) => plan.layers.flatMap((l) => {
-    const use = usesFor(asked.face, asked.job, asked.settings).find(u => u.key === l.key)!
-    const parts = l.drops?.map(d => asked.items.find(i => i.id === d.id)!) ?? [l.item]
-    return parts.flatMap(part => vetoOf(findingsOn({ item: part, slot: l.slot, skinType: use.skinType, face: asked.face, job: asked.job, settings: asked.settings })) ?? [])
-  })
+  const vetoes = (plan: FacePlan, asked: PlanQuestion) =>
+    plan.layers.flatMap(l => {
+      const use = usesFor(asked.face, asked.job, asked.settings).find(u => u.key === l.key)!
+      const parts = l.drops?.map(d => asked.items.find(i => i.id === d.id)!) ?? [l.item]
+      return parts.flatMap(
+        part =>
+          vetoOf(
+            findingsOn({
+              item: part,
+              slot: l.slot,
+              skinType: use.skinType,
+              face: asked.face,
+              job: asked.job,
+              settings: asked.settings,
+            }),
+          ) ?? [],
+      )
+    })
 
   it('no veto is ever violated (120 scenes)', () => {
     let layers = 0
@@ -205,14 +335,23 @@ describe('over random faces, kits and jobs', () => {
     for (let seed = 0; seed < 200; seed++) {
       const { random, asked } = scene(seed)
       const before = planFace(asked)
-      const candidates = before.layers.flatMap(l => l.alternatives.map(a => ({ key: l.key, slot: l.slot as SlotId, item: a.item })))
+      const candidates = before.layers.flatMap(l =>
+        l.alternatives.map(a => ({ key: l.key, slot: l.slot as SlotId, item: a.item })),
+      )
       if (candidates.length === 0) continue
       const { key, slot, item: wanted } = random.pick(candidates)
-      const lock = slot === 'foundation'
-        ? { drops: wanted.id.split('+').map(part => ({ id: part.split('×')[1]!, count: Number(part.split('×')[0]) })) }
-        : { itemId: wanted.id }
+      const lock =
+        slot === 'foundation'
+          ? {
+              drops: wanted.id.split('+').map(part => ({ id: part.split('×')[1]!, count: Number(part.split('×')[0]) })),
+            }
+          : { itemId: wanted.id }
       const plan = planFace({ ...asked, locks: { [key]: lock } })
-      expect({ seed, id: layer(plan, key)?.item.id, locked: layer(plan, key)?.locked }).toEqual({ seed, id: wanted.id, locked: true })
+      expect({ seed, id: layer(plan, key)?.item.id, locked: layer(plan, key)?.locked }).toEqual({
+        seed,
+        id: wanted.id,
+        locked: true,
+      })
       expect(vetoes(plan, asked)).toEqual([])
       locked++
     }

@@ -21,7 +21,7 @@ export interface Layer {
   where: string | null
   item: KitItem
   /** Drops of the foundation; null for what comes straight from its pack. */
-  drops: readonly { id: string, count: number }[] | null
+  drops: readonly { id: string; count: number }[] | null
   amount: LayerAmount
   tool: string
   technique: string | null
@@ -29,12 +29,20 @@ export interface Layer {
   asked: string[]
   score: number
   findings: Finding[]
-  alternatives: { item: KitItem, score: number, findings: Finding[] }[]
+  alternatives: { item: KitItem; score: number; findings: Finding[] }[]
   locked: boolean
 }
 
-export interface PlanSeam extends Omit<Seam, 'cost'> { under: string, over: string }
-export interface Missing { key: string, slot: SlotId, sentences: string[], offer: Offered | null }
+export interface PlanSeam extends Omit<Seam, 'cost'> {
+  under: string
+  over: string
+}
+export interface Missing {
+  key: string
+  slot: SlotId
+  sentences: string[]
+  offer: Offered | null
+}
 
 export interface FacePlan {
   /** In the order of the work. */
@@ -45,7 +53,7 @@ export interface FacePlan {
   leftOut: LeftOut[]
   minutes: Minutes
   /** Minor units for what goes on this face; what has no price on record is named. */
-  cost: { minor: number, unpriced: string[] }
+  cost: { minor: number; unpriced: string[] }
   pack: string[]
   worn: WornPrediction | null
 }
@@ -83,9 +91,15 @@ export function planFace(question: PlanQuestion): FacePlan {
   // The corrector is judged under the base, so bases are weighed first.
   for (const use of [...uses].sort((x, y) => Number(y.slot === 'foundation') - Number(x.slot === 'foundation'))) {
     const candidates = candidatesFor(use, question, base)
-    if (use.slot === 'foundation' && !use.tone) base = candidates.filter(c => !c.veto).sort((x, y) => y.score - x.score)[0] ?? null
+    if (use.slot === 'foundation' && !use.tone)
+      base = candidates.filter(c => !c.veto).sort((x, y) => y.score - x.score)[0] ?? null
     const alone = use.slot === 'corrector' && base !== null && hidesAlone(base, face)
-    if (alone) base!.findings.push({ rule: 'correction', effect: { is: 'note' }, sentence: `hides the ${concernOf(face)!.concern} without a corrector` })
+    if (alone)
+      base!.findings.push({
+        rule: 'correction',
+        effect: { is: 'note' },
+        sentence: `hides the ${concernOf(face)!.concern} without a corrector`,
+      })
     filled.push(fill(use, candidates, alone ? [] : requirements.filter(r => r.slot === use.slot), question))
   }
   filled.sort((x, y) => uses.indexOf(x.use) - uses.indexOf(y.use))
@@ -96,14 +110,18 @@ export function planFace(question: PlanQuestion): FacePlan {
 function fill(use: SlotUse, candidates: Candidate[], requirements: Requirement[], question: PlanQuestion): Filled {
   const { always } = slotPlan(use.slot)
   const lock = question.locks?.[use.key]
-  const worth = (c: Candidate) => (
-    c.score - reasonFor(use.slot, question) + REQUIRED * requirements.filter(r => !r.met || r.met(c.item)).length + tieBreak(c.item)
-  )
+  const worth = (c: Candidate) =>
+    c.score
+    - reasonFor(use.slot, question)
+    + REQUIRED * requirements.filter(r => !r.met || r.met(c.item)).length
+    + tieBreak(c.item)
   const layers = !NO_LAYER.includes(use.slot)
   if (lock !== undefined) {
     const candidate = lockedCandidate(lock, use, candidates, question)
     const all = candidate && !candidates.includes(candidate) ? [...candidates, candidate] : candidates
-    const place = candidate ? { options: [{ what: candidate, worth: worth(candidate) }], empty: -Infinity, layers } : { options: [], empty: 0, layers }
+    const place = candidate
+      ? { options: [{ what: candidate, worth: worth(candidate) }], empty: -Infinity, layers }
+      : { options: [], empty: 0, layers }
     return { use, candidates: all, place, fixed: true, requirements }
   }
   const empty = always ? (use.slot === 'foundation' ? EMPTY_BASE : EMPTY) : 0
@@ -117,9 +135,9 @@ function reasonFor(slot: SlotId, { settings }: PlanQuestion): number {
 }
 
 /** Between equals: what clients see, then what costs less. */
-const tieBreak = (item: KitItem) => (
-  (item.seenByClients ? 0.02 : 0) - (item.priceMinor === null ? 0.005 : Math.min(0.01, item.priceMinor / item.size / 100_000))
-)
+const tieBreak = (item: KitItem) =>
+  (item.seenByClients ? 0.02 : 0)
+  - (item.priceMinor === null ? 0.005 : Math.min(0.01, item.priceMinor / item.size / 100_000))
 
 /**
  * Grounds do not meet, but for eye care under concealer: so each ground is a chain of its own, and the skin's is chosen
@@ -127,12 +145,15 @@ const tieBreak = (item: KitItem) => (
  */
 function chooseChain(filled: readonly Filled[], { settings }: PlanQuestion): Map<string, Candidate | null> {
   const slotOf = new Map(filled.flatMap(f => f.place.options.map(o => [o.what, f.use.slot] as const)))
-  const cost = (under: Candidate, over: Candidate) => (
-    seamBetween({ item: under.item, slot: slotOf.get(under)! }, { item: over.item, slot: slotOf.get(over)! }, settings)?.cost ?? 0
-  )
+  const cost = (under: Candidate, over: Candidate) =>
+    seamBetween({ item: under.item, slot: slotOf.get(under)! }, { item: over.item, slot: slotOf.get(over)! }, settings)
+      ?.cost ?? 0
   const on = (ground: string) => filled.filter(f => slotPlan(f.use.slot).ground === ground)
   const chain = (places: readonly Filled[]) => {
-    const best = bestChain(places.map(f => f.place), cost)
+    const best = bestChain(
+      places.map(f => f.place),
+      cost,
+    )
     const chosen = (f: Filled, i: number) => {
       const pick = best?.picks[i]
       return pick === null || pick === undefined ? null : f.place.options[pick]!.what
@@ -140,25 +161,37 @@ function chooseChain(filled: readonly Filled[], { settings }: PlanQuestion): Map
     return { worth: best?.worth ?? -Infinity, chosen: places.map((f, i) => [f.use.key, chosen(f, i)] as const) }
   }
   const eyeCare = filled.find(f => f.use.slot === 'eye care')
-  const first: (Candidate | null)[] = eyeCare ? [...(eyeCare.place.empty === -Infinity ? [] : [null]), ...eyeCare.place.options.map(o => o.what)] : [null]
-  const skinAndEyes = first.map((care) => {
-    const eyes = chain(on('eyes').map(f => (f === eyeCare ? only(f, care) : f)))
-    const skin = chain(on('skin').map(f => (f.use.slot === 'concealer' && care ? dearer(f, option => cost(care, option)) : f)))
-    return { worth: eyes.worth + skin.worth, chosen: [...eyes.chosen, ...skin.chosen] }
-  }).reduce((x, y) => (y.worth > x.worth ? y : x))
+  const first: (Candidate | null)[] = eyeCare
+    ? [...(eyeCare.place.empty === -Infinity ? [] : [null]), ...eyeCare.place.options.map(o => o.what)]
+    : [null]
+  const skinAndEyes = first
+    .map(care => {
+      const eyes = chain(on('eyes').map(f => (f === eyeCare ? only(f, care) : f)))
+      const skin = chain(
+        on('skin').map(f => (f.use.slot === 'concealer' && care ? dearer(f, option => cost(care, option)) : f)),
+      )
+      return { worth: eyes.worth + skin.worth, chosen: [...eyes.chosen, ...skin.chosen] }
+    })
+    .reduce((x, y) => (y.worth > x.worth ? y : x))
   return new Map([...skinAndEyes.chosen, ...['lips', 'lashes', 'brows', 'body'].flatMap(g => chain(on(g)).chosen)])
 }
 
 const only = (f: Filled, care: Candidate | null): Filled => ({
-  ...f, place: { ...f.place, options: f.place.options.filter(o => o.what === care), empty: care ? -Infinity : f.place.empty },
+  ...f,
+  place: { ...f.place, options: f.place.options.filter(o => o.what === care), empty: care ? -Infinity : f.place.empty },
 })
 const dearer = (f: Filled, by: (c: Candidate) => number): Filled => ({
-  ...f, place: { ...f.place, options: f.place.options.map(o => ({ ...o, worth: o.worth - by(o.what) })) },
+  ...f,
+  place: { ...f.place, options: f.place.options.map(o => ({ ...o, worth: o.worth - by(o.what) })) },
 })
 
-function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidate | null>, question: PlanQuestion): FacePlan {
+function describe(
+  filled: readonly Filled[],
+  picks: ReadonlyMap<string, Candidate | null>,
+  question: PlanQuestion,
+): FacePlan {
   const { face, job, settings } = question
-  const chosen = filled.flatMap((f) => {
+  const chosen = filled.flatMap(f => {
     const candidate = picks.get(f.use.key) ?? null
     return candidate ? [{ f, candidate }] : []
   })
@@ -166,23 +199,48 @@ function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidat
     const { use } = f
     const how = technique(use.slot, candidate.item, face, job)
     return {
-      key: use.key, slot: use.slot, name: use.name, where: use.where, item: candidate.item, drops: candidate.recipe?.drops ?? null,
-      amount: amountOf(use.slot, candidate, job, question.faceMl), tool: how.tool, technique: how.words,
-      asked: f.requirements.filter(r => !r.met || r.met(candidate.item)).map(r => r.sentence), score: candidate.score,
-      findings: candidate.findings, locked: f.fixed, alternatives: alternativesFor(f, candidate),
+      key: use.key,
+      slot: use.slot,
+      name: use.name,
+      where: use.where,
+      item: candidate.item,
+      drops: candidate.recipe?.drops ?? null,
+      amount: amountOf(use.slot, candidate, job, question.faceMl),
+      tool: how.tool,
+      technique: how.words,
+      asked: f.requirements.filter(r => !r.met || r.met(candidate.item)).map(r => r.sentence),
+      score: candidate.score,
+      findings: candidate.findings,
+      locked: f.fixed,
+      alternatives: alternativesFor(f, candidate),
     }
   })
   const main = chosen.find(({ f }) => f.use.key === 'foundation')?.candidate ?? null
   return {
     layers,
-    seams: seamsOf(chosen.map(({ f, candidate }) => ({ use: f.use, item: candidate.item })), settings),
-    missing: filled.flatMap(f => missingAt(f, picks.get(f.use.key) ?? null).map(m => ({
-      ...m, offer: bestOffer(f.use, f.requirements, question, question.offers ?? [], main),
-    }))),
+    seams: seamsOf(
+      chosen.map(({ f, candidate }) => ({ use: f.use, item: candidate.item })),
+      settings,
+    ),
+    missing: filled.flatMap(f =>
+      missingAt(f, picks.get(f.use.key) ?? null).map(m => ({
+        ...m,
+        offer: bestOffer(f.use, f.requirements, question, question.offers ?? [], main),
+      })),
+    ),
     leftOut: leftOutOf(filled, picks, settings),
-    minutes: minutesFor(chosen.map(({ f, candidate }) => ({
-      slot: f.use.slot, rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil', required: f.requirements.some(r => !r.soft),
-    })).filter((s, i, all) => all.findIndex(o => o.slot === s.slot) === i), face, job, settings.order),
+    minutes: minutesFor(
+      chosen
+        .map(({ f, candidate }) => ({
+          slot: f.use.slot,
+          rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil',
+          required: f.requirements.some(r => !r.soft),
+        }))
+        .filter((s, i, all) => all.findIndex(o => o.slot === s.slot) === i),
+      face,
+      job,
+      settings.order,
+    ),
     cost: costOf(layers, question),
     pack: toolsFor(layers, face),
     worn: main && wornOf(main, face, job),
@@ -190,17 +248,31 @@ function describe(filled: readonly Filled[], picks: ReadonlyMap<string, Candidat
 }
 
 function alternativesFor(f: Filled, chosen: Candidate): Layer['alternatives'] {
-  return f.candidates.filter(c => c !== chosen && !c.veto && c.item.id !== chosen.item.id).sort((x, y) => y.score - x.score)
-    .slice(0, ALTERNATIVES).map(({ item, score, findings }) => ({ item, score, findings }))
+  return f.candidates
+    .filter(c => c !== chosen && !c.veto && c.item.id !== chosen.item.id)
+    .sort((x, y) => y.score - x.score)
+    .slice(0, ALTERNATIVES)
+    .map(({ item, score, findings }) => ({ item, score, findings }))
 }
 
-function seamsOf(chosen: readonly { use: SlotUse, item: KitItem }[], settings: PlanQuestion['settings']): PlanSeam[] {
+function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: PlanQuestion['settings']): PlanSeam[] {
   const laid = chosen.filter(c => !NO_LAYER.includes(c.use.slot))
   const seams: PlanSeam[] = []
-  const meet = (under: typeof laid[number] | undefined, over: typeof laid[number] | undefined) => {
+  const meet = (under: (typeof laid)[number] | undefined, over: (typeof laid)[number] | undefined) => {
     if (!under || !over) return
-    const seam = seamBetween({ item: under.item, slot: under.use.slot }, { item: over.item, slot: over.use.slot }, settings)
-    if (seam) seams.push({ under: under.use.key, over: over.use.key, risk: seam.risk, sentence: seam.sentence, mend: seam.mend })
+    const seam = seamBetween(
+      { item: under.item, slot: under.use.slot },
+      { item: over.item, slot: over.use.slot },
+      settings,
+    )
+    if (seam)
+      seams.push({
+        under: under.use.key,
+        over: over.use.key,
+        risk: seam.risk,
+        sentence: seam.sentence,
+        mend: seam.mend,
+      })
   }
   for (const ground of ['skin', 'eyes', 'lips', 'lashes', 'brows', 'body'] as const) {
     // Two parts of the face done with two products lie beside each other, not on each other.
@@ -211,7 +283,10 @@ function seamsOf(chosen: readonly { use: SlotUse, item: KitItem }[], settings: P
       for (const under of below.filter(c => c.use.slot === nearest)) meet(under, over)
     })
   }
-  meet(laid.find(c => c.use.slot === 'eye care'), laid.find(c => c.use.slot === 'concealer'))
+  meet(
+    laid.find(c => c.use.slot === 'eye care'),
+    laid.find(c => c.use.slot === 'concealer'),
+  )
   return seams
 }
 
@@ -231,7 +306,9 @@ function missingAt(f: Filled, picked: Candidate | null): Omit<Missing, 'offer'>[
 function whyEmpty(f: Filled): string {
   const name = slotPlan(f.use.slot).kinds.join(' or ')
   if (f.candidates.length === 0) return `the kit holds no ${name}`
-  const best = f.candidates.find(c => c.veto)?.veto?.sentence ?? f.candidates[0]!.findings.find(x => x.effect.is === 'weight' && x.effect.by < 0)?.sentence
+  const best =
+    f.candidates.find(c => c.veto)?.veto?.sentence
+    ?? f.candidates[0]!.findings.find(x => x.effect.is === 'weight' && x.effect.by < 0)?.sentence
   return `no ${name} of the kit may go on this face${best ? `: ${best}` : ''}`
 }
 
@@ -245,7 +322,7 @@ function costOf(layers: readonly Layer[], { items }: PlanQuestion): FacePlan['co
     for (const { part, share } of parts) {
       if (part.own) continue
       if (part.priceMinor === null) unpriced.add(part.name)
-      else minor += part.priceMinor * share * amount.value / part.size
+      else minor += (part.priceMinor * share * amount.value) / part.size
     }
   }
   return { minor: Math.round(minor), unpriced: [...unpriced] }

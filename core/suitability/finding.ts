@@ -5,10 +5,7 @@ import type { SlotId } from './slots'
 import type { PlanSettings } from './settings'
 
 /** A veto of harm is lifted only with a kept reason; a veto of taste at once. */
-export type Effect =
-  | { is: 'veto', of: 'harm' | 'taste' }
-  | { is: 'weight', by: number }
-  | { is: 'note' }
+export type Effect = { is: 'veto'; of: 'harm' | 'taste' } | { is: 'weight'; by: number } | { is: 'note' }
 
 export interface Finding {
   /** Id of the rule it comes from. */
@@ -58,14 +55,16 @@ export const veto = (of: 'harm' | 'taste', sentence: string): Said => ({ effect:
 export const note = (sentence: string): Said => ({ effect: { is: 'note' }, sentence })
 
 /** The findings that hold: those of a list whose condition is true. */
-export const when = (...cases: readonly (readonly [boolean, Said])[]): Said[] => cases.flatMap(([holds, said]) => (holds ? [said] : []))
+export const when = (...cases: readonly (readonly [boolean, Said])[]): Said[] =>
+  cases.flatMap(([holds, said]) => (holds ? [said] : []))
 
-export const scoreOf = (findings: readonly Finding[]) => (
+export const scoreOf = (findings: readonly Finding[]) =>
   findings.reduce((sum, { effect }) => sum + (effect.is === 'weight' ? effect.by : 0), 0)
-)
 
 /** The veto that stands over others: one of harm before one of taste. */
 export function vetoOf(findings: readonly Finding[]): (Finding & { effect: { is: 'veto' } }) | undefined {
-  const vetoes = findings.filter((f): f is Finding & { effect: { is: 'veto', of: 'harm' | 'taste' } } => f.effect.is === 'veto')
+  const vetoes = findings.filter(
+    (f): f is Finding & { effect: { is: 'veto'; of: 'harm' | 'taste' } } => f.effect.is === 'veto',
+  )
   return vetoes.find(f => f.effect.of === 'harm') ?? vetoes[0]
 }

@@ -7,16 +7,69 @@ export type Finish = (typeof FINISHES)[number]
 
 /** Everything a kit holds that goes on a face, in the order of the work. */
 export const ITEM_KINDS = [
-  'remover', 'cleanser', 'toner', 'mask', 'moisturiser', 'eye care', 'lip care', 'sun protection', 'primer', 'eye primer', 'glow', 'medium',
-  'corrector', 'foundation', 'adjuster', 'concealer', 'powder', 'contour', 'bronzer', 'blush', 'highlighter',
-  'brow', 'eye colour', 'liner', 'mascara', 'lashes', 'lash glue', 'lip liner', 'lip colour', 'gloss', 'body make-up', 'setting spray',
+  'remover',
+  'cleanser',
+  'toner',
+  'mask',
+  'moisturiser',
+  'eye care',
+  'lip care',
+  'sun protection',
+  'primer',
+  'eye primer',
+  'glow',
+  'medium',
+  'corrector',
+  'foundation',
+  'adjuster',
+  'concealer',
+  'powder',
+  'contour',
+  'bronzer',
+  'blush',
+  'highlighter',
+  'brow',
+  'eye colour',
+  'liner',
+  'mascara',
+  'lashes',
+  'lash glue',
+  'lip liner',
+  'lip colour',
+  'gloss',
+  'body make-up',
+  'setting spray',
 ] as const
 export type ItemKind = (typeof ITEM_KINDS)[number]
 
-export const TEXTURES = ['fluid', 'gel', 'lotion', 'cream', 'balm', 'stick', 'loose powder', 'pressed powder', 'spray', 'pencil', 'other'] as const
+export const TEXTURES = [
+  'fluid',
+  'gel',
+  'lotion',
+  'cream',
+  'balm',
+  'stick',
+  'loose powder',
+  'pressed powder',
+  'spray',
+  'pencil',
+  'other',
+] as const
 export type Texture = (typeof TEXTURES)[number]
 
-export const DISPENSERS = ['pump', 'airless', 'tube', 'dropper', 'pot', 'stick', 'wand', 'aerosol', 'pan', 'pencil', 'bottle'] as const
+export const DISPENSERS = [
+  'pump',
+  'airless',
+  'tube',
+  'dropper',
+  'pot',
+  'stick',
+  'wand',
+  'aerosol',
+  'pan',
+  'pencil',
+  'bottle',
+] as const
 export type Dispenser = (typeof DISPENSERS)[number]
 
 export const RESISTANCES = ['water', 'tears', 'transfer'] as const
@@ -81,7 +134,8 @@ export interface KitItem {
 export const CLEAR_LAB: Lab = { L: 96, a: 0, b: 2 }
 
 const POWDERS: readonly Texture[] = ['loose powder', 'pressed powder']
-export const isPowder = (item: Pick<KitItem, 'texture' | 'family'>) => item.family === 'powder' || POWDERS.includes(item.texture)
+export const isPowder = (item: Pick<KitItem, 'texture' | 'family'>) =>
+  item.family === 'powder' || POWDERS.includes(item.texture)
 
 /** Textures that sink in and dry down to next to nothing. */
 const LIGHT: readonly Texture[] = ['fluid', 'gel', 'lotion', 'spray']
@@ -90,7 +144,9 @@ export const isLight = ({ texture }: Pick<KitItem, 'texture'>) => LIGHT.includes
 export const isOilRich = (item: Pick<KitItem, 'family' | 'texture'>) => item.family === 'oil' || item.texture === 'balm'
 
 /** Scented, as far as its list tells. */
-export const isScented = ({ flags }: Pick<KitItem, 'flags'>) => flags.includes('fragrance') || flags.includes('fragrance allergen')
+export const isScented = ({ flags }: Pick<KitItem, 'flags'>) =>
+  flags.includes('fragrance') || flags.includes('fragrance allergen')
 
 /** Film-forming: what dries to a film that neither sweat nor cloth takes off. */
-export const formsFilm = (item: Pick<KitItem, 'family' | 'resists'>) => item.resists.includes('transfer') || item.family === 'hydrocarbon'
+export const formsFilm = (item: Pick<KitItem, 'family' | 'resists'>) =>
+  item.resists.includes('transfer') || item.family === 'hydrocarbon'

@@ -1,7 +1,14 @@
 import type { Illuminant } from '../colour/tables'
 
 export const JOB_TYPES = [
-  'ceremony party', 'evening', 'portrait', 'stage', 'screen', 'editorial', 'personal', 'lesson',
+  'ceremony party',
+  'evening',
+  'portrait',
+  'stage',
+  'screen',
+  'editorial',
+  'personal',
+  'lesson',
 ] as const
 export type JobType = (typeof JOB_TYPES)[number]
 
@@ -25,7 +32,16 @@ export interface JobFacts {
 }
 
 const CALM: Omit<JobFacts, 'type'> = {
-  flash: false, highDefinition: false, heat: false, humidity: false, hours: 6, tears: false, costumeChanges: false, outdoors: false, limbs: 0, light: 'D65',
+  flash: false,
+  highDefinition: false,
+  heat: false,
+  humidity: false,
+  hours: 6,
+  tears: false,
+  costumeChanges: false,
+  outdoors: false,
+  limbs: 0,
+  light: 'D65',
 }
 
 /** What each type of job usually asks; the artist says what is different this time. */

@@ -3,10 +3,20 @@ import { typicalSkin } from '../complexion/skin'
 import type { Candidate } from './candidates'
 import { amountOf, baseTechnique, technique, toolsFor, wornOf } from './layer'
 
-const candidate = (more: Parameters<typeof item>[1] = {}): Candidate => ({ item: item('foundation', { lab: typicalSkin(5, 'neutral'), ...more }), recipe: null, findings: [], score: 0, veto: undefined })
+const candidate = (more: Parameters<typeof item>[1] = {}): Candidate => ({
+  item: item('foundation', { lab: typicalSkin(5, 'neutral'), ...more }),
+  recipe: null,
+  findings: [],
+  score: 0,
+  veto: undefined,
+})
 
 describe('how much goes on', () => {
-  it.each([['sheer', 0.5], ['medium', 0.8], ['full', 1.1]] as const)('a %s liquid base: %d ml', (coverage, value) => {
+  it.each([
+    ['sheer', 0.5],
+    ['medium', 0.8],
+    ['full', 1.1],
+  ] as const)('a %s liquid base: %d ml', (coverage, value) => {
     expect(amountOf('foundation', candidate({ coverage }), job())).toEqual({ value, unit: 'ml' })
   })
   it('a cream by weight, a face by the artist’s own figures, a body by limbs', () => {
@@ -19,8 +29,11 @@ describe('how much goes on', () => {
 describe('tool and technique', () => {
   const plain = item('foundation')
   it.each([
-    ['thin close up', {}, { highDefinition: true }, 'mist-damp sponge'], ['thin on lines', { ageBand: 'mature' as const }, {}, 'mist-damp sponge'], ['thin on who wears none', { bareFaced: true }, {}, 'mist-damp sponge'],
-    ['pressed in heat', {}, { heat: true }, 'pressed by hand'], ['by brush on an easy day', {}, {}, 'brush'],
+    ['thin close up', {}, { highDefinition: true }, 'mist-damp sponge'],
+    ['thin on lines', { ageBand: 'mature' as const }, {}, 'mist-damp sponge'],
+    ['thin on who wears none', { bareFaced: true }, {}, 'mist-damp sponge'],
+    ['pressed in heat', {}, { heat: true }, 'pressed by hand'],
+    ['by brush on an easy day', {}, {}, 'brush'],
   ])('%s', (_what, who, day, how) => expect(baseTechnique(plain, face(who), job(day))).toBe(how))
   it('builds up what can be built up where full cover was asked, and nothing else', () => {
     const asked = face({ coverage: 'full' })
@@ -33,14 +46,22 @@ describe('tool and technique', () => {
     expect(technique('powder', item('powder'), raw, job()).tool).toMatch(/thrown away after/)
     expect(technique('lip colour', item('lip colour'), raw, job()).tool).toBe('lip brush')
     expect(technique('set', item('setting spray'), raw, job()).tool).toBe('spray, arm’s length')
-    expect(technique('powder', item('powder'), face({ zones: { lips: { states: ['broken'] } } }), job()).tool).toBe('small brush')
+    expect(technique('powder', item('powder'), face({ zones: { lips: { states: ['broken'] } } }), job()).tool).toBe(
+      'small brush',
+    )
   })
   it('packs what the layers take, once, with what their packs need', () => {
-    const layers = [{ slot: 'cheek' as const, item: item('blush') }, { slot: 'contour' as const, item: item('contour', { dispenser: 'pot' }) }, { slot: 'mascara' as const, item: item('mascara', { dispenser: 'wand' }) }]
+    const layers = [
+      { slot: 'cheek' as const, item: item('blush') },
+      { slot: 'contour' as const, item: item('contour', { dispenser: 'pot' }) },
+      { slot: 'mascara' as const, item: item('mascara', { dispenser: 'wand' }) },
+    ]
     const pack = toolsFor(layers, face({ facialHair: true }))
     expect(pack.filter(t => t === 'cheek brush')).toHaveLength(1)
     expect(pack).toEqual(expect.arrayContaining(['spatula', 'disposable wands', 'spoolie']))
-    expect(toolsFor([{ slot: 'mascara', item: item('mascara', { dispenser: 'wand', own: true }) }], face())).not.toContain('disposable wands')
+    expect(
+      toolsFor([{ slot: 'mascara', item: item('mascara', { dispenser: 'wand', own: true }) }], face()),
+    ).not.toContain('disposable wands')
   })
 })
 

@@ -9,12 +9,16 @@ import type { JobFacts } from './job'
 import { complexionProduct } from './recipeItem'
 import { slotPlan, type SlotId } from './slots'
 
-export interface LayerAmount { value: number, unit: 'ml' | 'g' | 'pair' }
+export interface LayerAmount {
+  value: number
+  unit: 'ml' | 'g' | 'pair'
+}
 
 /** How much of a product goes on this face. */
 export function amountOf(slot: SlotId, { item }: Candidate, { limbs }: JobFacts, faceMl = FACE_ML): LayerAmount {
   const { amount, unit } = slotPlan(slot)
-  if (slot === 'foundation' && item.texture !== 'cream' && item.texture !== 'stick') return { value: faceMl[item.coverage], unit: 'ml' }
+  if (slot === 'foundation' && item.texture !== 'cream' && item.texture !== 'stick')
+    return { value: faceMl[item.coverage], unit: 'ml' }
   if (slot === 'foundation') return { value: 0.25, unit: 'g' }
   return { value: slot === 'body' ? amount * limbs : amount, unit }
 }
@@ -29,31 +33,43 @@ export function baseTechnique(item: KitItem, face: FaceFacts, job: JobFacts): Te
 }
 
 const BASE_TOOL: Readonly<Record<Technique, string>> = {
-  'mist-damp sponge': 'mist-damp sponge', 'sprayed': 'spray gun', 'brush': 'foundation brush', 'pressed by hand': 'sponge, pressed', 'built up': 'foundation brush, two thin passes',
+  'mist-damp sponge': 'mist-damp sponge',
+  'sprayed': 'spray gun',
+  'brush': 'foundation brush',
+  'pressed by hand': 'sponge, pressed',
+  'built up': 'foundation brush, two thin passes',
 }
 
 /** Tool and technique for a layer; on broken or sunburnt skin everything that touches it is thrown away after. */
-export function technique(slot: SlotId, item: KitItem, face: FaceFacts, job: JobFacts): { tool: string, words: string | null } {
+export function technique(
+  slot: SlotId,
+  item: KitItem,
+  face: FaceFacts,
+  job: JobFacts,
+): { tool: string; words: string | null } {
   const plan = slotPlan(slot)
   const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => z !== 'lips' && z !== 'eye area')
   const base = slot === 'foundation' ? baseTechnique(item, face, job) : plan.technique
   const tool = slot === 'foundation' ? BASE_TOOL[base!] : plan.tool
-  if (raw.length > 0 && plan.ground === 'skin' && slot !== 'set') return { tool: 'disposable sponge or bud, thrown away after', words: base }
+  if (raw.length > 0 && plan.ground === 'skin' && slot !== 'set')
+    return { tool: 'disposable sponge or bud, thrown away after', words: base }
   return { tool, words: base }
 }
 
 const DIPPED = ['pot', 'stick']
 
 /** What the plan takes out of the bag. */
-export function toolsFor(layers: readonly { slot: SlotId, item: KitItem }[], face: FaceFacts): string[] {
+export function toolsFor(layers: readonly { slot: SlotId; item: KitItem }[], face: FaceFacts): string[] {
   const raw = zonesIn(face, 'broken', 'sunburnt').length > 0
-  return [...new Set([
-    ...layers.flatMap(l => slotPlan(l.slot).takes),
-    ...(layers.some(l => DIPPED.includes(l.item.dispenser)) ? ['spatula'] : []),
-    ...(layers.some(l => l.item.dispenser === 'wand' && !l.item.own) ? ['disposable wands'] : []),
-    ...(raw ? ['disposable sponges and buds'] : []),
-    ...(face.facialHair ? ['spoolie', 'single-use blade if they shave'] : []),
-  ])].sort()
+  return [
+    ...new Set([
+      ...layers.flatMap(l => slotPlan(l.slot).takes),
+      ...(layers.some(l => DIPPED.includes(l.item.dispenser)) ? ['spatula'] : []),
+      ...(layers.some(l => l.item.dispenser === 'wand' && !l.item.own) ? ['disposable wands'] : []),
+      ...(raw ? ['disposable sponges and buds'] : []),
+      ...(face.facialHair ? ['spoolie', 'single-use blade if they shave'] : []),
+    ]),
+  ].sort()
 }
 
 export interface WornPrediction extends Worn {
@@ -64,7 +80,7 @@ export interface WornPrediction extends Worn {
   /** ΔE00 by which the match drifts in the venue's light; null in daylight. */
   drift: number | null
   /** The same for every light but daylight. */
-  drifts: { light: Illuminant, by: number }[]
+  drifts: { light: Illuminant; by: number }[]
   light: JobFacts['light']
 }
 
@@ -74,9 +90,18 @@ export function wornOf({ item }: Candidate, face: FaceFacts, job: JobFacts): Wor
   const how = baseTechnique(item, face, job)
   const thickness = TECHNIQUES[how]
   const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
-  const drifts = ILLUMINANTS.filter(l => l !== 'D65').map(l => ({ light: l, by: driftUnder(film, face.bare, face.skin, thickness, l) }))
+  const drifts = ILLUMINANTS.filter(l => l !== 'D65').map(l => ({
+    light: l,
+    by: driftUnder(film, face.bare, face.skin, thickness, l),
+  }))
   return {
-    ...wornMatch(film, face.bare, face.skin, thickness), bare: face.bare, target: face.skin, technique: how, thickness, light: job.light,
-    drifts, drift: drifts.find(d => d.light === job.light)?.by ?? null,
+    ...wornMatch(film, face.bare, face.skin, thickness),
+    bare: face.bare,
+    target: face.skin,
+    technique: how,
+    thickness,
+    light: job.light,
+    drifts,
+    drift: drifts.find(d => d.light === job.light)?.by ?? null,
   }
 }

@@ -20,15 +20,28 @@ describe('risk between two products', () => {
   })
   it('powder lies on everything; an unknown base is asked about', () => {
     expect(risk('powder', 'water')).toBe('none')
-    expect(riskBetween({ family: 'unknown', range: 'X' }, { family: 'water', range: 'Y' }, [])).toEqual({ risk: 'some', tested: false, known: false })
+    expect(riskBetween({ family: 'unknown', range: 'X' }, { family: 'water', range: 'Y' }, [])).toEqual({
+      risk: 'some',
+      tested: false,
+      known: false,
+    })
   })
   it('a range holds with itself, whatever its base, unless the palette said otherwise', () => {
-    const [x, y] = [{ family: 'unknown' as const, range: 'Quay' }, { family: 'oil' as const, range: 'Quay' }]
+    const [x, y] = [
+      { family: 'unknown' as const, range: 'Quay' },
+      { family: 'oil' as const, range: 'Quay' },
+    ]
     expect(riskBetween(x, y, []).risk).toBe('none')
-    expect(riskBetween(x, y, [{ a: 'Quay', b: 'Quay', result: 'pilled' }])).toMatchObject({ risk: 'high', tested: true })
+    expect(riskBetween(x, y, [{ a: 'Quay', b: 'Quay', result: 'pilled' }])).toMatchObject({
+      risk: 'high',
+      tested: true,
+    })
   })
   it('the last test of a pair counts, whichever was named first', () => {
-    const tests = [{ a: 'A', b: 'B', result: 'separated' as const }, { a: 'B', b: 'A', result: 'held' as const }]
+    const tests = [
+      { a: 'A', b: 'B', result: 'separated' as const },
+      { a: 'B', b: 'A', result: 'held' as const },
+    ]
     expect(paletteTest('A', 'B', tests)).toBe('held')
     expect(paletteTest('A', 'C', tests)).toBeUndefined()
   })
@@ -38,8 +51,15 @@ describe('seams', () => {
   const silicone = at('primer', { name: 'Slip', family: 'silicone', texture: 'gel' })
   const water = { slot: 'foundation' as const, item: item('foundation', { name: 'Reed', family: 'water' }) }
   it('are told with what they are and what mends them', () => {
-    expect(seamBetween(silicone, water, settings)).toEqual({ risk: 'high', cost: LAYER_COST.high, sentence: 'water over silicone may roll or separate', mend: 'let it set four minutes and press, do not rub' })
-    expect(seamBetween(silicone, { slot: 'foundation', item: item('foundation', { family: 'silicone' }) }, settings)).toBeNull()
+    expect(seamBetween(silicone, water, settings)).toEqual({
+      risk: 'high',
+      cost: LAYER_COST.high,
+      sentence: 'water over silicone may roll or separate',
+      mend: 'let it set four minutes and press, do not rub',
+    })
+    expect(
+      seamBetween(silicone, { slot: 'foundation', item: item('foundation', { family: 'silicone' }) }, settings),
+    ).toBeNull()
   })
   it('a light cream that has sunk in hardly matters, and not at all while the eyes are done', () => {
     const gel = { slot: 'moisturise' as const, item: item('moisturiser', { family: 'water', texture: 'gel' }) }
@@ -51,21 +71,40 @@ describe('seams', () => {
     expect(seamBetween(rich, silicone, { ...settings, order: 'eyes while skincare settles' })!.risk).toBe('high')
   })
   it('what was tested is never explained away by waiting', () => {
-    const gel = { slot: 'moisturise' as const, item: item('moisturiser', { name: 'Gel', family: 'water', texture: 'gel', range: 'G' }) }
-    const base = { slot: 'foundation' as const, item: item('foundation', { name: 'Base', family: 'water', range: 'B' }) }
-    expect(seamBetween(gel, base, { order: 'eyes while skincare settles', paletteTests: [{ a: 'G', b: 'B', result: 'separated' }] }))
-      .toMatchObject({ risk: 'high', sentence: 'Gel and Base separated on your palette', mend: 'take another' })
+    const gel = {
+      slot: 'moisturise' as const,
+      item: item('moisturiser', { name: 'Gel', family: 'water', texture: 'gel', range: 'G' }),
+    }
+    const base = {
+      slot: 'foundation' as const,
+      item: item('foundation', { name: 'Base', family: 'water', range: 'B' }),
+    }
+    expect(
+      seamBetween(gel, base, {
+        order: 'eyes while skincare settles',
+        paletteTests: [{ a: 'G', b: 'B', result: 'separated' }],
+      }),
+    ).toMatchObject({ risk: 'high', sentence: 'Gel and Base separated on your palette', mend: 'take another' })
   })
   it('cream over powder drags, but for the mist and highlight that are meant to', () => {
     const powder = { slot: 'powder' as const, item: item('powder', { family: 'powder', texture: 'loose powder' }) }
     const cream = item('blush', { name: 'Peony', family: 'oil', texture: 'cream' })
-    expect(seamBetween(powder, { slot: 'cheek', item: cream }, settings)).toMatchObject({ risk: 'some', sentence: 'Peony is a cream over powder and may drag it' })
-    for (const slot of ['set', 'highlight', 'liner'] as const) expect(seamBetween(powder, { slot, item: cream }, settings)).toBeNull()
+    expect(seamBetween(powder, { slot: 'cheek', item: cream }, settings)).toMatchObject({
+      risk: 'some',
+      sentence: 'Peony is a cream over powder and may drag it',
+    })
+    for (const slot of ['set', 'highlight', 'liner'] as const)
+      expect(seamBetween(powder, { slot, item: cream }, settings)).toBeNull()
   })
 })
 
 describe('textures', () => {
-  it.each([['gel', true, false], ['balm', false, false], ['loose powder', false, true], ['spray', true, false]] as const)('%s is light: %s, powder: %s', (texture, light, powder) => {
+  it.each([
+    ['gel', true, false],
+    ['balm', false, false],
+    ['loose powder', false, true],
+    ['spray', true, false],
+  ] as const)('%s is light: %s, powder: %s', (texture, light, powder) => {
     expect(isLight({ texture })).toBe(light)
     expect(isPowder({ texture, family: 'unknown' })).toBe(powder)
   })

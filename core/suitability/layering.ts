@@ -21,8 +21,10 @@ export function paletteTest(x: string, y: string, tests: readonly PaletteTest[])
 
 /** Risk of two products separating where they meet: the palette test first, then the range, then the table. */
 export function riskBetween(
-  x: Pick<KitItem, 'family' | 'range'>, y: Pick<KitItem, 'family' | 'range'>, tests: readonly PaletteTest[],
-): { risk: Risk, tested: boolean, known: boolean } {
+  x: Pick<KitItem, 'family' | 'range'>,
+  y: Pick<KitItem, 'family' | 'range'>,
+  tests: readonly PaletteTest[],
+): { risk: Risk; tested: boolean; known: boolean } {
   const tested = paletteTest(x.range, y.range, tests)
   if (tested) return { risk: tested === 'held' ? 'none' : 'high', tested: true, known: true }
   if (sameRange(x.range, y.range)) return { risk: 'none', tested: false, known: true }
@@ -32,19 +34,28 @@ export function riskBetween(
   return { risk: known ? separationRisk(x.family, y.family) : 'some', tested: false, known }
 }
 
-export interface Seam { risk: Risk, cost: number, sentence: string, mend: string }
+export interface Seam {
+  risk: Risk
+  cost: number
+  sentence: string
+  mend: string
+}
 
 /**
  * What happens where one layer lies on another; null where nothing does.
  * @param under the layer below with its slot
  */
 export function seamBetween(
-  under: { item: KitItem, slot: SlotId }, over: { item: KitItem, slot: SlotId }, settings: Pick<PlanSettings, 'paletteTests' | 'order'>,
+  under: { item: KitItem; slot: SlotId },
+  over: { item: KitItem; slot: SlotId },
+  settings: Pick<PlanSettings, 'paletteTests' | 'order'>,
 ): Seam | null {
   if (isPowder(under.item) && !isPowder(over.item)) {
     if (EXEMPT_OVER_POWDER.includes(over.slot)) return null
     return {
-      risk: 'some', cost: CREAM_OVER_POWDER, sentence: `${over.item.name} is a ${over.item.texture} over powder and may drag it`,
+      risk: 'some',
+      cost: CREAM_OVER_POWDER,
+      sentence: `${over.item.name} is a ${over.item.texture} over powder and may drag it`,
       mend: 'press it on before the powder, or take a powder',
     }
   }
@@ -62,7 +73,13 @@ export function seamBetween(
       ? `${over.item.family} over ${under.item.family} may ${risk === 'high' ? 'roll or separate' : 'slip'}`
       : `the base of ${under.item.family === 'unknown' ? under.item.name : over.item.name} is not known: try the two on the palette`
   return {
-    risk: settled ? 'some' : risk, cost, sentence: why,
-    mend: settled ? 'let it sink in for five minutes' : tested ? 'take another' : 'let it set four minutes and press, do not rub',
+    risk: settled ? 'some' : risk,
+    cost,
+    sentence: why,
+    mend: settled
+      ? 'let it sink in for five minutes'
+      : tested
+        ? 'take another'
+        : 'let it set four minutes and press, do not rub',
   }
 }

@@ -6,19 +6,28 @@ import type { PlanSettings } from './settings'
 import { slotPlan, type SlotId } from './slots'
 
 /** Products left out for one reason, told together. */
-export interface LeftOut { names: string[], slot: SlotId, finding: Finding }
+export interface LeftOut {
+  names: string[]
+  slot: SlotId
+  finding: Finding
+}
 
 // A weight this bad is a reason of its own.
 const POOR = -1.5
 
 /** A recipe goes by its range: nobody wants to hear of every mix that was not made. */
-const nameOf = ({ item, recipe }: Candidate) => (recipe && item.range ? `${item.range.split(' / ').at(-1)!} mixes` : item.name)
+const nameOf = ({ item, recipe }: Candidate) =>
+  recipe && item.range ? `${item.range.split(' / ').at(-1)!} mixes` : item.name
 
 /**
  * What was not chosen although it was there, each with the one reason that weighed most: a veto, a bad mark, or a layer
  * above or below that it would separate from.
  */
-export function leftOutOf(filled: readonly Filled[], picks: ReadonlyMap<string, Candidate | null>, settings: PlanSettings): LeftOut[] {
+export function leftOutOf(
+  filled: readonly Filled[],
+  picks: ReadonlyMap<string, Candidate | null>,
+  settings: PlanSettings,
+): LeftOut[] {
   const chosen = [...picks.values()].flatMap(c => (c ? [c] : []))
   const used = new Set(chosen.flatMap(c => [c.item.id, nameOf(c), ...(c.recipe?.drops.map(d => d.id) ?? [])]))
   const seen = new Set<string>()
@@ -48,11 +57,17 @@ function worst({ findings }: Candidate): Finding | undefined {
 
 /** A product as good as the one chosen, kept out by a layer it would separate from. */
 function parted(
-  candidate: Candidate, f: Filled, filled: readonly Filled[], picks: ReadonlyMap<string, Candidate | null>, settings: PlanSettings,
+  candidate: Candidate,
+  f: Filled,
+  filled: readonly Filled[],
+  picks: ReadonlyMap<string, Candidate | null>,
+  settings: PlanSettings,
 ): Finding | undefined {
   const instead = picks.get(f.use.key)
   if (candidate.score < (instead?.score ?? 0.5)) return undefined
-  const ground = filled.filter(o => slotPlan(o.use.slot).ground === slotPlan(f.use.slot).ground && (o === f || picks.get(o.use.key)))
+  const ground = filled.filter(
+    o => slotPlan(o.use.slot).ground === slotPlan(f.use.slot).ground && (o === f || picks.get(o.use.key)),
+  )
   const at = ground.indexOf(f)
   const layer = (o: Filled | undefined) => (o ? { item: picks.get(o.use.key)!.item, slot: o.use.slot } : undefined)
   const [below, above] = [layer(ground[at - 1]), layer(ground[at + 1])]

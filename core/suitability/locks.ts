@@ -14,7 +14,10 @@ export type Locks = Readonly<Record<string, Lock>>
 
 /** Thrown when what is locked in may not touch this face, or is not there. */
 export class LockRefused extends Error {
-  constructor(readonly key: string, message: string) {
+  constructor(
+    readonly key: string,
+    message: string,
+  ) {
     super(message)
     this.name = 'LockRefused'
   }
@@ -24,15 +27,23 @@ export class LockRefused extends Error {
  * The candidate a lock stands for; null for a place held empty. A veto of taste gives way to a lock, one of harm does not.
  * @throws LockRefused
  */
-export function lockedCandidate(lock: Lock, use: SlotUse, candidates: readonly Candidate[], situation: Situation): Candidate | null {
+export function lockedCandidate(
+  lock: Lock,
+  use: SlotUse,
+  candidates: readonly Candidate[],
+  situation: Situation,
+): Candidate | null {
   if ('empty' in lock) return null
-  const candidate = 'itemId' in lock ? candidates.find(c => c.item.id === lock.itemId) : ofDrops(lock.drops, use, situation)
+  const candidate =
+    'itemId' in lock ? candidates.find(c => c.item.id === lock.itemId) : ofDrops(lock.drops, use, situation)
   if (!candidate) throw new LockRefused(use.key, 'is not in the kit, or does other work')
   if (candidate.veto?.effect.of === 'harm') {
     throw new LockRefused(use.key, `${candidate.veto.sentence}: it goes in only with a reason that is kept`)
   }
   if (!candidate.veto) return candidate
-  const findings = candidate.findings.map(f => (f.effect.is === 'veto' ? { ...f, effect: { is: 'note' as const }, sentence: `${f.sentence}; you locked it in` } : f))
+  const findings = candidate.findings.map(f =>
+    f.effect.is === 'veto' ? { ...f, effect: { is: 'note' as const }, sentence: `${f.sentence}; you locked it in` } : f,
+  )
   return { ...candidate, findings, veto: undefined }
 }
 

@@ -1,7 +1,14 @@
 import { face, item, job, settings, withList } from '../../tests/support/suitability'
 import { mendMishap, MISHAPS } from './mishaps'
 
-const mend = (id: string, items: Parameters<typeof mendMishap>[1], on = face()) => mendMishap(MISHAPS.find(m => m.id === id)!, items, on, job(), settings())
+const mend = (id: string, items: Parameters<typeof mendMishap>[1], on = face()) =>
+  mendMishap(
+    MISHAPS.find(m => m.id === id)!,
+    items,
+    on,
+    job(),
+    settings(),
+  )
 
 describe('when it went wrong', () => {
   it.each(MISHAPS.map(m => [m.id, m] as const))('%s has something to do even with an empty kit', (_id, mishap) => {
@@ -13,11 +20,20 @@ describe('when it went wrong', () => {
     }
   })
   it('names what is in the kit, the one that suits this face best', () => {
-    const items = [item('setting spray', { id: 'fog', name: 'Fog', finish: 'matte' }), item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' })]
-    expect(mend('over-powdered', items)[1]).toMatchObject({ text: expect.stringContaining('Mist Dew'), item: { id: 'dew' } })
+    const items = [
+      item('setting spray', { id: 'fog', name: 'Fog', finish: 'matte' }),
+      item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' }),
+    ]
+    expect(mend('over-powdered', items)[1]).toMatchObject({
+      text: expect.stringContaining('Mist Dew'),
+      item: { id: 'dew' },
+    })
   })
   it('keeps to the house rules and to rules that were switched off', () => {
-    const items = [item('setting spray', { id: 'fog', name: 'Fog', finish: 'satin' }), item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' })]
+    const items = [
+      item('setting spray', { id: 'fog', name: 'Fog', finish: 'satin' }),
+      item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' }),
+    ]
     const mist = MISHAPS.find(m => m.id === 'over-powdered')!
     const houseRules = [{ slot: 'set', itemId: 'fog', sentence: 'the agency mists with Fog' }]
     expect(mendMishap(mist, items, face(), job(), settings({ houseRules }))[1]!.item).toMatchObject({ id: 'fog' })
@@ -29,6 +45,8 @@ describe('when it went wrong', () => {
   it('never names what may not touch this face', () => {
     const glue = withList('lash glue', 'Aqua, Rubber Latex', { name: 'Glue' })
     expect(mend('lifted lash', [glue])[0]!.text).toContain('Glue')
-    expect(mend('lifted lash', [glue], face({ sensitivities: ['latex'] }))[0]!.text).toMatch(/may go on this face.*Never pull/)
+    expect(mend('lifted lash', [glue], face({ sensitivities: ['latex'] }))[0]!.text).toMatch(
+      /may go on this face.*Never pull/,
+    )
   })
 })

@@ -4,9 +4,26 @@ import { bestOffer } from './offer'
 import { usesFor } from './uses'
 
 const PLAIN = 'Aqua, Glycerin, Squalane'
-const cream = withList('moisturiser', PLAIN, { id: 'cream', name: 'Loam cream', texture: 'cream', finish: 'dewy', priceMinor: 2000 })
-const gel = withList('moisturiser', PLAIN, { id: 'gel', name: 'Rill gel', texture: 'gel', finish: 'matte', priceMinor: 1500 })
-const scented = withList('moisturiser', 'Aqua, Parfum, Linalool', { id: 'scented', name: 'Heath milk', texture: 'lotion', priceMinor: 900 })
+const cream = withList('moisturiser', PLAIN, {
+  id: 'cream',
+  name: 'Loam cream',
+  texture: 'cream',
+  finish: 'dewy',
+  priceMinor: 2000,
+})
+const gel = withList('moisturiser', PLAIN, {
+  id: 'gel',
+  name: 'Rill gel',
+  texture: 'gel',
+  finish: 'matte',
+  priceMinor: 1500,
+})
+const scented = withList('moisturiser', 'Aqua, Parfum, Linalool', {
+  id: 'scented',
+  name: 'Heath milk',
+  texture: 'lotion',
+  priceMinor: 900,
+})
 const on = (who: ReturnType<typeof face>, offers: Parameters<typeof question>[0]) => {
   const use = usesFor(who, job(), settings()).find(u => u.slot === 'moisturise')!
   return bestOffer(use, [], question([], { face: who }), offers, null)
@@ -25,11 +42,16 @@ describe('what to buy for a place the kit cannot fill', () => {
     const dear = { ...cream, id: 'dear', priceMinor: 9000 }
     expect(on(face(), [dear, cream])!.id).toBe('cream')
     const use = usesFor(face(), job(), settings()).find(u => u.slot === 'moisturise')!
-    const gels = [{ rule: 'r', slot: 'moisturise' as const, sentence: 'a gel', met: (i: typeof gel) => i.texture === 'gel' }]
+    const gels = [
+      { rule: 'r', slot: 'moisturise' as const, sentence: 'a gel', met: (i: typeof gel) => i.texture === 'gel' },
+    ]
     expect(bestOffer(use, gels, question([]), [cream], null)).toBeNull()
   })
   it('stands beside what a plan misses, and nowhere else', () => {
-    const plan = planFace({ ...question([item('foundation', { id: 'f', lab: { L: 60, a: 11, b: 18 } })]), offers: [cream] })
+    const plan = planFace({
+      ...question([item('foundation', { id: 'f', lab: { L: 60, a: 11, b: 18 } })]),
+      offers: [cream],
+    })
     expect(plan.missing.find(m => m.slot === 'moisturise')!.offer!.id).toBe('cream')
     expect(plan.missing.find(m => m.slot === 'lip care')!.offer).toBeNull()
     expect(plan.layers.some(l => l.item.id === 'cream')).toBe(false)

@@ -5,13 +5,18 @@ import { FINISHES, RESISTANCES, SPARKLES, type KitItem } from './item'
 
 /** What the colour model needs of an item. Adjusters change a base and are none. */
 export const complexionProduct = (item: KitItem & { lab: NonNullable<KitItem['lab']> }): ComplexionProduct => ({
-  id: item.id, lab: item.lab, coverage: item.coverage, hide: item.hide, family: item.family, range: item.range,
-  pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size, isBase: item.kind !== 'adjuster',
+  id: item.id,
+  lab: item.lab,
+  coverage: item.coverage,
+  hide: item.hide,
+  family: item.family,
+  range: item.range,
+  pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size,
+  isBase: item.kind !== 'adjuster',
 })
 
-export const recipeName = (drops: readonly Drops[], items: ReadonlyMap<string, KitItem>): string => (
+export const recipeName = (drops: readonly Drops[], items: ReadonlyMap<string, KitItem>): string =>
   drops.map(d => (drops.length === 1 ? items.get(d.id)!.name : `${d.count} ${items.get(d.id)!.name}`)).join(' + ')
-)
 
 /** A sheering medium hides nothing; one for more cover brings what its coverage stands for. */
 const hideOfPart = (item: KitItem) => (item.kind === 'medium' && item.coverage === 'sheer' ? 0 : hideOf(item))
@@ -25,7 +30,8 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
   const parts = recipe.drops.map(d => ({ item: items.get(d.id)!, share: d.count / drops }))
   const main = parts.filter(p => p.item.kind !== 'medium').reduce((x, y) => (y.share > x.share ? y : x)).item
   const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(p => pick(p.item)))]
-  const held = (test: (item: KitItem) => boolean) => parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
+  const held = (test: (item: KitItem) => boolean) =>
+    parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
   const hide = parts.map(p => ({ hide: hideOfPart(p.item), share: p.share }))
   const hours = meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share })))
   return {
@@ -36,10 +42,15 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     lab: recipe.lab,
     hide: hide.reduce((sum, p) => sum + p.share * p.hide, 0),
     coverage: meanCoverage(hide),
-    finish: meanWord(FINISHES, parts.map(p => ({ word: p.item.finish, share: p.share }))),
+    finish: meanWord(
+      FINISHES,
+      parts.map(p => ({ word: p.item.finish, share: p.share })),
+    ),
     wearHours: hours === null ? null : Math.round(hours * 10) / 10,
     resists: RESISTANCES.filter(r => held(item => item.resists.includes(r))),
-    spf: parts.some(p => p.item.spf === null) ? null : Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!),
+    spf: parts.some(p => p.item.spf === null)
+      ? null
+      : Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!),
     filter: parts.find(p => p.item.filter === 'mineral')?.item.filter ?? main.filter,
     sparkle: SPARKLES[Math.max(...parts.map(p => SPARKLES.indexOf(p.item.sparkle)))]!,
     claims: main.claims.filter(c => parts.every(p => p.item.claims.includes(c))),
@@ -48,6 +59,10 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     safeFor: main.safeFor.filter(place => parts.every(p => p.item.safeFor.includes(place))),
     buildable: held(item => item.buildable),
     priceMinor: null,
-    useBy: parts.map(p => p.item.useBy).filter(d => d !== null).sort()[0] ?? null,
+    useBy:
+      parts
+        .map(p => p.item.useBy)
+        .filter(d => d !== null)
+        .sort()[0] ?? null,
   }
 }

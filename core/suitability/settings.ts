@@ -1,8 +1,15 @@
 /** What the artist saw of two ranges on the palette; it overrides the table for good. */
-export interface PaletteTest { a: string, b: string, result: 'held' | 'separated' | 'pilled' }
+export interface PaletteTest {
+  a: string
+  b: string
+  result: 'held' | 'separated' | 'pilled'
+}
 
 /** A flash photograph of one product or of several worn together. */
-export interface FlashTest { itemIds: readonly string[], result: 'good' | 'bad' }
+export interface FlashTest {
+  itemIds: readonly string[]
+  result: 'good' | 'bad'
+}
 
 export const METHOD_ORDERS = ['eyes first', 'eyes while skincare settles', 'skin straight through'] as const
 export type MethodOrder = (typeof METHOD_ORDERS)[number]
@@ -20,10 +27,16 @@ export interface PlanSettings {
   /** Per rule: 0 switches it off, 1 is as it comes, 2 doubles its weights. */
   ruleWeights: Readonly<Record<string, number>>
   /** An agency's rule: this slot is done with this kind of technique or this product. */
-  houseRules: readonly { slot: string, itemId: string, sentence: string }[]
+  houseRules: readonly { slot: string; itemId: string; sentence: string }[]
 }
 
 export const USUAL_SETTINGS: Omit<PlanSettings, 'day'> = {
-  order: 'eyes while skincare settles', mixing: 'practical', primer: 'only with a reason', powder: 'by zone',
-  paletteTests: [], flashTests: [], ruleWeights: {}, houseRules: [],
+  order: 'eyes while skincare settles',
+  mixing: 'practical',
+  primer: 'only with a reason',
+  powder: 'by zone',
+  paletteTests: [],
+  flashTests: [],
+  ruleWeights: {},
+  houseRules: [],
 }

@@ -9,7 +9,8 @@ const MOST_BOOSTER = 0.25
 const MOST_DROPS = 12
 
 /** Whether a medium only sheers a base; else it is there for cover, glow or wear. */
-export const isThinner = (medium: KitItem) => medium.coverage === 'sheer' && medium.wearHours === null && medium.sparkle === 'none'
+export const isThinner = (medium: KitItem) =>
+  medium.coverage === 'sheer' && medium.wearHours === null && medium.sparkle === 'none'
 
 const gcd = (x: number, y: number): number => (y === 0 ? x : gcd(y, x % y))
 
@@ -30,7 +31,10 @@ export function steered(recipe: Recipe, bottles: readonly KitItem[], medium: Kit
       const lowest = counts.map(c => c / by)
       const key = lowest.join()
       if (found.has(key)) continue
-      found.set(key, { ...recipe, drops: [...recipe.drops, { id: medium.id, count: 0 }].map((d, i) => ({ id: d.id, count: lowest[i]! })) })
+      found.set(key, {
+        ...recipe,
+        drops: [...recipe.drops, { id: medium.id, count: 0 }].map((d, i) => ({ id: d.id, count: lowest[i]! })),
+      })
     }
   }
   return [...found.values()]

@@ -3,7 +3,8 @@ import { typicalSkin } from '../complexion/skin'
 import { statesOf, typesOf, zonesIn } from './face'
 import { concernOf, usesFor } from './uses'
 
-const keys = (...args: [Parameters<typeof face>[0]?, Parameters<typeof job>[0]?, Parameters<typeof settings>[0]?]) => usesFor(face(args[0]), job(args[1]), settings(args[2])).map(u => u.key)
+const keys = (...args: [Parameters<typeof face>[0]?, Parameters<typeof job>[0]?, Parameters<typeof settings>[0]?]) =>
+  usesFor(face(args[0]), job(args[1]), settings(args[2])).map(u => u.key)
 
 describe('the places of a plan', () => {
   it('what nobody asked for is not there', () => {
@@ -11,23 +12,33 @@ describe('the places of a plan', () => {
     for (const slot of ['sun protection', 'body', 'lashes']) expect(plain).not.toContain(slot)
     expect(keys({ lashExtensions: true }, {})).not.toContain('mascara')
     expect(keys({}, {})).toContain('mascara')
-    expect(keys({ wantsLashes: 'full' }, { outdoors: true, limbs: 2 })).toEqual(expect.arrayContaining(['sun protection', 'body', 'lashes']))
+    expect(keys({ wantsLashes: 'full' }, { outdoors: true, limbs: 2 })).toEqual(
+      expect.arrayContaining(['sun protection', 'body', 'lashes']),
+    )
   })
   it('blotting only leaves powder out', () => expect(keys({}, {}, { powder: 'blot only' })).not.toContain('powder'))
   it('all over means all over', () => {
     const combination = face({ skinType: 'combination' })
-    expect(usesFor(combination, job(), settings({ powder: 'all over' })).find(u => u.slot === 'powder')!.where).toBeNull()
+    expect(
+      usesFor(combination, job(), settings({ powder: 'all over' })).find(u => u.slot === 'powder')!.where,
+    ).toBeNull()
     expect(usesFor(combination, job(), settings()).find(u => u.slot === 'powder')!.where).toBe('forehead, nose, chin')
   })
   it('a second tone has its own colour', () => {
     const skin = typicalSkin(8, 'neutral')
-    const use = usesFor(face({ secondTone: { skin, zone: 'hairline' } }), job(), settings()).find(u => u.key === 'foundation: hairline')!
+    const use = usesFor(face({ secondTone: { skin, zone: 'hairline' } }), job(), settings()).find(
+      u => u.key === 'foundation: hairline',
+    )!
     expect(use).toMatchObject({ slot: 'foundation', where: 'hairline', tone: { skin } })
   })
 })
 
 describe('the face in zones', () => {
-  const zones = { 'cheeks': { type: 'dry' as const, states: ['redness' as const] }, 'eye area': { states: ['dark circles' as const] }, 'neck': { states: ['flaky' as const] } }
+  const zones = {
+    'cheeks': { type: 'dry' as const, states: ['redness' as const] },
+    'eye area': { states: ['dark circles' as const] },
+    'neck': { states: ['flaky' as const] },
+  }
   it('two types where the zones say so', () => {
     expect(typesOf({ skinType: 'oily', zones })).toEqual({ centre: 'oily', cheeks: 'dry' })
     expect(typesOf({ skinType: 'combination', zones: {} })).toEqual({ centre: 'oily', cheeks: 'normal' })

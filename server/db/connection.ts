@@ -9,7 +9,7 @@ import * as schema from './schema'
 const BUSY_TIMEOUT_MS = 5000
 
 /** Where the data live: a libSQL server when DATABASE_URL names one, else a file in the VARIETAS_DATA folder. */
-function location(): { url: string, authToken?: string } {
+function location(): { url: string; authToken?: string } {
   const url = process.env.DATABASE_URL
   if (url) return { url, authToken: process.env.DATABASE_AUTH_TOKEN }
   const folder = resolve(process.env.VARIETAS_DATA ?? join(homedir(), '.local/share/varietas'))
@@ -22,14 +22,16 @@ export const db = drizzle(client, { schema })
 export type Transaction = Parameters<Parameters<typeof db.transaction>[0]>[0]
 
 // Nitro writes NODE_ENV into the built server as production; everything else runs from the source tree.
-const migrations = process.env.NODE_ENV === 'production' ? join(dirname(process.argv[1]!), 'migrations') : join(process.cwd(), 'server/db/migrations')
+const migrations =
+  process.env.NODE_ENV === 'production'
+    ? join(dirname(process.argv[1]!), 'migrations')
+    : join(process.cwd(), 'server/db/migrations')
 
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
 export async function migrateDatabase(): Promise<void> {
   if (client.protocol === 'file') await client.execute('PRAGMA journal_mode = WAL')
   await migrate(db, { migrationsFolder: migrations })
 }
-
 
 let last: Promise<unknown> = Promise.resolve()
 

@@ -1,4 +1,13 @@
-import { blob, index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
+import {
+  blob,
+  index,
+  integer,
+  real,
+  sqliteTable,
+  text,
+  uniqueIndex,
+  type AnySQLiteColumn,
+} from 'drizzle-orm/sqlite-core'
 import type { Lab } from '#core/colour/lab'
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage, Family } from '#core/complexion/product'
@@ -35,7 +44,10 @@ const productColumns = {
   finish: text('finish').$type<Finish>().notNull(),
   sizeMl: real('size_ml').notNull(),
   inci: text('inci').notNull().default(''),
-  flagFixes: text('flag_fixes', { mode: 'json' }).$type<Partial<Record<IngredientFlag, boolean>>>().notNull().default({}),
+  flagFixes: text('flag_fixes', { mode: 'json' })
+    .$type<Partial<Record<IngredientFlag, boolean>>>()
+    .notNull()
+    .default({}),
   /** What was never said is what the kind usually is: see core/stock/usual.ts. */
   traits: text('traits', { mode: 'json' }).$type<Partial<Traits>>().notNull().default({}),
 }
@@ -55,10 +67,14 @@ export const products = sqliteTable('products', {
 })
 
 /** Ranges that the artist has seen separate; a range not listed mixes with itself. */
-export const rangesApart = sqliteTable('ranges_apart', {
-  brand: text('brand').notNull(),
-  range: text('range').notNull(),
-}, t => [uniqueIndex('ranges_apart_name').on(t.brand, t.range)])
+export const rangesApart = sqliteTable(
+  'ranges_apart',
+  {
+    brand: text('brand').notNull(),
+    range: text('range').notNull(),
+  },
+  t => [uniqueIndex('ranges_apart_name').on(t.brand, t.range)],
+)
 
 export const faces = sqliteTable('faces', {
   id: id(),
@@ -77,82 +93,111 @@ export const faces = sqliteTable('faces', {
   deletedAt: text('deleted_at'),
 })
 
-const ofFace = () => text('face_id').notNull().references(() => faces.id, { onDelete: 'cascade' })
+const ofFace = () =>
+  text('face_id')
+    .notNull()
+    .references(() => faces.id, { onDelete: 'cascade' })
 
-export const readings = sqliteTable('readings', {
-  id: id(),
-  faceId: ofFace(),
-  source: text('source').$type<ReadingSource>().notNull(),
-  ...colour,
-  covariance: text('covariance', { mode: 'json' }).$type<number[]>().notNull(),
-  note: text('note').notNull(),
-  site: text('site').$type<Site>().notNull().default('jaw'),
-  /** Taken with a fake tan on: it counts for the day, not for how the skin drifts. */
-  tanned: integer('tanned', { mode: 'boolean' }).notNull().default(false),
-  takenAt: text('taken_at').notNull(),
-  deletedAt: text('deleted_at'),
-}, t => [index('readings_face').on(t.faceId)])
+export const readings = sqliteTable(
+  'readings',
+  {
+    id: id(),
+    faceId: ofFace(),
+    source: text('source').$type<ReadingSource>().notNull(),
+    ...colour,
+    covariance: text('covariance', { mode: 'json' }).$type<number[]>().notNull(),
+    note: text('note').notNull(),
+    site: text('site').$type<Site>().notNull().default('jaw'),
+    /** Taken with a fake tan on: it counts for the day, not for how the skin drifts. */
+    tanned: integer('tanned', { mode: 'boolean' }).notNull().default(false),
+    takenAt: text('taken_at').notNull(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('readings_face').on(t.faceId)],
+)
 
-export const recipes = sqliteTable('recipes', {
-  id: id(),
-  faceId: ofFace(),
-  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
-  names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
-  ...colour,
-  deltaE: real('delta_e').notNull(),
-  verdict: text('verdict').$type<Verdict>().notNull(),
-  chance: real('chance').notNull(),
-  note: text('note').notNull(),
-  savedAt: text('saved_at').notNull(),
-  deletedAt: text('deleted_at'),
-}, t => [index('recipes_face').on(t.faceId)])
+export const recipes = sqliteTable(
+  'recipes',
+  {
+    id: id(),
+    faceId: ofFace(),
+    drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+    names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
+    ...colour,
+    deltaE: real('delta_e').notNull(),
+    verdict: text('verdict').$type<Verdict>().notNull(),
+    chance: real('chance').notNull(),
+    note: text('note').notNull(),
+    savedAt: text('saved_at').notNull(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('recipes_face').on(t.faceId)],
+)
 
 /** What the artist saw of a recipe on the skin: evidence on skin and bottles. */
-export const seenVerdicts = sqliteTable('seen_verdicts', {
-  id: id(),
-  faceId: ofFace(),
-  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
-  seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
-  degree: text('degree').$type<SeenVerdict['degree']>(),
-  seenAt: text('seen_at').notNull(),
-}, t => [index('seen_verdicts_face').on(t.faceId)])
+export const seenVerdicts = sqliteTable(
+  'seen_verdicts',
+  {
+    id: id(),
+    faceId: ofFace(),
+    drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+    seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
+    degree: text('degree').$type<SeenVerdict['degree']>(),
+    seenAt: text('seen_at').notNull(),
+  },
+  t => [index('seen_verdicts_face').on(t.faceId)],
+)
 
 /** What became of a product on a face; a recipe counts for each of its bottles. */
-export const faceHistory = sqliteTable('face_history', {
-  id: id(),
-  faceId: ofFace(),
-  productId: text('product_id').notNull().references(() => products.id, { onDelete: 'cascade' }),
-  what: text('what').$type<HistoryWord>().notNull(),
-  note: text('note').notNull(),
-  at: text('at').notNull(),
-}, t => [index('face_history_face').on(t.faceId)])
+export const faceHistory = sqliteTable(
+  'face_history',
+  {
+    id: id(),
+    faceId: ofFace(),
+    productId: text('product_id')
+      .notNull()
+      .references(() => products.id, { onDelete: 'cascade' }),
+    what: text('what').$type<HistoryWord>().notNull(),
+    note: text('note').notNull(),
+    at: text('at').notNull(),
+  },
+  t => [index('face_history_face').on(t.faceId)],
+)
 
 /** Plans that were kept, with everything they said at the time. */
-export const plans = sqliteTable('plans', {
-  id: id(),
-  faceId: ofFace(),
-  kind: text('kind').$type<PlanKind>().notNull(),
-  occasion: text('occasion', { mode: 'json' }).$type<OccasionInput>().notNull(),
-  locks: text('locks', { mode: 'json' }).$type<LockInput[]>().notNull(),
-  overrides: text('overrides', { mode: 'json' }).$type<OverrideInput[]>().notNull(),
-  agreed: text('agreed').notNull(),
-  change: text('change').notNull(),
-  plan: text('plan', { mode: 'json' }).$type<FacePlan>().notNull(),
-  savedAt: text('saved_at').notNull(),
-  usedAt: text('used_at'),
-  deletedAt: text('deleted_at'),
-}, t => [index('plans_face').on(t.faceId)])
+export const plans = sqliteTable(
+  'plans',
+  {
+    id: id(),
+    faceId: ofFace(),
+    kind: text('kind').$type<PlanKind>().notNull(),
+    occasion: text('occasion', { mode: 'json' }).$type<OccasionInput>().notNull(),
+    locks: text('locks', { mode: 'json' }).$type<LockInput[]>().notNull(),
+    overrides: text('overrides', { mode: 'json' }).$type<OverrideInput[]>().notNull(),
+    agreed: text('agreed').notNull(),
+    change: text('change').notNull(),
+    plan: text('plan', { mode: 'json' }).$type<FacePlan>().notNull(),
+    savedAt: text('saved_at').notNull(),
+    usedAt: text('used_at'),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('plans_face').on(t.faceId)],
+)
 
 /** Pictures of the look wished for or done, without their metadata; in the file, so that they go with the face. */
-export const pictures = sqliteTable('pictures', {
-  id: id(),
-  faceId: ofFace(),
-  type: text('type').$type<PictureType>().notNull(),
-  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
-  note: text('note').notNull(),
-  createdAt: text('created_at').notNull(),
-  deletedAt: text('deleted_at'),
-}, t => [index('pictures_face').on(t.faceId)])
+export const pictures = sqliteTable(
+  'pictures',
+  {
+    id: id(),
+    faceId: ofFace(),
+    type: text('type').$type<PictureType>().notNull(),
+    bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+    note: text('note').notNull(),
+    createdAt: text('created_at').notNull(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('pictures_face').on(t.faceId)],
+)
 
 /** What two ranges did on the palette. */
 export const paletteTests = sqliteTable('palette_tests', {
@@ -180,7 +225,9 @@ export const suppliers = sqliteTable('suppliers', {
 
 export const offers = sqliteTable('offers', {
   id: id(),
-  supplierId: text('supplier_id').notNull().references(() => suppliers.id, { onDelete: 'cascade' }),
+  supplierId: text('supplier_id')
+    .notNull()
+    .references(() => suppliers.id, { onDelete: 'cascade' }),
   ...productColumns,
   priceMinor: integer('price_minor').notNull(),
 })
@@ -191,16 +238,24 @@ export const purchases = sqliteTable('purchases', {
   budgetMinor: integer('budget_minor').notNull(),
 })
 
-export const purchaseLines = sqliteTable('purchase_lines', {
-  id: id(),
-  purchaseId: text('purchase_id').notNull().references(() => purchases.id, { onDelete: 'cascade' }),
-  offerId: text('offer_id').notNull().references(() => offers.id),
-  priceMinor: integer('price_minor').notNull(),
-  reason: text('reason').notNull(),
-  receivedAt: text('received_at'),
-  productId: text('product_id').references(() => products.id),
-  deletedAt: text('deleted_at'),
-}, t => [index('purchase_lines_purchase').on(t.purchaseId)])
+export const purchaseLines = sqliteTable(
+  'purchase_lines',
+  {
+    id: id(),
+    purchaseId: text('purchase_id')
+      .notNull()
+      .references(() => purchases.id, { onDelete: 'cascade' }),
+    offerId: text('offer_id')
+      .notNull()
+      .references(() => offers.id),
+    priceMinor: integer('price_minor').notNull(),
+    reason: text('reason').notNull(),
+    receivedAt: text('received_at'),
+    productId: text('product_id').references(() => products.id),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('purchase_lines_purchase').on(t.purchaseId)],
+)
 
 /** One row. */
 export const settings = sqliteTable('settings', {
@@ -210,7 +265,9 @@ export const settings = sqliteTable('settings', {
 
 /** What the simulated meter sees when it is held to a face; stands in for the skin itself. */
 export const simulatedSkins = sqliteTable('simulated_skins', {
-  faceId: text('face_id').primaryKey().references(() => faces.id, { onDelete: 'cascade' }),
+  faceId: text('face_id')
+    .primaryKey()
+    .references(() => faces.id, { onDelete: 'cascade' }),
   ...colour,
 })
 

@@ -15,7 +15,9 @@ const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) 
 export function shoot(skin: Lab, random: () => number = Math.random): Lab {
   const axis = (mean: number, sd: number) => Math.round((mean + sd * normal(random)) * 100) / 100
   return {
-    L: Math.min(100, Math.max(0, axis(skin.L, SHOT_NOISE.L))), a: axis(skin.a, SHOT_NOISE.a), b: axis(skin.b, SHOT_NOISE.b),
+    L: Math.min(100, Math.max(0, axis(skin.L, SHOT_NOISE.L))),
+    a: axis(skin.a, SHOT_NOISE.a),
+    b: axis(skin.b, SHOT_NOISE.b),
   }
 }
 

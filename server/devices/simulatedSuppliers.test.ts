@@ -13,7 +13,8 @@ describe('the simulated suppliers', () => {
   })
 
   it('sell something for every place of a plan, and everything without lanolin', () => {
-    for (const { id, kinds } of SLOTS) expect([id, SIMULATED_OFFERS.some(o => kinds.includes(o.kind) && !/lanolin/i.test(o.inci))]).toEqual([id, true])
+    for (const { id, kinds } of SLOTS)
+      expect([id, SIMULATED_OFFERS.some(o => kinds.includes(o.kind) && !/lanolin/i.test(o.inci))]).toEqual([id, true])
   })
 
   it('give a list with all that is not mixed into a base, lashes apart, and its base is read from it', () => {

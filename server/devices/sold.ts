@@ -4,8 +4,19 @@ import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
 import type { CatalogueOffer } from '#shared/records/buys'
 
-export interface Line { supplierId: string, kind: ItemKind, brand: string, range: string, priceMinor: number }
-export interface Said extends Partial<Pick<CatalogueOffer, 'coverage' | 'finish' | 'sizeMl' | 'family' | 'priceMinor'>> { lab?: Lab, traits?: Partial<Traits> }
+export interface Line {
+  supplierId: string
+  kind: ItemKind
+  brand: string
+  range: string
+  priceMinor: number
+}
+export interface Said extends Partial<
+  Pick<CatalogueOffer, 'coverage' | 'finish' | 'sizeMl' | 'family' | 'priceMinor'>
+> {
+  lab?: Lab
+  traits?: Partial<Traits>
+}
 
 /** A name as an id: what a database holds already keeps its own. */
 export const offerId = (range: string, shade: string) => `${range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-')
@@ -14,8 +25,18 @@ export const offerId = (range: string, shade: string) => `${range} ${shade}`.toL
 export function sold(line: Line, shade: string, inci: string, { lab, traits, ...said }: Said = {}): CatalogueOffer {
   const usual = USUAL_BY_KIND[line.kind]
   return {
-    ...line, id: offerId(line.range, shade), shade, inci, flagFixes: {}, lab: lab ?? CLEAR_LAB, colourSource: lab ? 'given colour' : 'clear',
-    coverage: usual.coverage, finish: usual.finish, family: inci ? readIngredients(inci).family : usual.family, sizeMl: usual.size,
-    ...said, traits: { ...usual.traits, ...traits },
+    ...line,
+    id: offerId(line.range, shade),
+    shade,
+    inci,
+    flagFixes: {},
+    lab: lab ?? CLEAR_LAB,
+    colourSource: lab ? 'given colour' : 'clear',
+    coverage: usual.coverage,
+    finish: usual.finish,
+    family: inci ? readIngredients(inci).family : usual.family,
+    sizeMl: usual.size,
+    ...said,
+    traits: { ...usual.traits, ...traits },
   }
 }

@@ -9,9 +9,11 @@ import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { recordOf } from './kit'
 
-const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => (
-  { ...row, lab: labOf({ L, a, b }), traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits } }
-)
+const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => ({
+  ...row,
+  lab: labOf({ L, a, b }),
+  traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits },
+})
 
 export async function catalogue(): Promise<Catalogue> {
   return {
@@ -22,21 +24,31 @@ export async function catalogue(): Promise<Catalogue> {
 
 /** Lets the simulated suppliers offer what they have; what a database already holds stays as it is. */
 export async function stockSimulatedSuppliers(): Promise<void> {
-  await write(async (tx) => {
-    await tx.insert(suppliers).values([...SIMULATED_SUPPLIERS]).onConflictDoNothing()
-    await tx.insert(offers).values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) }))).onConflictDoNothing()
+  await write(async tx => {
+    await tx
+      .insert(suppliers)
+      .values([...SIMULATED_SUPPLIERS])
+      .onConflictDoNothing()
+    await tx
+      .insert(offers)
+      .values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
+      .onConflictDoNothing()
   })
 }
 
-type Joined = { purchase_lines: typeof purchaseLines.$inferSelect, offers: typeof offers.$inferSelect }
+type Joined = { purchase_lines: typeof purchaseLines.$inferSelect; offers: typeof offers.$inferSelect }
 
 const lineOf = ({ purchase_lines: line, offers: offer }: Joined): PurchaseLine => ({
-  id: line.id, offer: offerOf(offer), reason: line.reason, priceMinor: line.priceMinor, receivedAt: line.receivedAt, productId: line.productId,
+  id: line.id,
+  offer: offerOf(offer),
+  reason: line.reason,
+  priceMinor: line.priceMinor,
+  receivedAt: line.receivedAt,
+  productId: line.productId,
 })
 
-const joined = (from: Pick<typeof db, 'select'>) => (
+const joined = (from: Pick<typeof db, 'select'>) =>
   from.select().from(purchaseLines).innerJoin(offers, eq(purchaseLines.offerId, offers.id))
-)
 
 export async function allPurchases(from: Pick<typeof db, 'select'> = db): Promise<Purchase[]> {
   const rows = await from.select().from(purchases).orderBy(desc(purchases.createdAt))
@@ -48,35 +60,62 @@ export async function allPurchases(from: Pick<typeof db, 'select'> = db): Promis
 
 /** Turns a plan into a purchase list; prices are those of the offers at this moment. */
 export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase> {
-  return write(async (tx) => {
-    const found = await tx.select().from(offers).where(inArray(offers.id, lines.map(l => l.offerId)))
-    const lost = lines.flatMap((l, i) => (found.some(o => o.id === l.offerId) ? [] : [{ path: `lines[${i}].offerId`, message: 'is no longer offered' }]))
+  return write(async tx => {
+    const found = await tx
+      .select()
+      .from(offers)
+      .where(
+        inArray(
+          offers.id,
+          lines.map(l => l.offerId),
+        ),
+      )
+    const lost = lines.flatMap((l, i) =>
+      found.some(o => o.id === l.offerId) ? [] : [{ path: `lines[${i}].offerId`, message: 'is no longer offered' }],
+    )
     if (lost.length > 0) throw new BadInput(lost)
     const id = newId()
     await tx.insert(purchases).values({ id, createdAt: now(), budgetMinor })
-    await tx.insert(purchaseLines).values(lines.map(l => ({
-      id: newId(), purchaseId: id, offerId: l.offerId, reason: l.reason, priceMinor: found.find(o => o.id === l.offerId)!.priceMinor,
-    })))
+    await tx.insert(purchaseLines).values(
+      lines.map(l => ({
+        id: newId(),
+        purchaseId: id,
+        offerId: l.offerId,
+        reason: l.reason,
+        priceMinor: found.find(o => o.id === l.offerId)!.priceMinor,
+      })),
+    )
     return (await allPurchases(tx)).find(p => p.id === id)!
   })
 }
 
 async function lineRow(tx: Transaction, id: string): Promise<Joined> {
-  const [row] = await tx.select().from(purchaseLines).innerJoin(offers, eq(purchaseLines.offerId, offers.id))
+  const [row] = await tx
+    .select()
+    .from(purchaseLines)
+    .innerJoin(offers, eq(purchaseLines.offerId, offers.id))
     .where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
   if (!row) throw new Missing('This line')
   return row
 }
 
 /** The parcel is here: the offer becomes a full bottle in the kit. */
-export function receive(lineId: string): Promise<{ line: PurchaseLine, product: OwnedProduct }> {
-  return write(async (tx) => {
+export function receive(lineId: string): Promise<{ line: PurchaseLine; product: OwnedProduct }> {
+  return write(async tx => {
     const row = await lineRow(tx, lineId)
     if (row.purchase_lines.receivedAt) throw new Conflict('This is in the kit already: reload the page.')
     const { supplierId: _supplier, id: _offer, priceMinor: _listed, ...columns } = row.offers
-    const [product] = await tx.insert(products).values({
-      ...columns, id: newId(), createdAt: now(), level: 1, priceMinor: row.purchase_lines.priceMinor, notes: '',
-    }).returning()
+    const [product] = await tx
+      .insert(products)
+      .values({
+        ...columns,
+        id: newId(),
+        createdAt: now(),
+        level: 1,
+        priceMinor: row.purchase_lines.priceMinor,
+        notes: '',
+      })
+      .returning()
     const received = { receivedAt: now(), productId: product!.id }
     await tx.update(purchaseLines).set(received).where(eq(purchaseLines.id, lineId))
     return { line: { ...lineOf(row), ...received }, product: recordOf(product!) }
@@ -85,7 +124,7 @@ export function receive(lineId: string): Promise<{ line: PurchaseLine, product: 
 
 /** Undo of {@link receive}: the bottle leaves the kit again. */
 export function unreceive(lineId: string): Promise<PurchaseLine> {
-  return write(async (tx) => {
+  return write(async tx => {
     const row = await lineRow(tx, lineId)
     const { productId } = row.purchase_lines
     if (!productId) throw new Conflict('This has not been received: reload the page.')
@@ -96,9 +135,16 @@ export function unreceive(lineId: string): Promise<PurchaseLine> {
 }
 
 export function setLineDeleted(lineId: string, deleted: boolean): Promise<{ id: string }> {
-  return write(async (tx) => {
-    const changed = await tx.update(purchaseLines).set({ deletedAt: deleted ? now() : null })
-      .where(and(eq(purchaseLines.id, lineId), deleted ? isNull(purchaseLines.deletedAt) : isNotNull(purchaseLines.deletedAt)))
+  return write(async tx => {
+    const changed = await tx
+      .update(purchaseLines)
+      .set({ deletedAt: deleted ? now() : null })
+      .where(
+        and(
+          eq(purchaseLines.id, lineId),
+          deleted ? isNull(purchaseLines.deletedAt) : isNotNull(purchaseLines.deletedAt),
+        ),
+      )
       .returning({ id: purchaseLines.id })
     if (changed.length === 0) throw new Missing('This line')
     return { id: lineId }

@@ -2,8 +2,13 @@ import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()
 const load = async () => ({
-  ...await import('../db/connection'), ...await import('./demo'), ...await import('./kit'), ...await import('./faces'),
-  ...await import('./buys'), ...await import('./meter'), ...await import('../devices/simulatedMeter'),
+  ...(await import('../db/connection')),
+  ...(await import('./demo')),
+  ...(await import('./kit')),
+  ...(await import('./faces')),
+  ...(await import('./buys')),
+  ...(await import('./meter')),
+  ...(await import('../devices/simulatedMeter')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -43,12 +48,24 @@ describe('buying in the database', () => {
   it('an accepted plan becomes a list; received lines become bottles; undo takes them out', async () => {
     const { offers } = await on.catalogue()
     const [x, y] = offers
-    const purchase = await on.accept({ lines: [{ offerId: x!.id, reason: 'olive' }, { offerId: y!.id, reason: '' }], budgetMinor: 9000 })
+    const purchase = await on.accept({
+      lines: [
+        { offerId: x!.id, reason: 'olive' },
+        { offerId: y!.id, reason: '' },
+      ],
+      budgetMinor: 9000,
+    })
     expect(purchase.lines.map(l => l.priceMinor).sort()).toEqual([x!.priceMinor, y!.priceMinor].sort())
     const line = purchase.lines.find(l => l.offer.id === x!.id)!
 
     const { product, line: received } = await on.receive(line.id)
-    expect(product).toMatchObject({ shade: x!.shade, lab: x!.lab, level: 1, priceMinor: x!.priceMinor, retiredAt: null })
+    expect(product).toMatchObject({
+      shade: x!.shade,
+      lab: x!.lab,
+      level: 1,
+      priceMinor: x!.priceMinor,
+      retiredAt: null,
+    })
     expect(received.productId).toBe(product.id)
     expect((await on.kit()).products.some(p => p.id === product.id)).toBe(true)
     await expect(on.receive(line.id)).rejects.toMatchObject({ status: 409 })
@@ -71,7 +88,10 @@ describe('buying in the database', () => {
 
   it('refuses what nobody offers, and writes nothing', async () => {
     const before = (await on.allPurchases()).length
-    await expect(on.accept({ lines: [{ offerId: 'none', reason: '' }], budgetMinor: 1 })).rejects.toMatchObject({ status: 400, issues: [{ path: 'lines[0].offerId' }] })
+    await expect(on.accept({ lines: [{ offerId: 'none', reason: '' }], budgetMinor: 1 })).rejects.toMatchObject({
+      status: 400,
+      issues: [{ path: 'lines[0].offerId' }],
+    })
     expect(await on.allPurchases()).toHaveLength(before)
   })
 })
@@ -88,8 +108,13 @@ describe('the simulated meter', () => {
   })
 
   it('asks what to see for a face it does not know, and keeps it', async () => {
-    const { id } = await on.addFace(Object.assign(new (await import('#shared/records/faces')).FaceInput(), { name: 'Walk-up' }))
-    await expect(on.readShot(id)).rejects.toMatchObject({ status: 409, message: expect.stringContaining('choose what it should see') })
+    const { id } = await on.addFace(
+      Object.assign(new (await import('#shared/records/faces')).FaceInput(), { name: 'Walk-up' }),
+    )
+    await expect(on.readShot(id)).rejects.toMatchObject({
+      status: 409,
+      message: expect.stringContaining('choose what it should see'),
+    })
     expect(Math.abs((await on.readShot(id, { L: 40, a: 10, b: 14 })).L - 40)).toBeLessThan(3)
     expect(await on.meterState(id)).toMatchObject({ knowsFace: true })
     await expect(on.readShot('none', { L: 40, a: 10, b: 14 })).rejects.toThrow('This face')

@@ -8,7 +8,17 @@ import { usablePigments } from '#shared/kitPigments'
 import { consultationFor, DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
 import { DEMO_KIT } from '../../demo/kit'
 import { write, type Transaction } from '../db/connection'
-import { demoMark, faceHistory, faces, labOf, paletteTests, products, readings, recipes, simulatedSkins } from '../db/schema'
+import {
+  demoMark,
+  faceHistory,
+  faces,
+  labOf,
+  paletteTests,
+  products,
+  readings,
+  recipes,
+  simulatedSkins,
+} from '../db/schema'
 import { newId } from './clock'
 import { columnsOf, recordOf } from './kit'
 
@@ -17,7 +27,8 @@ const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOStr
 
 /** How well a skin is known from each source. */
 const SPREAD: Record<Exclude<Known, 'nothing'>, readonly [number, number, number]> = {
-  'meter': [0.5, 0.35, 0.45], 'between bottles': [1.6, 0.9, 1.1],
+  'meter': [0.5, 0.35, 0.45],
+  'between bottles': [1.6, 0.9, 1.1],
 }
 
 /**
@@ -25,14 +36,16 @@ const SPREAD: Record<Exclude<Known, 'nothing'>, readonly [number, number, number
  * @throws Error when the database holds something else: the demo never mixes with an artist's own data
  */
 export async function loadDemo(): Promise<void> {
-  await write(async (tx) => {
+  await write(async tx => {
     if ((await tx.select().from(demoMark)).length > 0) return
     if ((await tx.select().from(products).limit(1)).length > 0 || (await tx.select().from(faces).limit(1)).length > 0) {
       throw new Error('VARIETAS_DATA already holds data of your own: the demo is only loaded into an empty folder.')
     }
     const owned = await loadKit(tx)
     await loadFaces(tx, owned)
-    await tx.insert(paletteTests).values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
+    await tx
+      .insert(paletteTests)
+      .values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
   })
 }
@@ -51,17 +64,29 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
 async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
   const { tolerance, maxProducts, maxDrops } = new Settings()
   // Recipes on record date from before the most used bottle ran out.
-  const pigments = usablePigments(owned.map(p => ({ ...p, level: 1 })), [])
+  const pigments = usablePigments(
+    owned.map(p => ({ ...p, level: 1 })),
+    [],
+  )
   const names = new Map(owned.map(p => [p.id, p.shade]))
   for (const { face, bookedInDays, skin, known, hasRecipe, asked, brings, past } of DEMO_FACES) {
     const faceId = newId()
     const truth = skinAt(...skin)
     const bookedOn = bookedInDays === null ? null : daysFromNow(bookedInDays).slice(0, 10)
-    await tx.insert(faces).values({ id: faceId, createdAt: daysFromNow(-30), ...face, bookedOn, consultation: consultationFor(face, asked) })
+    await tx.insert(faces).values({
+      id: faceId,
+      createdAt: daysFromNow(-30),
+      ...face,
+      bookedOn,
+      consultation: consultationFor(face, asked),
+    })
     await tx.insert(simulatedSkins).values({ faceId, ...truth })
     for (const { product, openedDaysAgo } of brings ?? []) {
       await tx.insert(products).values({
-        id: newId(), ownerFaceId: faceId, createdAt: daysFromNow(-12), ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
+        id: newId(),
+        ownerFaceId: faceId,
+        createdAt: daysFromNow(-12),
+        ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
       })
     }
     for (const { shade, what, note = '' } of past ?? []) {
@@ -72,15 +97,27 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
     const covariance = spherical(...SPREAD[known])
     const takenAt = daysFromNow(-12)
     await tx.insert(readings).values({
-      id: newId(), faceId, source: known === 'meter' ? 'simulated meter' : 'between bottles', ...truth,
-      covariance: [...covariance], note: '', takenAt,
+      id: newId(),
+      faceId,
+      source: known === 'meter' ? 'simulated meter' : 'between bottles',
+      ...truth,
+      covariance: [...covariance],
+      note: '',
+      takenAt,
     })
     const [best] = hasRecipe ? matchPacked(truth, pigments, { tolerance, maxProducts, maxDrops }, 1) : []
     if (!best) continue
     await tx.insert(recipes).values({
-      id: newId(), faceId, drops: best.drops, names: Object.fromEntries(best.drops.map(d => [d.id, names.get(d.id)!])),
-      ...labOf(best.lab), deltaE: best.deltaE, verdict: best.verdict,
-      chance: likelihood(best.lab, { mean: truth, covariance }, tolerance), note: 'Last time', savedAt: takenAt,
+      id: newId(),
+      faceId,
+      drops: best.drops,
+      names: Object.fromEntries(best.drops.map(d => [d.id, names.get(d.id)!])),
+      ...labOf(best.lab),
+      deltaE: best.deltaE,
+      verdict: best.verdict,
+      chance: likelihood(best.lab, { mean: truth, covariance }, tolerance),
+      note: 'Last time',
+      savedAt: takenAt,
     })
   }
 }

@@ -3,7 +3,7 @@ import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()
 
-it('the demo is never mixed with an artist\'s own data', async () => {
+it("the demo is never mixed with an artist's own data", async () => {
   const { migrateDatabase } = await import('../db/connection')
   const { addFace, allFaces } = await import('./faces')
   const { loadDemo } = await import('./demo')

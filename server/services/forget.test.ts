@@ -10,8 +10,15 @@ import { planFace } from '#core/suitability/facePlan'
 
 emptyDatabase()
 const load = async () => ({
-  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./buys'), ...await import('./forget'), ...await import('./pictures'), ...await import('./meter'),
-  ...await import('../devices/simulatedMeter'),
+  ...(await import('../db/connection')),
+  ...(await import('../db/schema')),
+  ...(await import('./kit')),
+  ...(await import('./faces')),
+  ...(await import('./buys')),
+  ...(await import('./forget')),
+  ...(await import('./pictures')),
+  ...(await import('./meter')),
+  ...(await import('../devices/simulatedMeter')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -22,31 +29,95 @@ beforeAll(async () => {
 
 const lab = { L: 58.123, a: 11, b: 19 }
 /** Everything in the data folder, as bytes read as text. */
-const bytes = () => readdirSync(process.env.VARIETAS_DATA!).map(f => readFileSync(join(process.env.VARIETAS_DATA!, f)).toString('latin1')).join('')
+const bytes = () =>
+  readdirSync(process.env.VARIETAS_DATA!)
+    .map(f => readFileSync(join(process.env.VARIETAS_DATA!, f)).toString('latin1'))
+    .join('')
 
 describe('forgetting a person', () => {
   it('leaves no row, file or index with their data: not a byte of it', async () => {
-    const marks = ['Zyx Qwortel-Name', 'zyxwish', 'zyxnote', 'zyxreading', 'zyxrecipe', 'zyxsensitive', 'zyxhistory', 'zyxbrought', 'zyxagreed', 'zyxreason', 'zyxpixels123']
+    const marks = [
+      'Zyx Qwortel-Name',
+      'zyxwish',
+      'zyxnote',
+      'zyxreading',
+      'zyxrecipe',
+      'zyxsensitive',
+      'zyxhistory',
+      'zyxbrought',
+      'zyxagreed',
+      'zyxreason',
+      'zyxpixels123',
+    ]
     const other = await on.addFace(Object.assign(new FaceInput(), { name: 'Somebody Else', notes: 'stays here' }))
-    const bottle = await on.addProduct(Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab }))
-    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyx Qwortel-Name', wishes: 'zyxwish', notes: 'zyxnote', bookedFor: 'zyxnote' }))
-    await on.changeConsultation(id, { ...new Consultation(), sensitivities: ['zyxsensitive'], normallyWears: 'zyxwish' })
-    await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: 'zyxreading', site: 'jaw', tanned: false })
+    const bottle = await on.addProduct(
+      Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab }),
+    )
+    const { id } = await on.addFace(
+      Object.assign(new FaceInput(), {
+        name: 'Zyx Qwortel-Name',
+        wishes: 'zyxwish',
+        notes: 'zyxnote',
+        bookedFor: 'zyxnote',
+      }),
+    )
+    await on.changeConsultation(id, {
+      ...new Consultation(),
+      sensitivities: ['zyxsensitive'],
+      normallyWears: 'zyxwish',
+    })
+    await on.addReading(id, {
+      source: 'typed',
+      lab,
+      covariance: [...spherical(1, 1, 1)],
+      note: 'zyxreading',
+      site: 'jaw',
+      tanned: false,
+    })
     await on.saveRecipe(id, { drops: [{ id: bottle.id, count: 1 }], lab, deltaE: 1, chance: 0.5, note: 'zyxrecipe' })
     await on.addSeen(id, { drops: [{ id: bottle.id, count: 1 }], seen: 'too deep' })
     await on.addHistory(id, { productId: bottle.id, what: 'liked', note: 'zyxhistory' })
     await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'zyxbrought', lab }))
-    const picture = Buffer.from([0xff, 0xd8, 0xff, 0xdb, 0, 14, ...Buffer.from('zyxpixels123'), 0xff, 0xda, 0, 2, 1, 0xff, 0xd9])
+    const picture = Buffer.from([
+      0xff,
+      0xd8,
+      0xff,
+      0xdb,
+      0,
+      14,
+      ...Buffer.from('zyxpixels123'),
+      0xff,
+      0xda,
+      0,
+      2,
+      1,
+      0xff,
+      0xd9,
+    ])
     const { id: pictureId } = await on.addPicture(id, picture)
     expect((await on.pictureBytes(pictureId)).bytes.equals(picture)).toBe(true)
     on.calibrate()
     await on.readShot(id, lab)
-    await on.write(tx => tx.insert(on.plans).values({
-      id: 'plan', faceId: id, kind: 'preview', occasion: new Consultation().occasion, locks: [], overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }], agreed: 'zyxagreed', change: '',
-      plan: planFace(demoQuestion('Orla')), savedAt: '2026-11-24T00:00:00Z', usedAt: null,
-    }))
+    await on.write(tx =>
+      tx.insert(on.plans).values({
+        id: 'plan',
+        faceId: id,
+        kind: 'preview',
+        occasion: new Consultation().occasion,
+        locks: [],
+        overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }],
+        agreed: 'zyxagreed',
+        change: '',
+        plan: planFace(demoQuestion('Orla')),
+        savedAt: '2026-11-24T00:00:00Z',
+        usedAt: null,
+      }),
+    )
     const { offers } = await on.catalogue()
-    await on.accept({ lines: [{ offerId: offers[0]!.id, reason: 'Zyx Qwortel-Name cannot be matched without it' }], budgetMinor: 5000 })
+    await on.accept({
+      lines: [{ offerId: offers[0]!.id, reason: 'Zyx Qwortel-Name cannot be matched without it' }],
+      budgetMinor: 5000,
+    })
 
     const before = bytes()
     for (const mark of marks) expect(before).toContain(mark)

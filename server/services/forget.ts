@@ -10,12 +10,18 @@ const SOMEBODY = 'a face'
  * bytes of all that in the file. There is no way back.
  */
 export async function forgetFace(id: string): Promise<{ id: string }> {
-  await write(async (tx) => {
+  await write(async tx => {
     const [face] = await tx.select().from(faces).where(eq(faces.id, id))
     if (!face) throw new Missing('This face')
-    const lines = await tx.select().from(purchaseLines).where(like(purchaseLines.reason, `%${escaped(face.name)}%`))
+    const lines = await tx
+      .select()
+      .from(purchaseLines)
+      .where(like(purchaseLines.reason, `%${escaped(face.name)}%`))
     for (const line of lines) {
-      await tx.update(purchaseLines).set({ reason: line.reason.replaceAll(face.name, SOMEBODY) }).where(eq(purchaseLines.id, line.id))
+      await tx
+        .update(purchaseLines)
+        .set({ reason: line.reason.replaceAll(face.name, SOMEBODY) })
+        .where(eq(purchaseLines.id, line.id))
     }
     await tx.delete(products).where(eq(products.ownerFaceId, id))
     // Readings, recipes, verdicts, history, plans, pictures and the simulated skin go with the face.

@@ -9,57 +9,90 @@ import { newId, now } from './clock'
 type Row = typeof products.$inferSelect
 
 /** A row as a record; what was never said of it is what its kind usually is. */
-export const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => (
-  { ...row, lab: labOf({ L, a, b }), traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits } }
-)
+export const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => ({
+  ...row,
+  lab: labOf({ L, a, b }),
+  traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits },
+})
 
 /** What the form says, as columns. */
 export function columnsOf(input: OwnedProductInput) {
   const { lab, priceMinor, openedOn, traits, ...rest } = input
-  return { ...rest, ...labOf(lab), priceMinor: priceMinor ?? null, openedOn: openedOn ?? null, traits: (traits ?? {}) satisfies Partial<Traits> as Partial<Traits> }
+  return {
+    ...rest,
+    ...labOf(lab),
+    priceMinor: priceMinor ?? null,
+    openedOn: openedOn ?? null,
+    traits: (traits ?? {}) satisfies Partial<Traits> as Partial<Traits>,
+  }
 }
 
 export async function kit(): Promise<Kit> {
-  const rows = await db.select().from(products).where(and(isNull(products.deletedAt), isNull(products.ownerFaceId))).orderBy(products.createdAt, products.id)
+  const rows = await db
+    .select()
+    .from(products)
+    .where(and(isNull(products.deletedAt), isNull(products.ownerFaceId)))
+    .orderBy(products.createdAt, products.id)
   return { products: rows.map(recordOf), apart: await db.select().from(rangesApart) }
 }
 
 export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async (tx) => {
-    const [row] = await tx.insert(products).values({ id: newId(), createdAt: now(), ...columnsOf(input) }).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .insert(products)
+      .values({ id: newId(), createdAt: now(), ...columnsOf(input) })
+      .returning()
     return recordOf(row!)
   })
 }
 
 /** What a face brings along: weighed for that face only, no part of the kit. */
 export function addOwnProduct(faceId: string, input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async (tx) => {
-    const [face] = await tx.select({ id: faces.id }).from(faces).where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
+  return write(async tx => {
+    const [face] = await tx
+      .select({ id: faces.id })
+      .from(faces)
+      .where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
     if (!face) throw new Missing('This face')
-    const [row] = await tx.insert(products).values({ id: newId(), createdAt: now(), ownerFaceId: faceId, ...columnsOf(input) }).returning()
+    const [row] = await tx
+      .insert(products)
+      .values({ id: newId(), createdAt: now(), ownerFaceId: faceId, ...columnsOf(input) })
+      .returning()
     return recordOf(row!)
   })
 }
 
 export function changeProduct(id: string, input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async (tx) => {
-    const [row] = await tx.update(products).set(columnsOf(input)).where(and(eq(products.id, id), isNull(products.deletedAt))).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .update(products)
+      .set(columnsOf(input))
+      .where(and(eq(products.id, id), isNull(products.deletedAt)))
+      .returning()
     if (!row) throw new Missing('This bottle')
     return recordOf(row)
   })
 }
 
 export function removeProduct(id: string): Promise<{ id: string }> {
-  return write(async (tx) => {
-    const gone = await tx.update(products).set({ deletedAt: now() }).where(and(eq(products.id, id), isNull(products.deletedAt))).returning({ id: products.id })
+  return write(async tx => {
+    const gone = await tx
+      .update(products)
+      .set({ deletedAt: now() })
+      .where(and(eq(products.id, id), isNull(products.deletedAt)))
+      .returning({ id: products.id })
     if (gone.length === 0) throw new Missing('This bottle')
     return { id }
   })
 }
 
 export function restoreProduct(id: string): Promise<OwnedProduct> {
-  return write(async (tx) => {
-    const [row] = await tx.update(products).set({ deletedAt: null }).where(and(eq(products.id, id), isNotNull(products.deletedAt))).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .update(products)
+      .set({ deletedAt: null })
+      .where(and(eq(products.id, id), isNotNull(products.deletedAt)))
+      .returning()
     if (!row) throw new Missing('This bottle')
     return recordOf(row)
   })
@@ -67,16 +100,19 @@ export function restoreProduct(id: string): Promise<OwnedProduct> {
 
 /** Takes bottles out of use, or back into it, all or none. */
 export function retire({ ids, retired }: RetireInput): Promise<OwnedProduct[]> {
-  return write(async (tx) => {
-    const rows = await tx.update(products).set({ retiredAt: retired ? now() : null })
-      .where(and(inArray(products.id, ids), isNull(products.deletedAt))).returning()
+  return write(async tx => {
+    const rows = await tx
+      .update(products)
+      .set({ retiredAt: retired ? now() : null })
+      .where(and(inArray(products.id, ids), isNull(products.deletedAt)))
+      .returning()
     if (rows.length < new Set(ids).size) throw new Missing('One of these bottles')
     return rows.map(recordOf)
   })
 }
 
-export function setRange({ brand, range, mixes }: RangeInput): Promise<{ brand: string, range: string }[]> {
-  return write(async (tx) => {
+export function setRange({ brand, range, mixes }: RangeInput): Promise<{ brand: string; range: string }[]> {
+  return write(async tx => {
     if (mixes) await tx.delete(rangesApart).where(and(eq(rangesApart.brand, brand), eq(rangesApart.range, range)))
     else await tx.insert(rangesApart).values({ brand, range }).onConflictDoNothing()
     return tx.select().from(rangesApart)

@@ -10,18 +10,21 @@ async function skinOf(faceId: string): Promise<Lab | undefined> {
   return row && labOf(row)
 }
 
-export async function meterState(faceId: string): Promise<{ calibratedUntil: string | null, knowsFace: boolean }> {
-  return { calibratedUntil: calibratedUntil(), knowsFace: await skinOf(faceId) !== undefined }
+export async function meterState(faceId: string): Promise<{ calibratedUntil: string | null; knowsFace: boolean }> {
+  return { calibratedUntil: calibratedUntil(), knowsFace: (await skinOf(faceId)) !== undefined }
 }
 
 /** One shot of the simulated meter on a face. What it is to see may be given once and is then kept. */
 export async function readShot(faceId: string, sees?: Lab): Promise<Lab> {
   if (!calibratedUntil()) throw new Conflict('Calibrate the simulated meter on its white tile first.')
   if (sees) {
-    await write(async (tx) => {
+    await write(async tx => {
       const [face] = await tx.select({ id: faces.id }).from(faces).where(eq(faces.id, faceId))
       if (!face) throw new Missing('This face')
-      await tx.insert(simulatedSkins).values({ faceId, ...labOf(sees) }).onConflictDoUpdate({ target: simulatedSkins.faceId, set: labOf(sees) })
+      await tx
+        .insert(simulatedSkins)
+        .values({ faceId, ...labOf(sees) })
+        .onConflictDoUpdate({ target: simulatedSkins.faceId, set: labOf(sees) })
     })
   }
   const skin = await skinOf(faceId)

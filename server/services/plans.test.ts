@@ -10,7 +10,12 @@ import { emptyDatabase } from '../../tests/support/database'
 emptyDatabase()
 jest.mock('./pool', () => ({ compute: jest.fn(() => Promise.resolve({})) }))
 const load = async () => ({
-  ...await import('../db/connection'), ...await import('../db/schema'), ...await import('./kit'), ...await import('./faces'), ...await import('./plans'), ...await import('./settings'),
+  ...(await import('../db/connection')),
+  ...(await import('../db/schema')),
+  ...(await import('./kit')),
+  ...(await import('./faces')),
+  ...(await import('./plans')),
+  ...(await import('./settings')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -19,13 +24,31 @@ beforeAll(async () => {
 })
 
 const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) => on.addProduct(Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab, colourSource: 'given colour', family: 'silicone', ...more }))
+const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
+  on.addProduct(
+    Object.assign(new OwnedProductInput(), {
+      kind: 'foundation',
+      shade,
+      lab,
+      colourSource: 'given colour',
+      family: 'silicone',
+      ...more,
+    }),
+  )
 const readFace = async (name: string) => {
   const { id } = await on.addFace(Object.assign(new FaceInput(), { name }))
-  await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
+  await on.addReading(id, {
+    source: 'typed',
+    lab,
+    covariance: [...spherical(1, 1, 1)],
+    note: '',
+    site: 'jaw',
+    tanned: false,
+  })
   return id
 }
-const ask = async (id: string, input: Partial<PlanInput> = {}) => on.planQuestion(await on.faceById(id), Object.assign(new PlanInput(), input))
+const ask = async (id: string, input: Partial<PlanInput> = {}) =>
+  on.planQuestion(await on.faceById(id), Object.assign(new PlanInput(), input))
 
 describe('the question a plan is computed from', () => {
   it('holds the kit in use, what this face brings and nobody else’s, with usual traits where none were said', async () => {
@@ -45,11 +68,22 @@ describe('the question a plan is computed from', () => {
 
   it('follows the methods, the tests and what the day asks', async () => {
     const id = await readFace('Cleo')
-    await on.changeSettings(Object.assign(new Settings(), { order: 'eyes first', mixing: 'strict', ruleWeights: { flash: 0 } }))
+    await on.changeSettings(
+      Object.assign(new Settings(), { order: 'eyes first', mixing: 'strict', ruleWeights: { flash: 0 } }),
+    )
     const test = await on.addPaletteTest({ a: 'A', b: 'B', result: 'held', after: '' })
-    await on.changeConsultation(id, { ...new Consultation(), sensitivities: ['latex'], occasion: { ...new Consultation().occasion, flash: true } })
+    await on.changeConsultation(id, {
+      ...new Consultation(),
+      sensitivities: ['latex'],
+      occasion: { ...new Consultation().occasion, flash: true },
+    })
     const { settings, job, face } = await ask(id)
-    expect(settings).toMatchObject({ order: 'eyes first', mixing: 'strict', ruleWeights: { flash: 0 }, paletteTests: [expect.objectContaining({ a: 'A' })] })
+    expect(settings).toMatchObject({
+      order: 'eyes first',
+      mixing: 'strict',
+      ruleWeights: { flash: 0 },
+      paletteTests: [expect.objectContaining({ a: 'A' })],
+    })
     expect(job.flash).toBe(true)
     expect(face.sensitivities).toEqual(['latex'])
     expect((await ask(id, { occasion: { ...job, flash: false } })).job.flash).toBe(false)
@@ -69,9 +103,25 @@ describe('kept plans', () => {
   it('using one remembers every bottle once; taking it back forgets them; a deleted one comes back', async () => {
     const id = await readFace('Edda')
     const plan = planFace(await ask(id))
-    await on.write(tx => tx.insert(on.plans).values({ id: 'p1', faceId: id, kind: 'day', occasion: new Consultation().occasion, locks: [], overrides: [], agreed: '', change: '', plan, savedAt: '2026-11-24T00:00:00Z' }))
+    await on.write(tx =>
+      tx.insert(on.plans).values({
+        id: 'p1',
+        faceId: id,
+        kind: 'day',
+        occasion: new Consultation().occasion,
+        locks: [],
+        overrides: [],
+        agreed: '',
+        change: '',
+        plan,
+        savedAt: '2026-11-24T00:00:00Z',
+      }),
+    )
     expect((await on.faceById(id)).plans.map(p => p.id)).toEqual(['p1'])
-    expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({ agreed: 'as before', change: 'less lip' })
+    expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({
+      agreed: 'as before',
+      change: 'less lip',
+    })
 
     await on.usePlan('p1')
     const used = (await on.faceById(id)).history
@@ -89,7 +139,9 @@ describe('kept plans', () => {
 
   it('history of a product that is none is refused', async () => {
     const id = await readFace('Fay')
-    await expect(on.addHistory(id, { productId: 'none', what: 'liked', note: '' })).rejects.toMatchObject({ status: 400 })
+    await expect(on.addHistory(id, { productId: 'none', what: 'liked', note: '' })).rejects.toMatchObject({
+      status: 400,
+    })
     const heron = await bottle('Heron again')
     const entry = await on.addHistory(id, { productId: heron.id, what: 'disliked', note: 'sticky' })
     expect((await ask(id)).face.history).toEqual([{ itemId: heron.id, what: 'disliked', times: 1 }])
@@ -107,11 +159,17 @@ describe('kept plans', () => {
 
 describe('warming up', () => {
   it('leaves no face, plan or reading behind, and asks about everything on offer', async () => {
-    const count = async () => [(await on.allFaces()).length, (await on.db.select().from(on.plans)).length, (await on.db.select().from(on.readings)).length]
+    const count = async () => [
+      (await on.allFaces()).length,
+      (await on.db.select().from(on.plans)).length,
+      (await on.db.select().from(on.readings)).length,
+    ]
     const before = await count()
     const { compute } = await import('./pool')
     await on.warmPlans()
-    const [[task, question]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [Parameters<typeof compute>]
+    const [[task, question]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [
+      Parameters<typeof compute>,
+    ]
     expect(task).toBe('plan')
     expect(planFace(question as Awaited<ReturnType<typeof ask>>).layers.length).toBeGreaterThan(0)
     expect(await count()).toEqual(before)

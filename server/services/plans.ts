@@ -6,7 +6,16 @@ import { spherical } from '#core/reading/reading'
 import { Consultation, type OccasionInput } from '#shared/records/consultation'
 import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
 import {
-  locksOf, PlanInput, type FlashTestInput, type FlashTestRecord, type PaletteTestInput, type PaletteTestRecord, type PlanNotesInput, type SavedPlan, type SavePlanInput, type Tests,
+  locksOf,
+  PlanInput,
+  type FlashTestInput,
+  type FlashTestRecord,
+  type PaletteTestInput,
+  type PaletteTestRecord,
+  type PlanNotesInput,
+  type SavedPlan,
+  type SavePlanInput,
+  type Tests,
 } from '#shared/records/plans'
 import { factsOf } from '#shared/faceFacts'
 import { planSettings } from '#shared/planSettings'
@@ -26,8 +35,16 @@ import { settings } from './settings'
 export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQuestion> {
   const facts = factsOf(face)
   if (!facts) throw new Conflict('The skin has not been read yet: read it first, then the plan can be made.')
-  const rows = await db.select().from(products)
-    .where(and(isNull(products.deletedAt), isNull(products.retiredAt), or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id))))
+  const rows = await db
+    .select()
+    .from(products)
+    .where(
+      and(
+        isNull(products.deletedAt),
+        isNull(products.retiredAt),
+        or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id)),
+      ),
+    )
     .orderBy(asc(products.createdAt), asc(products.id))
   const methods = await settings()
   const { maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = methods
@@ -54,10 +71,28 @@ export async function planFor(faceId: string, input: PlanInput, signal: AbortSig
 /** Plans for a stranger, so that the thread has its code loaded and its rules run before the first artist of the day asks. */
 export async function warmPlans(): Promise<void> {
   const lab = typicalSkin(5, 'neutral')
-  const reading: FaceReading = { id: '', source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false, takenAt: '' }
+  const reading: FaceReading = {
+    id: '',
+    source: 'typed',
+    lab,
+    covariance: [...spherical(1, 1, 1)],
+    note: '',
+    site: 'jaw',
+    tanned: false,
+    takenAt: '',
+  }
   const stranger: Face = {
-    ...Object.assign(new FaceInput(), { name: '' }), id: '', createdAt: '', consultation: new Consultation(), readings: [reading],
-    history: [], pictures: [], own: [], plans: [], recipes: [], seen: [],
+    ...Object.assign(new FaceInput(), { name: '' }),
+    id: '',
+    createdAt: '',
+    consultation: new Consultation(),
+    readings: [reading],
+    history: [],
+    pictures: [],
+    own: [],
+    plans: [],
+    recipes: [],
+    seen: [],
   }
   const question = await planQuestion(stranger, new PlanInput())
   for (let run = 0; run < WARMING; run++) await compute('plan', question, new AbortController().signal)
@@ -70,26 +105,45 @@ export async function savePlan(faceId: string, input: SavePlanInput, signal: Abo
   const face = await faceById(faceId)
   const plan = await compute('plan', await planQuestion(face, input), signal)
   const { kind, locks, overrides, agreed, change } = input
-  return write(async (tx) => {
-    const [row] = await tx.insert(plans).values({
-      id: newId(), faceId, kind, locks, overrides, agreed, change, plan, occasion: occasionOf(face, input), savedAt: now(),
-    }).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .insert(plans)
+      .values({
+        id: newId(),
+        faceId,
+        kind,
+        locks,
+        overrides,
+        agreed,
+        change,
+        plan,
+        occasion: occasionOf(face, input),
+        savedAt: now(),
+      })
+      .returning()
     return savedPlanOf(row!)
   })
 }
 
 export function setPlanDeleted(id: string, deleted: boolean): Promise<SavedPlan> {
-  return write(async (tx) => {
-    const [row] = await tx.update(plans).set({ deletedAt: deleted ? now() : null })
-      .where(and(eq(plans.id, id), deleted ? isNull(plans.deletedAt) : isNotNull(plans.deletedAt))).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .update(plans)
+      .set({ deletedAt: deleted ? now() : null })
+      .where(and(eq(plans.id, id), deleted ? isNull(plans.deletedAt) : isNotNull(plans.deletedAt)))
+      .returning()
     if (!row) throw new Missing('This plan')
     return savedPlanOf(row)
   })
 }
 
 export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<SavedPlan> {
-  return write(async (tx) => {
-    const [row] = await tx.update(plans).set({ agreed: notes.agreed, change: notes.change }).where(and(eq(plans.id, id), isNull(plans.deletedAt))).returning()
+  return write(async tx => {
+    const [row] = await tx
+      .update(plans)
+      .set({ agreed: notes.agreed, change: notes.change })
+      .where(and(eq(plans.id, id), isNull(plans.deletedAt)))
+      .returning()
     if (!row) throw new Missing('This plan')
     return savedPlanOf(row)
   })
@@ -97,15 +151,24 @@ export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<Save
 
 /** The plan was done: every product of it was used on this face once more. */
 export function usePlan(id: string): Promise<SavedPlan> {
-  return write(async (tx) => {
-    const [row] = await tx.select().from(plans).where(and(eq(plans.id, id), isNull(plans.deletedAt)))
+  return write(async tx => {
+    const [row] = await tx
+      .select()
+      .from(plans)
+      .where(and(eq(plans.id, id), isNull(plans.deletedAt)))
     if (!row) throw new Missing('This plan')
     if (row.usedAt) throw new Conflict('This plan is on the card already: reload the page.')
     const at = now()
     const known = new Set((await tx.select({ id: products.id }).from(products)).map(p => p.id))
-    const used = [...new Set(row.plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id]))].filter(p => known.has(p))
+    const used = [...new Set(row.plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id]))].filter(p =>
+      known.has(p),
+    )
     if (used.length > 0) {
-      await tx.insert(faceHistory).values(used.map(productId => ({ id: newId(), faceId: row.faceId, productId, what: 'used' as const, note: '', at })))
+      await tx
+        .insert(faceHistory)
+        .values(
+          used.map(productId => ({ id: newId(), faceId: row.faceId, productId, what: 'used' as const, note: '', at })),
+        )
     }
     const [done] = await tx.update(plans).set({ usedAt: at }).where(eq(plans.id, id)).returning()
     return savedPlanOf(done!)
@@ -114,7 +177,7 @@ export function usePlan(id: string): Promise<SavedPlan> {
 
 /** Undo of {@link usePlan}. */
 export function unusePlan(id: string): Promise<SavedPlan> {
-  return write(async (tx) => {
+  return write(async tx => {
     const [row] = await tx.select().from(plans).where(eq(plans.id, id))
     if (!row?.usedAt) throw new Missing('This use')
     await tx.delete(faceHistory).where(and(eq(faceHistory.faceId, row.faceId), eq(faceHistory.at, row.usedAt)))
@@ -131,11 +194,19 @@ export async function allTests(): Promise<Tests> {
 }
 
 export function addPaletteTest(input: PaletteTestInput): Promise<PaletteTestRecord> {
-  return write(async tx => (await tx.insert(paletteTests).values({ id: newId(), at: now(), ...input }).returning())[0]!)
+  return write(
+    async tx =>
+      (
+        await tx
+          .insert(paletteTests)
+          .values({ id: newId(), at: now(), ...input })
+          .returning()
+      )[0]!,
+  )
 }
 
 export function removePaletteTest(id: string): Promise<PaletteTestRecord> {
-  return write(async (tx) => {
+  return write(async tx => {
     const [row] = await tx.delete(paletteTests).where(eq(paletteTests.id, id)).returning()
     if (!row) throw new Missing('This palette test')
     return row
@@ -143,11 +214,19 @@ export function removePaletteTest(id: string): Promise<PaletteTestRecord> {
 }
 
 export function addFlashTest(input: FlashTestInput): Promise<FlashTestRecord> {
-  return write(async tx => (await tx.insert(flashTests).values({ id: newId(), at: now(), ...input }).returning())[0]!)
+  return write(
+    async tx =>
+      (
+        await tx
+          .insert(flashTests)
+          .values({ id: newId(), at: now(), ...input })
+          .returning()
+      )[0]!,
+  )
 }
 
 export function removeFlashTest(id: string): Promise<FlashTestRecord> {
-  return write(async (tx) => {
+  return write(async tx => {
     const [row] = await tx.delete(flashTests).where(eq(flashTests.id, id)).returning()
     if (!row) throw new Missing('This flash test')
     return row

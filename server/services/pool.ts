@@ -4,7 +4,10 @@ import { Piscina } from 'piscina'
 import type { Answers, Outcome, Requests, Task } from '../workers/compute'
 import { BadInput, Busy } from '../utils/problems'
 
-const workers = process.env.NODE_ENV === 'production' ? join(dirname(process.argv[1]!), 'workers') : join(process.cwd(), '.nuxt/server-workers')
+const workers =
+  process.env.NODE_ENV === 'production'
+    ? join(dirname(process.argv[1]!), 'workers')
+    : join(process.cwd(), '.nuxt/server-workers')
 
 const MOST_THREADS = Math.max(1, Math.min(4, availableParallelism()))
 const MOST_WAITING = 4 * MOST_THREADS
@@ -14,7 +17,11 @@ let pool: Piscina | undefined
 /** Starts the pool; the health endpoint answers only after this. */
 export function startPool(): Piscina {
   pool ??= new Piscina({
-    filename: join(workers, 'compute.mjs'), minThreads: 1, maxThreads: MOST_THREADS, maxQueue: MOST_WAITING, idleTimeout: 60_000,
+    filename: join(workers, 'compute.mjs'),
+    minThreads: 1,
+    maxThreads: MOST_THREADS,
+    maxQueue: MOST_WAITING,
+    idleTimeout: 60_000,
   })
   return pool
 }
@@ -28,7 +35,7 @@ export async function compute<T extends Task>(task: T, request: Requests[T], sig
   if (running.queueSize >= MOST_WAITING) throw new Busy()
   // Through JSON: worker threads take plain data, not class instances.
   const plain = JSON.parse(JSON.stringify(request)) as Requests[T]
-  const outcome = await running.run({ task, request: plain }, { signal }) as Outcome<Answers[T]>
+  const outcome = (await running.run({ task, request: plain }, { signal })) as Outcome<Answers[T]>
   if ('issues' in outcome) throw new BadInput(outcome.issues)
   return outcome.answer
 }

@@ -10,13 +10,19 @@ const A4 = { width: 595, height: 842 }
 const MARGIN = 50
 const LINE = 16
 
-const NOTE = 'Please arrive with a bare, clean face, shaved if you shave, moisturised as usual, hair dry. Bring your own mascara or lipstick if you want them used.'
+const NOTE =
+  'Please arrive with a bare, clean face, shaved if you shave, moisturised as usual, hair dry. Bring your own mascara or lipstick if you want them used.'
 
 class Sheet {
   private page: PDFPage
   private y = A4.height - MARGIN
 
-  constructor(private readonly document: PDFDocument, private readonly form: PDFForm, private readonly plain: PDFFont, private readonly bold: PDFFont) {
+  constructor(
+    private readonly document: PDFDocument,
+    private readonly form: PDFForm,
+    private readonly plain: PDFFont,
+    private readonly bold: PDFFont,
+  ) {
     this.page = document.addPage([A4.width, A4.height])
   }
 
@@ -82,7 +88,9 @@ class Sheet {
   tick(name: string, label: string): void {
     this.room(LINE)
     this.y -= LINE + 1
-    this.form.createCheckBox(name).addToPage(this.page, { x: MARGIN, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
+    this.form
+      .createCheckBox(name)
+      .addToPage(this.page, { x: MARGIN, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
     this.page.drawText(label, { x: MARGIN + 18, y: this.y + 2, size: 10, font: this.plain })
   }
 }
@@ -92,7 +100,12 @@ export async function questionSheet(): Promise<Uint8Array> {
   const document = await PDFDocument.create()
   document.setTitle('Before your make-up: a few questions')
   document.setLanguage('en-GB')
-  const sheet = new Sheet(document, document.getForm(), await document.embedFont(StandardFonts.Helvetica), await document.embedFont(StandardFonts.HelveticaBold))
+  const sheet = new Sheet(
+    document,
+    document.getForm(),
+    await document.embedFont(StandardFonts.Helvetica),
+    await document.embedFont(StandardFonts.HelveticaBold),
+  )
   sheet.text('Before your make-up: a few questions', 18)
   sheet.text(NOTE, 10)
   sheet.heading('You and the day')

@@ -7,7 +7,10 @@ import { emptyDatabase } from '../../tests/support/database'
 emptyDatabase()
 /* The connection opens when it is imported, so everything on it comes after the folder is set. */
 const load = async () => ({
-  ...await import('../db/connection'), ...await import('./kit'), ...await import('./faces'), ...await import('./settings'),
+  ...(await import('../db/connection')),
+  ...(await import('./kit')),
+  ...(await import('./faces')),
+  ...(await import('./settings')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -16,16 +19,22 @@ beforeAll(async () => {
 })
 
 const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) => (
+const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
   Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab, ...more })
-)
 const face = (name: string) => Object.assign(new FaceInput(), { name })
 
 describe('the kit in the database', () => {
   it('starts empty', async () => expect(await on.kit()).toEqual({ products: [], apart: [] }))
 
   it('keeps every field of a bottle', async () => {
-    const input = bottle('Heron', { brand: 'Marrowmere', range: 'Tideline Fluid', priceMinor: 3250, openedOn: '2026-05-01', level: 0.5, notes: 'from home' })
+    const input = bottle('Heron', {
+      brand: 'Marrowmere',
+      range: 'Tideline Fluid',
+      priceMinor: 3250,
+      openedOn: '2026-05-01',
+      level: 0.5,
+      notes: 'from home',
+    })
     const added = await on.addProduct(input)
     expect(added).toMatchObject({ ...input, retiredAt: null })
     expect((await on.kit()).products).toEqual([added])
@@ -33,7 +42,11 @@ describe('the kit in the database', () => {
 
   it('changes, deletes and brings back', async () => {
     const { id } = await on.addProduct(bottle('Mudlark'))
-    expect(await on.changeProduct(id, bottle('Mudlark', { level: 0.25 }))).toMatchObject({ id, level: 0.25, priceMinor: null })
+    expect(await on.changeProduct(id, bottle('Mudlark', { level: 0.25 }))).toMatchObject({
+      id,
+      level: 0.25,
+      priceMinor: null,
+    })
     await on.removeProduct(id)
     expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
     await expect(on.removeProduct(id)).rejects.toThrow('not here any more')
@@ -68,9 +81,11 @@ describe('the kit in the database', () => {
 
   it('a failed write leaves nothing behind and the next one works', async () => {
     const before = (await on.kit()).products.length
-    await expect(on.write(async () => {
-      throw new Error('half way')
-    })).rejects.toThrow('half way')
+    await expect(
+      on.write(async () => {
+        throw new Error('half way')
+      }),
+    ).rejects.toThrow('half way')
     await on.addProduct(bottle('After'))
     expect((await on.kit()).products).toHaveLength(before + 1)
   })
@@ -79,11 +94,31 @@ describe('the kit in the database', () => {
 describe('faces in the database', () => {
   it('keeps readings newest first, recipes with their verdict and names, and what was seen', async () => {
     const { id } = await on.addFace(face('Orla'))
-    const first = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
+    const first = await on.addReading(id, {
+      source: 'typed',
+      lab,
+      covariance: [...spherical(1, 1, 1)],
+      note: '',
+      site: 'jaw',
+      tanned: false,
+    })
     await new Promise(resolve => setTimeout(resolve, 5))
-    const second = await on.addReading(id, { source: 'between bottles', lab: { ...lab, L: 60 }, covariance: [...spherical(2, 1, 1)], note: 'deeper than Heron', site: 'jaw', tanned: false })
+    const second = await on.addReading(id, {
+      source: 'between bottles',
+      lab: { ...lab, L: 60 },
+      covariance: [...spherical(2, 1, 1)],
+      note: 'deeper than Heron',
+      site: 'jaw',
+      tanned: false,
+    })
     const { id: heron } = await on.addProduct(bottle('Heron Two'))
-    const recipe = await on.saveRecipe(id, { drops: [{ id: heron, count: 1 }], lab, deltaE: 1.5, chance: 0.8, note: '' })
+    const recipe = await on.saveRecipe(id, {
+      drops: [{ id: heron, count: 1 }],
+      lab,
+      deltaE: 1.5,
+      chance: 0.8,
+      note: '',
+    })
     expect(recipe).toMatchObject({ verdict: 'match', names: { [heron]: 'Heron Two' } })
     await on.addSeen(id, { drops: [{ id: heron, count: 1 }], seen: 'too deep', degree: 'clearly' })
     const mistaken = await on.addSeen(id, { drops: [{ id: heron, count: 1 }], seen: 'ashy' })
@@ -98,20 +133,37 @@ describe('faces in the database', () => {
 
   it('a recipe of a bottle that is none is refused at its field', async () => {
     const { id } = await on.addFace(face('Piet'))
-    await expect(on.saveRecipe(id, { drops: [{ id: 'none', count: 1 }], lab, deltaE: 1, chance: 1, note: '' }))
-      .rejects.toMatchObject({ status: 400, issues: [{ path: 'drops[0].id' }] })
+    await expect(
+      on.saveRecipe(id, { drops: [{ id: 'none', count: 1 }], lab, deltaE: 1, chance: 1, note: '' }),
+    ).rejects.toMatchObject({ status: 400, issues: [{ path: 'drops[0].id' }] })
   })
 
   it('deletes and brings back a face, a reading, a recipe', async () => {
     const { id } = await on.addFace(face('Tove'))
-    const reading = await on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })
+    const reading = await on.addReading(id, {
+      source: 'typed',
+      lab,
+      covariance: [...spherical(1, 1, 1)],
+      note: '',
+      site: 'jaw',
+      tanned: false,
+    })
     await on.setReadingDeleted(reading.id, true)
     const readings = async () => (await on.allFaces()).find(f => f.id === id)?.readings.length
     expect(await readings()).toBe(0)
     await on.setReadingDeleted(reading.id, false)
     expect(await readings()).toBe(1)
     await on.removeFace(id)
-    await expect(on.addReading(id, { source: 'typed', lab, covariance: [...spherical(1, 1, 1)], note: '', site: 'jaw', tanned: false })).rejects.toThrow('This face is not here')
+    await expect(
+      on.addReading(id, {
+        source: 'typed',
+        lab,
+        covariance: [...spherical(1, 1, 1)],
+        note: '',
+        site: 'jaw',
+        tanned: false,
+      }),
+    ).rejects.toThrow('This face is not here')
     expect(await readings()).toBeUndefined()
     expect((await on.restoreFace(id)).readings).toHaveLength(1)
     await expect(on.setRecipeDeleted('none', true)).rejects.toThrow('This recipe')

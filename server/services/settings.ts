@@ -12,7 +12,7 @@ export async function settings(): Promise<Settings> {
 }
 
 export function changeSettings(value: Settings): Promise<Settings> {
-  return write(async (tx) => {
+  return write(async tx => {
     await tx.insert(table).values({ id: ROW, value }).onConflictDoUpdate({ target: table.id, set: { value } })
     return value
   })

@@ -2,7 +2,12 @@ import type { Issue } from '#shared/validate'
 
 /** Something the caller can put right, told as status, code and words. */
 export class Problem extends Error {
-  constructor(readonly status: number, readonly code: string, message: string, readonly issues: Issue[] = []) {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly issues: Issue[] = [],
+  ) {
     super(message)
   }
 }

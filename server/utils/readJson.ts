@@ -30,7 +30,10 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
 export async function readJson(event: H3Event): Promise<unknown> {
   const value = parse((await readBytes(event, MOST_BYTES)).toString('utf8'))
   if (isDeeperThan(value, MOST_LEVELS)) {
-    throw new BadInput([{ path: '', message: `must not nest more than ${MOST_LEVELS} levels deep` }], 'The body nests far deeper than any field here.')
+    throw new BadInput(
+      [{ path: '', message: `must not nest more than ${MOST_LEVELS} levels deep` }],
+      'The body nests far deeper than any field here.',
+    )
   }
   return value
 }
@@ -39,7 +42,10 @@ function parse(text: string): unknown {
   try {
     return JSON.parse(text) as unknown
   } catch {
-    throw new BadInput([{ path: '', message: 'must be JSON' }], 'The body is not valid JSON: check quotes, commas and brackets.')
+    throw new BadInput(
+      [{ path: '', message: 'must be JSON' }],
+      'The body is not valid JSON: check quotes, commas and brackets.',
+    )
   }
 }
 

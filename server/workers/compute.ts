@@ -11,7 +11,13 @@ import { planFace, type FacePlan, type PlanQuestion } from '#core/suitability/fa
 import { LockRefused } from '#core/suitability/locks'
 import { readIngredients, type IngredientReading } from '#core/suitability/ingredients/ingredients'
 import type {
-  BuyRequest, DifferenceRequest, IngredientsRequest, MatchRequest, ReachRequest, SpectrumRequest, WornRequest,
+  BuyRequest,
+  DifferenceRequest,
+  IngredientsRequest,
+  MatchRequest,
+  ReachRequest,
+  SpectrumRequest,
+  WornRequest,
 } from '#shared/compute/requests'
 import type { Issue } from '#shared/validate'
 
@@ -50,24 +56,24 @@ const tasks: { [T in Task]: (request: Requests[T]) => Answers[T] } = {
   match: ({ target, products, options, limit }) => ({ recipes: match(target, products, options, limit) }),
   reach: ({ products, population, options }) => reach(packPigments(products), peopleOf(population), options),
   buy: ({ population, ...rest }) => buy({ ...rest, population: peopleOf(population) }),
-  worn: ({ face, target, drops, products, thickness, illuminant }) => (
-    wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant)
-  ),
+  worn: ({ face, target, drops, products, thickness, illuminant }) =>
+    wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
   plan: question => planFace(question),
 }
 
-const peopleOf = (population: ReachRequest['population']) => (population === 'everyone' ? everyone() : populationOf(population))
+const peopleOf = (population: ReachRequest['population']) =>
+  population === 'everyone' ? everyone() : populationOf(population)
 
 /** Where colours stand in a request, so that an impossible one can be named by its path. */
-function coloursOf(request: unknown, path = ''): { path: string, lab: unknown }[] {
+function coloursOf(request: unknown, path = ''): { path: string; lab: unknown }[] {
   if (Array.isArray(request)) return request.flatMap((v, i) => coloursOf(v, `${path}[${i}]`))
   if (request === null || typeof request !== 'object') return []
   if ('L' in request && 'a' in request && 'b' in request) return [{ path, lab: request }]
   return Object.entries(request).flatMap(([key, v]) => coloursOf(v, path ? `${path}.${key}` : key))
 }
 
-export default function run<T extends Task>({ task, request }: { task: T, request: Requests[T] }): Outcome<Answers[T]> {
+export default function run<T extends Task>({ task, request }: { task: T; request: Requests[T] }): Outcome<Answers[T]> {
   try {
     return { answer: tasks[task](request) }
   } catch (problem) {
@@ -79,6 +85,8 @@ export default function run<T extends Task>({ task, request }: { task: T, reques
       return c.L === L && c.a === a && c.b === b
     }
     const at = coloursOf(request).filter(c => same(c.lab))
-    return { issues: at.map(({ path }) => ({ path, message: `${problem.message}: give one that a product or skin can have` })) }
+    return {
+      issues: at.map(({ path }) => ({ path, message: `${problem.message}: give one that a product or skin can have` })),
+    }
   }
 }

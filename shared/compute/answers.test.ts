@@ -19,11 +19,23 @@ describe('real answers keep to the published schemas', () => {
     expect(issues(ReachAnswer, reach(packPigments(kit), everyone()))).toEqual([])
     expect(issues(ReachAnswer, reach(packPigments([]), everyone()))).toEqual([])
   })
-  it('buy', () => expect(issues(BuyAnswerDto, buy({
-    owned: kit, offers: [{ id: 'o', product: shade(11), price: 30 }], population: everyone(), budget: 50,
-  }))).toEqual([]))
+  it('buy', () =>
+    expect(
+      issues(
+        BuyAnswerDto,
+        buy({
+          owned: kit,
+          offers: [{ id: 'o', product: shade(11), price: 30 }],
+          population: everyone(),
+          budget: 50,
+        }),
+      ),
+    ).toEqual([]))
   it('and the schemas notice what is wrong', () => {
-    expect(issues(MatchAnswer, { recipes: [{ drops: [], lab: shade(5).lab, deltaE: -1, verdict: 'fine' }] }).map(i => i.path))
-      .toEqual(['recipes[0].drops', 'recipes[0].deltaE', 'recipes[0].verdict'])
+    expect(
+      issues(MatchAnswer, { recipes: [{ drops: [], lab: shade(5).lab, deltaE: -1, verdict: 'fine' }] }).map(
+        i => i.path,
+      ),
+    ).toEqual(['recipes[0].drops', 'recipes[0].deltaE', 'recipes[0].verdict'])
   })
 })

@@ -24,9 +24,13 @@ export class ProductDto {
   @OneOf(FAMILIES) family!: Family
   @Maybe() @Text(0, 120) range?: string
   /** 36 samples, 380–730 nm; overrides `lab`. */
-  @Maybe() @IsArray(SAMPLES) @ArrayMinSize(36, SAMPLES) @ArrayMaxSize(36, SAMPLES)
+  @Maybe()
+  @IsArray(SAMPLES)
+  @ArrayMinSize(36, SAMPLES)
+  @ArrayMaxSize(36, SAMPLES)
   @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, ...SAMPLES })
-  @Min(0, { each: true, ...SAMPLES }) @Max(1, { each: true, ...SAMPLES })
+  @Min(0, { each: true, ...SAMPLES })
+  @Max(1, { each: true, ...SAMPLES })
   reflectance?: number[]
 
   @Maybe() @Between(0, 1e6) pricePerMl?: number

@@ -14,8 +14,14 @@ const AN_OBJECT = { message: 'must be an object with named fields' }
 export class DifferenceRequest {
   /** Each pair is a list of two colours. */
   @ListOf(MOST_PAIRS)
-  @Satisfies('pairs', v => !Array.isArray(v) || v.every(p => Array.isArray(p) && p.length === 2), 'must hold pairs: lists of exactly two colours')
-  @ValidateNested({ each: true }) @Type(() => LabDto) pairs!: LabDto[][]
+  @Satisfies(
+    'pairs',
+    v => !Array.isArray(v) || v.every(p => Array.isArray(p) && p.length === 2),
+    'must hold pairs: lists of exactly two colours',
+  )
+  @ValidateNested({ each: true })
+  @Type(() => LabDto)
+  pairs!: LabDto[][]
 }
 
 export class SpectrumRequest {
@@ -43,7 +49,11 @@ const Population = (): PropertyDecorator => (target, key) => {
   IsArray({ message: EVERYONE_OR_SKINS })(target, key)
   ArrayMinSize(1, { message: 'must hold at least one skin' })(target, key)
   ArrayMaxSize(MOST_SKINS, { message: `must hold at most ${MOST_SKINS} skins` })(target, key)
-  Satisfies('populationWeight', v => !Array.isArray(v) || v.some(s => ((s as SkinDto | null)?.weight ?? 1) > 0), 'must hold a skin with a weight above 0')(target, key)
+  Satisfies(
+    'populationWeight',
+    v => !Array.isArray(v) || v.some(s => ((s as SkinDto | null)?.weight ?? 1) > 0),
+    'must hold a skin with a weight above 0',
+  )(target, key)
   Distinct('id')(target, key)
   ValidateNested({ each: true })(target, key)
   Type(() => SkinDto)(target, key)
@@ -63,9 +73,16 @@ export class OfferDto {
 
 export class BuyRequest {
   @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) owned!: ProductDto[]
-  @ListOf(MOST_PRODUCTS) @Distinct('id')
-  @Satisfies('together', (v, owner) => !Array.isArray(v) || v.length + lengthOf((owner as BuyRequest).owned) <= MOST_PRODUCTS, `must hold at most ${MOST_PRODUCTS} together with the owned products`)
-  @ValidateNested({ each: true }) @Type(() => OfferDto) offers!: OfferDto[]
+  @ListOf(MOST_PRODUCTS)
+  @Distinct('id')
+  @Satisfies(
+    'together',
+    (v, owner) => !Array.isArray(v) || v.length + lengthOf((owner as BuyRequest).owned) <= MOST_PRODUCTS,
+    `must hold at most ${MOST_PRODUCTS} together with the owned products`,
+  )
+  @ValidateNested({ each: true })
+  @Type(() => OfferDto)
+  offers!: OfferDto[]
 
   @Population() population!: 'everyone' | SkinDto[]
   @Between(0, 1e9) budget!: number
@@ -81,12 +98,19 @@ export class WornRequest {
   @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) face!: LabDto
   /** What it has to agree with: jaw, neck or chest. */
   @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) target!: LabDto
-  @ListOf(12, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto)
-  @Satisfies('dropsOfProducts', (drops, owner) => {
-    const { products } = owner as WornRequest
-    if (!Array.isArray(drops) || !Array.isArray(products)) return true
-    return drops.every(d => products.some(p => p?.id === (d as DropsDto | null)?.id))
-  }, 'must name only ids that are among the products')
+  @ListOf(12, 1)
+  @Distinct('id')
+  @ValidateNested({ each: true })
+  @Type(() => DropsDto)
+  @Satisfies(
+    'dropsOfProducts',
+    (drops, owner) => {
+      const { products } = owner as WornRequest
+      if (!Array.isArray(drops) || !Array.isArray(products)) return true
+      return drops.every(d => products.some(p => p?.id === (d as DropsDto | null)?.id))
+    },
+    'must name only ids that are among the products',
+  )
   drops!: DropsDto[]
 
   @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) products!: ProductDto[]

@@ -4,12 +4,24 @@ import type { Traits } from '#core/stock/usual'
 import { Distinct, ListOf, Name, Text, Whole } from '../rules'
 import type { ProductFields } from './kit'
 
-export interface Supplier { id: string, name: string, leadDays: number }
+export interface Supplier {
+  id: string
+  name: string
+  leadDays: number
+}
 
 /** What a supplier sells: a product at a price. */
-export interface CatalogueOffer extends ProductFields { id: string, supplierId: string, priceMinor: number, traits: Traits }
+export interface CatalogueOffer extends ProductFields {
+  id: string
+  supplierId: string
+  priceMinor: number
+  traits: Traits
+}
 
-export interface Catalogue { suppliers: Supplier[], offers: CatalogueOffer[] }
+export interface Catalogue {
+  suppliers: Supplier[]
+  offers: CatalogueOffer[]
+}
 
 export class PurchaseLineInput {
   @Name(120) offerId!: string
@@ -18,7 +30,11 @@ export class PurchaseLineInput {
 
 /** A plan accepted: it becomes one purchase list. */
 export class PurchaseInput {
-  @ListOf(100, 1) @Distinct('offerId') @ValidateNested({ each: true }) @Type(() => PurchaseLineInput) lines!: PurchaseLineInput[]
+  @ListOf(100, 1)
+  @Distinct('offerId')
+  @ValidateNested({ each: true })
+  @Type(() => PurchaseLineInput)
+  lines!: PurchaseLineInput[]
   @Whole(0, 100_000_000) budgetMinor!: number
 }
 
@@ -32,4 +48,9 @@ export interface PurchaseLine {
   productId: string | null
 }
 
-export interface Purchase { id: string, createdAt: string, budgetMinor: number, lines: PurchaseLine[] }
+export interface Purchase {
+  id: string
+  createdAt: string
+  budgetMinor: number
+  lines: PurchaseLine[]
+}

@@ -36,7 +36,16 @@ export class SecondToneInput {
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
 export type LashWish = (typeof LASHES)[number]
-export const EYE_SHAPES = ['not noted', 'round', 'almond', 'hooded', 'deep-set', 'downturned', 'upturned', 'single lid'] as const
+export const EYE_SHAPES = [
+  'not noted',
+  'round',
+  'almond',
+  'hooded',
+  'deep-set',
+  'downturned',
+  'upturned',
+  'single lid',
+] as const
 export type EyeShape = (typeof EYE_SHAPES)[number]
 export const EYE_SIZES = ['not noted', 'small', 'even', 'large'] as const
 export type EyeSize = (typeof EYE_SIZES)[number]
@@ -47,7 +56,19 @@ export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
 export type Consent = (typeof CONSENTS)[number]
 
 /** Where on the face colour is placed. */
-export const CHART_AREAS = ['brow', 'lid', 'crease', 'lash line', 'inner corner', 'cheek', 'cheekbone', 'contour', 'nose', 'lips', 'jaw'] as const
+export const CHART_AREAS = [
+  'brow',
+  'lid',
+  'crease',
+  'lash line',
+  'inner corner',
+  'cheek',
+  'cheekbone',
+  'contour',
+  'nose',
+  'lips',
+  'jaw',
+] as const
 export type ChartArea = (typeof CHART_AREAS)[number]
 
 /** One colour placed on the face chart, with the product that is to make it. */
@@ -78,7 +99,17 @@ export class Consultation {
   /** Whether they come with a fake tan on; null: as at the newest reading. */
   @Maybe() @YesNo() tanOn: boolean | null = null
   /** Which sites the base has to agree with, and how much each counts. */
-  @Satisfies('sites', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).every(([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10), 'must set sites to numbers from 0 to 10')
+  @Satisfies(
+    'sites',
+    v =>
+      v !== null
+      && typeof v === 'object'
+      && !Array.isArray(v)
+      && Object.entries(v).every(
+        ([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10,
+      ),
+    'must set sites to numbers from 0 to 10',
+  )
   siteWeights: SiteWeights = { ...USUAL_SITES }
   /** The look agreed: colours placed on the face, one an area. */
   @ListOf(11) @Distinct('area') @ValidateNested({ each: true }) @Type(() => ChartMarkInput) chart: ChartMarkInput[] = []
@@ -87,6 +118,13 @@ export class Consultation {
   /** Whether they agreed to what is kept, and to pictures. */
   @OneOf(CONSENTS) keepRecord: Consent = 'not asked'
   @OneOf(CONSENTS) keepPictures: Consent = 'not asked'
-  @Maybe() @IsObject({ message: 'must name a zone and its colour' }) @ValidateNested() @Type(() => SecondToneInput) secondTone: SecondToneInput | null = null
-  @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion: OccasionInput = new OccasionInput()
+  @Maybe()
+  @IsObject({ message: 'must name a zone and its colour' })
+  @ValidateNested()
+  @Type(() => SecondToneInput)
+  secondTone: SecondToneInput | null = null
+  @IsObject({ message: 'must say what the day asks' })
+  @ValidateNested()
+  @Type(() => OccasionInput)
+  occasion: OccasionInput = new OccasionInput()
 }

@@ -38,7 +38,11 @@ export class ReadingInput {
   @ArrayMinSize(6, { message: 'must hold the 6 entries of a covariance' })
   @ArrayMaxSize(6, { message: 'must hold the 6 entries of a covariance' })
   @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, message: 'must hold numbers' })
-  @Satisfies('variances', v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0 && v[i] <= 1e4), 'must have variances from 0 to 10000')
+  @Satisfies(
+    'variances',
+    v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0 && v[i] <= 1e4),
+    'must have variances from 0 to 10000',
+  )
   covariance!: number[]
 
   @Text(0, 500) note: string = ''
@@ -46,7 +50,10 @@ export class ReadingInput {
   @YesNo() tanned: boolean = false
 }
 
-export interface FaceReading extends ReadingInput { id: string, takenAt: string }
+export interface FaceReading extends ReadingInput {
+  id: string
+  takenAt: string
+}
 
 export class SavedRecipeInput {
   @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
@@ -69,13 +76,26 @@ export interface SavedRecipe extends SavedRecipeInput {
 export class ComplaintInput implements Seen {
   @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
   @OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
-  @Maybe() @OneOf(DEGREES) @Satisfies('degree of a complaint', (v, owner) => v === null || (owner as ComplaintInput).seen !== 'right', 'says how much is wrong: leave it out where it looks right')
+  @Maybe()
+  @OneOf(DEGREES)
+  @Satisfies(
+    'degree of a complaint',
+    (v, owner) => v === null || (owner as ComplaintInput).seen !== 'right',
+    'says how much is wrong: leave it out where it looks right',
+  )
   degree?: Degree | null
 }
 
-export interface SeenVerdict extends ComplaintInput { id: string, seenAt: string }
+export interface SeenVerdict extends ComplaintInput {
+  id: string
+  seenAt: string
+}
 
-export interface PictureRecord { id: string, note: string, createdAt: string }
+export interface PictureRecord {
+  id: string
+  note: string
+  createdAt: string
+}
 
 /** What became of a product on this face. */
 export class HistoryInput {
@@ -84,7 +104,10 @@ export class HistoryInput {
   @Text(0, 300) note: string = ''
 }
 
-export interface HistoryEntry extends HistoryInput { id: string, at: string }
+export interface HistoryEntry extends HistoryInput {
+  id: string
+  at: string
+}
 
 export interface Face extends FaceInput {
   id: string

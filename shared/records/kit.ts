@@ -19,7 +19,9 @@ export class ProductFields {
   @Text(0, 60) range: string = ''
   @Name(80) shade!: string
   @IsObject({ message: 'must be a colour: pick a depth, a bottle beside it, or type its Lab' })
-  @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @ValidateNested()
+  @Type(() => LabDto)
+  lab!: LabDto
 
   @OneOf(COLOUR_SOURCES) colourSource: ColourSource = 'depth word'
   @OneOf(COVERAGES) coverage: Coverage = 'medium'
@@ -30,10 +32,22 @@ export class ProductFields {
   /** Ingredient list as on the pack; empty when it is not on record. */
   @Text(0, 20_000) inci: string = ''
   /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
-  @Satisfies('flags', v => v === null || typeof v !== 'object' || Object.entries(v).every(([k, on]) => FLAGS.includes(k as IngredientFlag) && typeof on === 'boolean'), 'must set known flags to true or false')
-  @IsObject({ message: 'must name flags' }) flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
+  @Satisfies(
+    'flags',
+    v =>
+      v === null
+      || typeof v !== 'object'
+      || Object.entries(v).every(([k, on]) => FLAGS.includes(k as IngredientFlag) && typeof on === 'boolean'),
+    'must set known flags to true or false',
+  )
+  @IsObject({ message: 'must name flags' })
+  flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
   /** What the kind usually is, when left out. */
-  @Maybe() @IsObject({ message: 'must describe the product' }) @ValidateNested() @Type(() => TraitsInput) traits?: Traits
+  @Maybe()
+  @IsObject({ message: 'must describe the product' })
+  @ValidateNested()
+  @Type(() => TraitsInput)
+  traits?: Traits
 }
 
 /** What is written when a bottle enters the kit or is changed. */
@@ -67,4 +81,7 @@ export class RangeInput {
   @YesNo() mixes!: boolean
 }
 
-export interface Kit { products: OwnedProduct[], apart: { brand: string, range: string }[] }
+export interface Kit {
+  products: OwnedProduct[]
+  apart: { brand: string; range: string }[]
+}

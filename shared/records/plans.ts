@@ -11,11 +11,16 @@ export class LockInput {
   @Name(80) key!: string
   @Maybe() @Name(200) itemId?: string
   @Maybe() @ListOf(5, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops?: DropsDto[]
-  @Satisfies('oneLock', (v, owner) => {
-    const { itemId, drops } = owner as LockInput
-    return [itemId, drops, v === true ? true : undefined].filter(x => x !== undefined && x !== null).length === 1
-  }, 'must hold one of: itemId, drops, empty')
-  @YesNo() empty: boolean = false
+  @Satisfies(
+    'oneLock',
+    (v, owner) => {
+      const { itemId, drops } = owner as LockInput
+      return [itemId, drops, v === true ? true : undefined].filter(x => x !== undefined && x !== null).length === 1
+    },
+    'must hold one of: itemId, drops, empty',
+  )
+  @YesNo()
+  empty: boolean = false
 }
 
 /** A veto lifted by the artist. One of harm needs the reason, which is kept with the plan. */
@@ -29,7 +34,11 @@ export class PlanInput {
   @ListOf(40) @Distinct('key') @ValidateNested({ each: true }) @Type(() => LockInput) locks: LockInput[] = []
   @ListOf(40) @ValidateNested({ each: true }) @Type(() => OverrideInput) overrides: OverrideInput[] = []
   /** Where it differs from what the face's record says of the day. */
-  @Maybe() @IsObject({ message: 'must say what the day asks' }) @ValidateNested() @Type(() => OccasionInput) occasion?: OccasionInput | null
+  @Maybe()
+  @IsObject({ message: 'must say what the day asks' })
+  @ValidateNested()
+  @Type(() => OccasionInput)
+  occasion?: OccasionInput | null
 }
 
 export const PLAN_KINDS = ['preview', 'day'] as const
@@ -58,9 +67,10 @@ export interface SavedPlan extends SavePlanInput {
   usedAt: string | null
 }
 
-export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> => Object.fromEntries(locks.map(l => [
-  l.key, l.itemId ? { itemId: l.itemId } : l.drops ? { drops: l.drops } : { empty: true },
-]))
+export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> =>
+  Object.fromEntries(
+    locks.map(l => [l.key, l.itemId ? { itemId: l.itemId } : l.drops ? { drops: l.drops } : { empty: true }]),
+  )
 
 /** What two ranges did on the palette. */
 export class PaletteTestInput {
@@ -69,7 +79,10 @@ export class PaletteTestInput {
   @OneOf(['held', 'separated', 'pilled']) result!: 'held' | 'separated' | 'pilled'
   @Text(0, 120) after: string = ''
 }
-export interface PaletteTestRecord extends PaletteTestInput { id: string, at: string }
+export interface PaletteTestRecord extends PaletteTestInput {
+  id: string
+  at: string
+}
 
 /** A flash photograph of one product, or of several worn together. */
 export class FlashTestInput {
@@ -77,6 +90,12 @@ export class FlashTestInput {
   @OneOf(['good', 'bad']) result!: 'good' | 'bad'
   @Text(0, 200) note: string = ''
 }
-export interface FlashTestRecord extends FlashTestInput { id: string, at: string }
+export interface FlashTestRecord extends FlashTestInput {
+  id: string
+  at: string
+}
 
-export interface Tests { palette: PaletteTestRecord[], flash: FlashTestRecord[] }
+export interface Tests {
+  palette: PaletteTestRecord[]
+  flash: FlashTestRecord[]
+}

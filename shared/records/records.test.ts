@@ -13,16 +13,45 @@ const paths = (dto: Parameters<typeof check>[0], value: unknown) => {
 describe('the consultation', () => {
   it('needs nothing, and keeps what it is given', () => {
     expect(paths(Consultation, {})).toEqual([])
-    const full = { zones: [{ zone: 'nose', type: 'oily', states: ['textured'] }], sensitivities: ['latex', 'wool fat'], secondTone: { zone: 'chin', lab }, chart: [{ area: 'lid', lab, note: 'gold' }], siteWeights: { jaw: 2, neck: 1 } }
+    const full = {
+      zones: [{ zone: 'nose', type: 'oily', states: ['textured'] }],
+      sensitivities: ['latex', 'wool fat'],
+      secondTone: { zone: 'chin', lab },
+      chart: [{ area: 'lid', lab, note: 'gold' }],
+      siteWeights: { jaw: 2, neck: 1 },
+    }
     const result = check(Consultation, full)
     expect(result.ok && JSON.parse(JSON.stringify(result.value))).toMatchObject(full)
   })
   it.each([
-    ['a zone that is none', { zones: [{ zone: 'elbow', states: [] }] }, 'zones[0].zone'], ['a zone twice', { zones: [{ zone: 'nose', states: [] }, { zone: 'nose', states: [] }] }, 'zones'],
-    ['a state that is none', { zones: [{ zone: 'nose', states: ['sad'] }] }, 'zones[0].states'], ['a blank sensitivity', { sensitivities: ['  '] }, 'sensitivities'],
-    ['a book of sensitivities', { sensitivities: Array.from({ length: 21 }, (_, i) => `s${i}`) }, 'sensitivities'], ['endless hours', { occasion: { hours: 900 } }, 'occasion.hours'],
-    ['a fifth limb', { occasion: { limbs: 5 } }, 'occasion.limbs'], ['a site that is none', { siteWeights: { elbow: 1 } }, 'siteWeights'], ['a tone without colour', { secondTone: { zone: 'chin' } }, 'secondTone.lab'],
-    ['a colour twice in one place', { chart: [{ area: 'lid', lab, note: '' }, { area: 'lid', lab, note: '' }] }, 'chart'],
+    ['a zone that is none', { zones: [{ zone: 'elbow', states: [] }] }, 'zones[0].zone'],
+    [
+      'a zone twice',
+      {
+        zones: [
+          { zone: 'nose', states: [] },
+          { zone: 'nose', states: [] },
+        ],
+      },
+      'zones',
+    ],
+    ['a state that is none', { zones: [{ zone: 'nose', states: ['sad'] }] }, 'zones[0].states'],
+    ['a blank sensitivity', { sensitivities: ['  '] }, 'sensitivities'],
+    ['a book of sensitivities', { sensitivities: Array.from({ length: 21 }, (_, i) => `s${i}`) }, 'sensitivities'],
+    ['endless hours', { occasion: { hours: 900 } }, 'occasion.hours'],
+    ['a fifth limb', { occasion: { limbs: 5 } }, 'occasion.limbs'],
+    ['a site that is none', { siteWeights: { elbow: 1 } }, 'siteWeights'],
+    ['a tone without colour', { secondTone: { zone: 'chin' } }, 'secondTone.lab'],
+    [
+      'a colour twice in one place',
+      {
+        chart: [
+          { area: 'lid', lab, note: '' },
+          { area: 'lid', lab, note: '' },
+        ],
+      },
+      'chart',
+    ],
   ])('%s is refused at its field', (_what, value, path) => expect(paths(Consultation, value)).toContain(path))
 })
 
@@ -32,11 +61,26 @@ describe('plans', () => {
     expect(paths(LockInput, { key: 'primer', empty: true })).toEqual([])
     expect(paths(LockInput, { key: 'primer' })).toEqual(['empty'])
     expect(paths(LockInput, { key: 'primer', itemId: 'x', empty: true })).toEqual(['empty'])
-    expect(paths(PlanInput, { locks: [{ key: 'a', itemId: 'x' }, { key: 'a', itemId: 'y' }] })).toEqual(['locks'])
+    expect(
+      paths(PlanInput, {
+        locks: [
+          { key: 'a', itemId: 'x' },
+          { key: 'a', itemId: 'y' },
+        ],
+      }),
+    ).toEqual(['locks'])
   })
   it('locks as the core takes them', () => {
-    const locks = [{ key: 'primer', itemId: 'x', empty: false }, { key: 'foundation', drops: [{ id: 'a', count: 2 }], empty: false }, { key: 'tone', empty: true }]
-    expect(locksOf(locks)).toEqual({ primer: { itemId: 'x' }, foundation: { drops: [{ id: 'a', count: 2 }] }, tone: { empty: true } })
+    const locks = [
+      { key: 'primer', itemId: 'x', empty: false },
+      { key: 'foundation', drops: [{ id: 'a', count: 2 }], empty: false },
+      { key: 'tone', empty: true },
+    ]
+    expect(locksOf(locks)).toEqual({
+      primer: { itemId: 'x' },
+      foundation: { drops: [{ id: 'a', count: 2 }] },
+      tone: { empty: true },
+    })
   })
   it('a kind that is none, a flash test of nothing', () => {
     expect(paths(SavePlanInput, { kind: 'rehearsal' })).toEqual(['kind'])
@@ -48,7 +92,12 @@ describe('products and methods', () => {
   const product = { kind: 'primer', shade: 'Slip', lab }
   it('traits may be left out, but not be nonsense', () => {
     expect(paths(OwnedProductInput, product)).toEqual([])
-    expect(paths(OwnedProductInput, { ...product, traits: { texture: 'gel', dispenser: 'tube', wearHours: -1, safeFor: ['moon'] } })).toEqual(expect.arrayContaining(['traits.wearHours', 'traits.safeFor']))
+    expect(
+      paths(OwnedProductInput, {
+        ...product,
+        traits: { texture: 'gel', dispenser: 'tube', wearHours: -1, safeFor: ['moon'] },
+      }),
+    ).toEqual(expect.arrayContaining(['traits.wearHours', 'traits.safeFor']))
     expect(paths(OwnedProductInput, { ...product, flagFixes: { sparkle: true } })).toEqual(['flagFixes'])
     expect(paths(OwnedProductInput, { ...product, kind: 'lotion potion' })).toEqual(['kind'])
   })
@@ -56,6 +105,8 @@ describe('products and methods', () => {
     expect(paths(Settings, { ruleWeights: { flash: 2 } })).toEqual([])
     expect(paths(Settings, { ruleWeights: { flash: 9 } })).toEqual(['ruleWeights'])
     expect(paths(Settings, { ruleWeights: [] })).toEqual(['ruleWeights'])
-    expect(paths(Settings, { houseRules: [{ slot: 'hat', itemId: 'x', sentence: 'why' }] })).toEqual(['houseRules[0].slot'])
+    expect(paths(Settings, { houseRules: [{ slot: 'hat', itemId: 'x', sentence: 'why' }] })).toEqual([
+      'houseRules[0].slot',
+    ])
   })
 })

@@ -38,8 +38,16 @@ export class Settings {
   @OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
   @OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
   /** Per rule: 0 switches it off, 1 is as it comes, up to 3 times as heavy. */
-  @Satisfies('ruleWeights', v => v !== null && typeof v === 'object' && !Array.isArray(v) && Object.entries(v).length <= 100
-    && Object.values(v).every(w => typeof w === 'number' && w >= 0 && w <= 3), 'must set rules to numbers from 0 to 3')
+  @Satisfies(
+    'ruleWeights',
+    v =>
+      v !== null
+      && typeof v === 'object'
+      && !Array.isArray(v)
+      && Object.entries(v).length <= 100
+      && Object.values(v).every(w => typeof w === 'number' && w >= 0 && w <= 3),
+    'must set rules to numbers from 0 to 3',
+  )
   ruleWeights: Record<string, number> = {}
   @ListOf(30) @ValidateNested({ each: true }) @Type(() => HouseRuleInput) houseRules: HouseRuleInput[] = []
 }

@@ -1,7 +1,21 @@
 import type { Traits } from '#core/stock/usual'
 import {
-  CLAIMS, DISPENSERS, FILTERS, ITEM_KINDS, PLACES, RESISTANCES, SPARKLES, TEXTURES,
-  type Claim, type Dispenser, type Filter, type ItemKind, type Place, type Resistance, type Sparkle, type Texture,
+  CLAIMS,
+  DISPENSERS,
+  FILTERS,
+  ITEM_KINDS,
+  PLACES,
+  RESISTANCES,
+  SPARKLES,
+  TEXTURES,
+  type Claim,
+  type Dispenser,
+  type Filter,
+  type ItemKind,
+  type Place,
+  type Resistance,
+  type Sparkle,
+  type Texture,
 } from '#core/suitability/item'
 import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../rules'
 

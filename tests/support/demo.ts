@@ -15,18 +15,53 @@ import type { Carried } from '../../demo/carried'
 const NOW = new Date('2026-11-24T12:00:00Z')
 const daysOff = (days: number) => new Date(NOW.getTime() + days * 86_400_000).toISOString()
 
-export const demoProduct = ({ product, openedDaysAgo }: Carried, id: string, ownerFaceId: string | null = null): OwnedProduct => ({
-  ...product, id, ownerFaceId, retiredAt: null, createdAt: '', openedOn: daysOff(-openedDaysAgo).slice(0, 10), traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits },
+export const demoProduct = (
+  { product, openedDaysAgo }: Carried,
+  id: string,
+  ownerFaceId: string | null = null,
+): OwnedProduct => ({
+  ...product,
+  id,
+  ownerFaceId,
+  retiredAt: null,
+  createdAt: '',
+  openedOn: daysOff(-openedDaysAgo).slice(0, 10),
+  traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits },
 })
 export const DEMO_PRODUCTS = DEMO_KIT.map((carried, i) => demoProduct(carried, `k${i}`))
 
 /** A face of the demo with its skin read, as the server would have it. */
 export function demoFace({ face, skin, asked, brings = [], past = [], bookedInDays }: DemoFace): Face {
   return {
-    ...face, id: face.name, bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10), createdAt: '', consultation: consultationFor(face, asked), recipes: [], seen: [], plans: [], pictures: [],
+    ...face,
+    id: face.name,
+    bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10),
+    createdAt: '',
+    consultation: consultationFor(face, asked),
+    recipes: [],
+    seen: [],
+    plans: [],
+    pictures: [],
     own: brings.map((b, i) => demoProduct(b, `own${i}`, face.name)),
-    history: past.map(({ shade, what }, i) => ({ id: `h${i}`, productId: DEMO_PRODUCTS.find(p => p.shade === shade)!.id, what, note: '', at: '' })),
-    readings: [{ id: 'r', source: 'typed', lab: skinAt(...skin), covariance: [...spherical(0.5, 0.4, 0.4)], note: '', site: 'jaw', tanned: false, takenAt: '' }],
+    history: past.map(({ shade, what }, i) => ({
+      id: `h${i}`,
+      productId: DEMO_PRODUCTS.find(p => p.shade === shade)!.id,
+      what,
+      note: '',
+      at: '',
+    })),
+    readings: [
+      {
+        id: 'r',
+        source: 'typed',
+        lab: skinAt(...skin),
+        covariance: [...spherical(0.5, 0.4, 0.4)],
+        note: '',
+        site: 'jaw',
+        tanned: false,
+        takenAt: '',
+      },
+    ],
   }
 }
 
@@ -35,8 +70,15 @@ export function demoQuestion(name: string): PlanQuestion {
   const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith(name))!)
   const { maxProducts, maxDrops, tolerance } = new Settings()
   return {
-    face: factsOf(face)!, job: face.consultation.occasion, overrides: [],
-    settings: { ...USUAL_SETTINGS, day: face.bookedOn ?? NOW.toISOString().slice(0, 10), paletteTests: DEMO_PALETTE_TESTS },
-    items: [...DEMO_PRODUCTS, ...face.own].map(itemOf), options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
+    face: factsOf(face)!,
+    job: face.consultation.occasion,
+    overrides: [],
+    settings: {
+      ...USUAL_SETTINGS,
+      day: face.bookedOn ?? NOW.toISOString().slice(0, 10),
+      paletteTests: DEMO_PALETTE_TESTS,
+    },
+    items: [...DEMO_PRODUCTS, ...face.own].map(itemOf),
+    options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
   }
 }

@@ -4,13 +4,21 @@ import { COVERAGES, type ComplexionProduct, type Family } from '#core/complexion
 import type { seeded } from './random'
 
 /** A medium neutral silicone shade on the locus. */
-export const shade = (depth: number, more: Partial<ComplexionProduct> = {}): ComplexionProduct => (
-  { id: `s${depth}`, lab: typicalSkin(depth, 'neutral'), coverage: 'medium', family: 'silicone', ...more }
-)
+export const shade = (depth: number, more: Partial<ComplexionProduct> = {}): ComplexionProduct => ({
+  id: `s${depth}`,
+  lab: typicalSkin(depth, 'neutral'),
+  coverage: 'medium',
+  family: 'silicone',
+  ...more,
+})
 
-const adjuster = (id: string, lab: Lab, hide: number): ComplexionProduct => (
-  { id, lab, hide, coverage: 'medium', family: 'silicone' }
-)
+const adjuster = (id: string, lab: Lab, hide: number): ComplexionProduct => ({
+  id,
+  lab,
+  hide,
+  coverage: 'medium',
+  family: 'silicone',
+})
 
 export const ADJUSTERS: readonly ComplexionProduct[] = [
   adjuster('white', { L: 93, a: 0, b: 3 }, 1.5),
@@ -21,7 +29,11 @@ export const ADJUSTERS: readonly ComplexionProduct[] = [
 ]
 
 /** A random product near the skin colours. */
-export function randomProduct(id: string, random: ReturnType<typeof seeded>, families: readonly Family[] = ['silicone']): ComplexionProduct {
+export function randomProduct(
+  id: string,
+  random: ReturnType<typeof seeded>,
+  families: readonly Family[] = ['silicone'],
+): ComplexionProduct {
   return {
     id,
     lab: skinAt(random.between(0.5, 12.5), random.between(-12, 14), random.between(0.8, 1.2)),

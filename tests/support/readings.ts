@@ -6,7 +6,11 @@ import type { seeded } from './random'
 /** A skin as they come: any depth, an undertone scattered about a typical one. */
 export function someSkin(random: ReturnType<typeof seeded>): Lab {
   const typical = TYPICAL_UNDERTONE[random.pick(UNDERTONES)]
-  return skinAt(random.between(1, 12), typical.hueDeviation + 3 * random.normal(), typical.chromaRatio + 0.05 * random.normal())
+  return skinAt(
+    random.between(1, 12),
+    typical.hueDeviation + 3 * random.normal(),
+    typical.chromaRatio + 0.05 * random.normal(),
+  )
 }
 
 /**

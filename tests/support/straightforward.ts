@@ -11,29 +11,43 @@ import { hideOf, type ComplexionProduct } from '#core/complexion/product'
  */
 const ciede2000 = differenceCiede2000()
 
-export const culoriDeltaE = (x: Lab, y: Lab) => (
+export const culoriDeltaE = (x: Lab, y: Lab) =>
   ciede2000({ mode: 'lab65', l: x.L, a: x.a, b: x.b }, { mode: 'lab65', l: y.L, a: y.a, b: y.b })
-)
 
-export interface PlainRecipe { drops: { id: string, count: number }[], lab: Lab }
+export interface PlainRecipe {
+  drops: { id: string; count: number }[]
+  lab: Lab
+}
 
-interface PlainLimits { maxProducts: number, maxDrops: number, rules?: MixingRules }
+interface PlainLimits {
+  maxProducts: number
+  maxDrops: number
+  rules?: MixingRules
+}
 
 /** Every allowed recipe in lowest terms, mixed one by one. */
-export function everyRecipe(products: readonly ComplexionProduct[], { maxProducts, maxDrops, rules }: PlainLimits): PlainRecipe[] {
-  const spectra = products.map((p) => {
+export function everyRecipe(
+  products: readonly ComplexionProduct[],
+  { maxProducts, maxDrops, rules }: PlainLimits,
+): PlainRecipe[] {
+  const spectra = products.map(p => {
     const R = Array.from(p.reflectance ?? smoothestReflectance(p.lab))
     const S = scattering(hideOf(p), p.reflectance ? reflectanceToLab(R).L : p.lab.L)
     return { S, K: R.map(r => kOverS(r) * S) }
   })
   const recipes: PlainRecipe[] = []
-  for (const set of subsets(products.map((_, i) => i), maxProducts)) {
+  for (const set of subsets(
+    products.map((_, i) => i),
+    maxProducts,
+  )) {
     const pairsMix = set.every(i => set.every(j => i === j || mayMix(products[i]!, products[j]!, rules)))
     if (!pairsMix || set.every(i => products[i]!.isBase === false)) continue
     for (const counts of compositions(set.length, maxDrops)) {
       if (counts.reduce(gcd) !== 1) continue
       const S = sum(set.map((i, k) => counts[k]! * spectra[i]!.S))
-      const R = spectra[0]!.K.map((_, band) => opaqueReflectance(sum(set.map((i, k) => counts[k]! * spectra[i]!.K[band]!)) / S))
+      const R = spectra[0]!.K.map((_, band) =>
+        opaqueReflectance(sum(set.map((i, k) => counts[k]! * spectra[i]!.K[band]!)) / S),
+      )
       recipes.push({ drops: set.map((i, k) => ({ id: products[i]!.id, count: counts[k]! })), lab: reflectanceToLab(R) })
     }
   }
@@ -46,12 +60,18 @@ export const plainRank = (recipe: PlainRecipe, target: Lab, dE = culoriDeltaE) =
   return dE(recipe.lab, target) + 0.25 * (recipe.drops.length - 1) + 0.06 * Math.max(0, drops - 3)
 }
 
-export function plainReach(recipes: readonly PlainRecipe[], skins: readonly { lab: Lab, weight: number }[], tolerance: number): number {
-  return sum(skins.map((skin) => {
-    let least = Infinity
-    for (const recipe of recipes) least = Math.min(least, culoriDeltaE(recipe.lab, skin.lab))
-    return least <= tolerance ? skin.weight : 0
-  }))
+export function plainReach(
+  recipes: readonly PlainRecipe[],
+  skins: readonly { lab: Lab; weight: number }[],
+  tolerance: number,
+): number {
+  return sum(
+    skins.map(skin => {
+      let least = Infinity
+      for (const recipe of recipes) least = Math.min(least, culoriDeltaE(recipe.lab, skin.lab))
+      return least <= tolerance ? skin.weight : 0
+    }),
+  )
 }
 
 /** All subsets of 1 to `most` members. */
@@ -67,7 +87,7 @@ export function subsets<T>(list: readonly T[], most: number): T[][] {
 
 function compositions(parts: number, most: number): number[][] {
   if (parts === 0) return [[]]
-  return compositions(parts - 1, most - 1).flatMap((rest) => {
+  return compositions(parts - 1, most - 1).flatMap(rest => {
     const left = most - sum(rest)
     return Array.from({ length: Math.max(0, left) }, (_, i) => [...rest, i + 1])
   })

@@ -3,7 +3,18 @@ import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { skinAt, typicalSkin } from '#core/complexion/skin'
 import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/suitability/face'
 import { readIngredients } from '#core/suitability/ingredients/ingredients'
-import { CLAIMS, DISPENSERS, FILTERS, FINISHES, ITEM_KINDS, RESISTANCES, SPARKLES, TEXTURES, type ItemKind, type KitItem } from '#core/suitability/item'
+import {
+  CLAIMS,
+  DISPENSERS,
+  FILTERS,
+  FINISHES,
+  ITEM_KINDS,
+  RESISTANCES,
+  SPARKLES,
+  TEXTURES,
+  type ItemKind,
+  type KitItem,
+} from '#core/suitability/item'
 import { JOB_TYPES, USUAL, type JobFacts } from '#core/suitability/job'
 import type { PlanQuestion } from '#core/suitability/facePlan'
 import { USUAL_SETTINGS, type PlanSettings } from '#core/suitability/settings'
@@ -12,9 +23,34 @@ import type { seeded } from './random'
 export const DAY = '2026-12-05'
 
 export const item = (kind: ItemKind, more: Partial<KitItem> = {}): KitItem => ({
-  id: kind, name: `a ${kind}`, kind, alsoFor: [], range: '', family: 'water', finish: 'natural', coverage: 'medium', buildable: false, lab: null,
-  texture: 'fluid', wearHours: null, resists: [], spf: 0, filter: 'none', sparkle: 'none', dispenser: 'bottle', claims: [], ingredients: [], flags: [],
-  safeFor: ['face', 'eyes', 'lips', 'body'], seenByClients: false, level: 1, size: 30, priceMinor: 2000, useBy: null, own: false, ...more,
+  id: kind,
+  name: `a ${kind}`,
+  kind,
+  alsoFor: [],
+  range: '',
+  family: 'water',
+  finish: 'natural',
+  coverage: 'medium',
+  buildable: false,
+  lab: null,
+  texture: 'fluid',
+  wearHours: null,
+  resists: [],
+  spf: 0,
+  filter: 'none',
+  sparkle: 'none',
+  dispenser: 'bottle',
+  claims: [],
+  ingredients: [],
+  flags: [],
+  safeFor: ['face', 'eyes', 'lips', 'body'],
+  seenByClients: false,
+  level: 1,
+  size: 30,
+  priceMinor: 2000,
+  useBy: null,
+  own: false,
+  ...more,
 })
 export const withList = (kind: ItemKind, inci: string, more: Partial<KitItem> = {}): KitItem => {
   const { ingredients, flags, family } = readIngredients(inci)
@@ -22,24 +58,53 @@ export const withList = (kind: ItemKind, inci: string, more: Partial<KitItem> = 
 }
 
 export const face = (more: Partial<FaceFacts> = {}): FaceFacts => ({
-  id: 'face', skin: typicalSkin(5, 'neutral'), bare: typicalSkin(5, 'neutral'), skinType: 'normal', zones: {}, ageBand: 'adult', coverage: 'medium', finish: 'natural',
-  bareFaced: false, noScent: false, mildOnly: false, sensitivities: [], facialHair: false, wantsLashes: 'none', lashExtensions: false, contactLenses: false, history: [],
-  hasRecipe: false, secondTone: null, ...more,
+  id: 'face',
+  skin: typicalSkin(5, 'neutral'),
+  bare: typicalSkin(5, 'neutral'),
+  skinType: 'normal',
+  zones: {},
+  ageBand: 'adult',
+  coverage: 'medium',
+  finish: 'natural',
+  bareFaced: false,
+  noScent: false,
+  mildOnly: false,
+  sensitivities: [],
+  facialHair: false,
+  wantsLashes: 'none',
+  lashExtensions: false,
+  contactLenses: false,
+  history: [],
+  hasRecipe: false,
+  secondTone: null,
+  ...more,
 })
 
 export const job = (more: Partial<JobFacts> = {}): JobFacts => ({ ...USUAL.personal, ...more })
 export const settings = (more: Partial<PlanSettings> = {}): PlanSettings => ({ day: DAY, ...USUAL_SETTINGS, ...more })
 
 export const question = (items: readonly KitItem[], more: Partial<PlanQuestion> = {}): PlanQuestion => ({
-  face: face(), job: job(), settings: settings(), items, options: { ...DEFAULT_OPTIONS, maxDrops: 4 }, overrides: [], ...more,
+  face: face(),
+  job: job(),
+  settings: settings(),
+  items,
+  options: { ...DEFAULT_OPTIONS, maxDrops: 4 },
+  overrides: [],
+  ...more,
 })
 
 type Random = ReturnType<typeof seeded>
 const some = <T>(random: Random, list: readonly T[], chance: number) => list.filter(() => random.between(0, 1) < chance)
 
 const LISTS = [
-  'Aqua, Glycerin, Panthenol', 'Aqua, Dimethicone, Parfum, Linalool', 'Ricinus Communis Seed Oil, Lanolin, Cera Alba', 'Talc, Mica, Silica', 'Isododecane, Trimethylsiloxysilicate',
-  'Aqua, Alcohol Denat., Lavandula Angustifolia Oil', 'Dimethicone, Titanium Dioxide [nano], Carmine', 'Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Wheat Protein',
+  'Aqua, Glycerin, Panthenol',
+  'Aqua, Dimethicone, Parfum, Linalool',
+  'Ricinus Communis Seed Oil, Lanolin, Cera Alba',
+  'Talc, Mica, Silica',
+  'Isododecane, Trimethylsiloxysilicate',
+  'Aqua, Alcohol Denat., Lavandula Angustifolia Oil',
+  'Dimethicone, Titanium Dioxide [nano], Carmine',
+  'Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Wheat Protein',
 ]
 
 /** Anything a kit might hold, sensible or not. */
@@ -48,29 +113,69 @@ export function randomItem(id: string, random: Random): KitItem {
   const list = random.pick([...LISTS, null])
   const read = list === null ? null : readIngredients(list)
   return item(kind, {
-    id, name: `${kind} ${id}`, family: read?.family ?? random.pick(FAMILIES), finish: random.pick(FINISHES), coverage: random.pick(COVERAGES),
-    buildable: random.pick([true, false]), alsoFor: random.pick([[], [], [random.pick(ITEM_KINDS)]]), range: random.pick(['', 'Quay', 'Lantern']),
-    lab: kind === 'foundation' || kind === 'adjuster' || kind === 'concealer' ? skinAt(random.between(1, 12), random.between(-8, 8), random.between(0.9, 1.1)) : random.pick([null, { L: 60, a: 25, b: 20 }]),
-    texture: random.pick(TEXTURES), wearHours: random.pick([null, 4, 8, 16]), resists: some(random, RESISTANCES, 0.3), spf: random.pick([null, 0, 15, 30, 50]),
-    filter: random.pick(FILTERS), sparkle: random.pick(SPARKLES), dispenser: random.pick(DISPENSERS), claims: some(random, CLAIMS, 0.2),
-    ingredients: read?.ingredients ?? null, flags: read?.flags.map(f => f.flag) ?? [], safeFor: random.pick([['face'], ['face', 'eyes', 'lips', 'body'], ['eyes', 'face'], ['lips']]),
-    level: random.pick([0, 0.05, 0.5, 1]), priceMinor: random.pick([null, 900, 3200]), useBy: random.pick([null, '2026-06-01', '2027-06-01']), own: random.between(0, 1) < 0.05,
+    id,
+    name: `${kind} ${id}`,
+    family: read?.family ?? random.pick(FAMILIES),
+    finish: random.pick(FINISHES),
+    coverage: random.pick(COVERAGES),
+    buildable: random.pick([true, false]),
+    alsoFor: random.pick([[], [], [random.pick(ITEM_KINDS)]]),
+    range: random.pick(['', 'Quay', 'Lantern']),
+    lab:
+      kind === 'foundation' || kind === 'adjuster' || kind === 'concealer'
+        ? skinAt(random.between(1, 12), random.between(-8, 8), random.between(0.9, 1.1))
+        : random.pick([null, { L: 60, a: 25, b: 20 }]),
+    texture: random.pick(TEXTURES),
+    wearHours: random.pick([null, 4, 8, 16]),
+    resists: some(random, RESISTANCES, 0.3),
+    spf: random.pick([null, 0, 15, 30, 50]),
+    filter: random.pick(FILTERS),
+    sparkle: random.pick(SPARKLES),
+    dispenser: random.pick(DISPENSERS),
+    claims: some(random, CLAIMS, 0.2),
+    ingredients: read?.ingredients ?? null,
+    flags: read?.flags.map(f => f.flag) ?? [],
+    safeFor: random.pick([['face'], ['face', 'eyes', 'lips', 'body'], ['eyes', 'face'], ['lips']]),
+    level: random.pick([0, 0.05, 0.5, 1]),
+    priceMinor: random.pick([null, 900, 3200]),
+    useBy: random.pick([null, '2026-06-01', '2027-06-01']),
+    own: random.between(0, 1) < 0.05,
   })
 }
 
 export function randomFace(random: Random, items: readonly KitItem[]): FaceFacts {
   const skin = skinAt(random.between(1, 12), random.between(-8, 10), random.between(0.88, 1.1))
   const zones: FaceFacts['zones'] = {}
-  for (const zone of some(random, ZONES, 0.4)) zones[zone] = { type: random.pick([undefined, ...SKIN_TYPES]), states: some(random, ZONE_STATES, 0.12) }
+  for (const zone of some(random, ZONES, 0.4))
+    zones[zone] = { type: random.pick([undefined, ...SKIN_TYPES]), states: some(random, ZONE_STATES, 0.12) }
   return face({
-    skin, bare: skin, zones, skinType: random.pick(SKIN_TYPES), ageBand: random.pick(AGE_BANDS), coverage: random.pick(COVERAGES), finish: random.pick(FINISHES),
-    bareFaced: random.pick([true, false]), noScent: random.pick([true, false]), mildOnly: random.pick([true, false]),
-    sensitivities: some(random, ['lanolin', 'perfume', 'nuts', 'carmine', 'panthenol'], 0.2), facialHair: random.pick([true, false]), wantsLashes: random.pick(['none', 'sparse', 'full'] as const), lashExtensions: random.pick([true, false]),
-    history: some(random, items, 0.1).map(i => ({ itemId: i.id, what: random.pick(['liked', 'used', 'disliked', 'reaction'] as const), times: 2 })),
+    skin,
+    bare: skin,
+    zones,
+    skinType: random.pick(SKIN_TYPES),
+    ageBand: random.pick(AGE_BANDS),
+    coverage: random.pick(COVERAGES),
+    finish: random.pick(FINISHES),
+    bareFaced: random.pick([true, false]),
+    noScent: random.pick([true, false]),
+    mildOnly: random.pick([true, false]),
+    sensitivities: some(random, ['lanolin', 'perfume', 'nuts', 'carmine', 'panthenol'], 0.2),
+    facialHair: random.pick([true, false]),
+    wantsLashes: random.pick(['none', 'sparse', 'full'] as const),
+    lashExtensions: random.pick([true, false]),
+    history: some(random, items, 0.1).map(i => ({
+      itemId: i.id,
+      what: random.pick(['liked', 'used', 'disliked', 'reaction'] as const),
+      times: 2,
+    })),
     secondTone: random.pick([null, { skin: skinAt(7, 0, 1), zone: 'chin' as const }]),
   })
 }
 
 export const randomJob = (random: Random): JobFacts => ({
-  ...USUAL[random.pick(JOB_TYPES)], flash: random.pick([true, false]), outdoors: random.pick([true, false]), tears: random.pick([true, false]), limbs: random.pick([0, 0, 2]),
+  ...USUAL[random.pick(JOB_TYPES)],
+  flash: random.pick([true, false]),
+  outdoors: random.pick([true, false]),
+  tears: random.pick([true, false]),
+  limbs: random.pick([0, 0, 2]),
 })

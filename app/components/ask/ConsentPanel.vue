@@ -9,7 +9,8 @@ const buys = useBuys()
 const undo = useUndo()
 const asking = ref(false)
 const busy = ref(false)
-const answer = (part: { keepRecord?: Consent, keepPictures?: Consent }) => undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, ...part }))
+const answer = (part: { keepRecord?: Consent; keepPictures?: Consent }) =>
+  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, ...part }))
 
 async function forget() {
   busy.value = true
@@ -26,16 +27,34 @@ async function forget() {
 <template>
   <section>
     <h2>Consent</h2>
-    <Choices :model-value="face.consultation.keepRecord" label="To keep this record" :options="CONSENTS.map(c => ({ value: c, text: c }))" @update:model-value="answer({ keepRecord: $event! })" />
-    <Choices :model-value="face.consultation.keepPictures" label="To keep pictures" :options="CONSENTS.map(c => ({ value: c, text: c }))" @update:model-value="answer({ keepPictures: $event! })" />
-    <p v-if="face.consultation.keepRecord === 'refused'" role="status"><b>They do not want a record: forget them once the work is done.</b></p>
+    <Choices
+      :model-value="face.consultation.keepRecord"
+      label="To keep this record"
+      :options="CONSENTS.map(c => ({ value: c, text: c }))"
+      @update:model-value="answer({ keepRecord: $event! })"
+    />
+    <Choices
+      :model-value="face.consultation.keepPictures"
+      label="To keep pictures"
+      :options="CONSENTS.map(c => ({ value: c, text: c }))"
+      @update:model-value="answer({ keepPictures: $event! })"
+    />
+    <p v-if="face.consultation.keepRecord === 'refused'" role="status">
+      <b>They do not want a record: forget them once the work is done.</b>
+    </p>
     <p><button class="act" type="button" @click="asking = true">Forget this person …</button></p>
     <v-dialog v-model="asking" max-width="480" aria-label="Forget this person">
       <v-card>
         <div class="ask">
           <h2>Forget {{ face.name }}?</h2>
-          <p>Readings, recipes, plans, cards, history, what they brought and their name in purchase lists are erased from the file itself. There is no undo.</p>
-          <div class="acts"><v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn><v-btn variant="text" autofocus @click="asking = false">Keep the record</v-btn></div>
+          <p>
+            Readings, recipes, plans, cards, history, what they brought and their name in purchase lists are erased from
+            the file itself. There is no undo.
+          </p>
+          <div class="acts">
+            <v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn
+            ><v-btn variant="text" autofocus @click="asking = false">Keep the record</v-btn>
+          </div>
         </div>
       </v-card>
     </v-dialog>
@@ -43,8 +62,21 @@ async function forget() {
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; align-content: start; }
-p { margin: 0; }
-.ask { display: grid; gap: 14px; padding: 22px 24px; }
-.acts { display: flex; gap: 10px; }
+section {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+p {
+  margin: 0;
+}
+.ask {
+  display: grid;
+  gap: 14px;
+  padding: 22px 24px;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
 </style>

@@ -10,11 +10,15 @@ const undo = useUndo()
 const productId = ref<string | null>(null)
 const what = ref<HistoryWord>('liked')
 const note = ref('')
-const nameOf = (id: string) => kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
+const nameOf = (id: string) =>
+  kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
 
 /** One line per product and verdict; used ones are counted. */
 const rows = computed(() => {
-  const groups = new Map<string, { id: string, productId: string, what: HistoryWord, notes: string[], times: number, last: string }>()
+  const groups = new Map<
+    string,
+    { id: string; productId: string; what: HistoryWord; notes: string[]; times: number; last: string }
+  >()
   for (const h of props.face.history) {
     const key = `${h.productId} ${h.what}`
     const group = groups.get(key) ?? { id: h.id, productId: h.productId, what: h.what, notes: [], times: 0, last: h.at }
@@ -26,7 +30,11 @@ const rows = computed(() => {
 })
 async function add() {
   if (!productId.value) return
-  if (await undo.attempt(() => faces.remember(props.face.id, { productId: productId.value!, what: what.value, note: note.value.trim() }))) {
+  if (
+    await undo.attempt(() =>
+      faces.remember(props.face.id, { productId: productId.value!, what: what.value, note: note.value.trim() }),
+    )
+  ) {
     productId.value = null
     note.value = ''
   }
@@ -36,22 +44,62 @@ async function add() {
 <template>
   <div>
     <ul v-if="rows.length > 0">
-      <li v-for="r in rows" :key="r.id"><b>{{ nameOf(r.productId) }}</b> <span>{{ r.what }}{{ r.times > 1 ? `, ${r.times} times` : '' }}</span> <span class="small">{{ r.notes.join(' ') }}</span><button class="act" type="button" :aria-label="`Forget ${nameOf(r.productId)}: ${r.what}`" @click="undo.attempt(() => faces.forgetEntry(face.id, r.id))">Forget</button></li>
+      <li v-for="r in rows" :key="r.id">
+        <b>{{ nameOf(r.productId) }}</b> <span>{{ r.what }}{{ r.times > 1 ? `, ${r.times} times` : '' }}</span>
+        <span class="small">{{ r.notes.join(' ') }}</span><button
+          class="act"
+          type="button"
+          :aria-label="`Forget ${nameOf(r.productId)}: ${r.what}`"
+          @click="undo.attempt(() => faces.forgetEntry(face.id, r.id))"
+        >
+          Forget
+        </button>
+      </li>
     </ul>
     <form class="add" @submit.prevent="add">
-      <v-autocomplete v-model="productId" label="Product" :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))" clearable />
+      <v-autocomplete
+        v-model="productId"
+        label="Product"
+        :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))"
+        clearable
+      />
       <v-select v-model="what" label="was" :items="[...HISTORY]" />
       <v-text-field v-model="note" label="What happened" maxlength="300" />
       <v-btn type="submit" color="primary" :disabled="!productId">Remember</v-btn>
     </form>
-    <p v-if="what === 'reaction'" class="small">A reaction keeps the product away from this face. For anything that does not settle, they should see a pharmacist or doctor.</p>
+    <p v-if="what === 'reaction'" class="small">
+      A reaction keeps the product away from this face. For anything that does not settle, they should see a pharmacist
+      or doctor.
+    </p>
   </div>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; margin: 0 0 8px; }
-li { display: flex; gap: 10px; align-items: center; border-bottom: 1px solid var(--line); min-height: 44px; flex-wrap: wrap; }
-li .act { margin-left: auto; }
-.add { display: grid; grid-template-columns: 1.4fr 0.8fr 1.4fr auto; gap: 10px; align-items: start; }
-@media (max-width: 760px) { .add { grid-template-columns: 1fr 1fr; } }
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 8px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  min-height: 44px;
+  flex-wrap: wrap;
+}
+li .act {
+  margin-left: auto;
+}
+.add {
+  display: grid;
+  grid-template-columns: 1.4fr 0.8fr 1.4fr auto;
+  gap: 10px;
+  align-items: start;
+}
+@media (max-width: 760px) {
+  .add {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

@@ -15,7 +15,19 @@ const inci = ref('')
 
 async function add() {
   const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind.value]
-  const values = { ...new OwnedProductInput(), kind: kind.value, shade: name.value, lab: { ...CLEAR_LAB }, colourSource: 'clear', coverage, finish, family, sizeMl: size, traits: { ...traits }, inci: inci.value }
+  const values = {
+    ...new OwnedProductInput(),
+    kind: kind.value,
+    shade: name.value,
+    lab: { ...CLEAR_LAB },
+    colourSource: 'clear',
+    coverage,
+    finish,
+    family,
+    sizeMl: size,
+    traits: { ...traits },
+    inci: inci.value,
+  }
   if (await submit(values, input => faces.bring(props.face.id, input))) name.value = inci.value = ''
 }
 </script>
@@ -23,22 +35,59 @@ async function add() {
 <template>
   <div>
     <ul v-if="face.own.length > 0">
-      <li v-for="p in face.own" :key="p.id"><b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><button class="act" type="button" :aria-label="`Take ${p.shade} off`" @click="undo.attempt(() => faces.leaveHome(face.id, p.id))">Take off</button></li>
+      <li v-for="p in face.own" :key="p.id">
+        <b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><button
+          class="act"
+          type="button"
+          :aria-label="`Take ${p.shade} off`"
+          @click="undo.attempt(() => faces.leaveHome(face.id, p.id))"
+        >
+          Take off
+        </button>
+      </li>
     </ul>
     <form class="add" novalidate @submit.prevent="add">
       <v-text-field v-model="name" label="They bring" :error-messages="at('shade')" />
       <v-autocomplete v-model="kind" label="Kind" :items="[...ITEM_KINDS]" />
       <v-btn type="submit" color="primary" :loading="busy">Add</v-btn>
-      <v-text-field v-model="inci" class="wide" label="Its ingredients, when the list is at hand" :error-messages="at('inci')" />
+      <v-text-field
+        v-model="inci"
+        class="wide"
+        label="Its ingredients, when the list is at hand"
+        :error-messages="at('inci')"
+      />
     </form>
   </div>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; margin: 0 0 8px; }
-li { display: flex; gap: 10px; align-items: center; border-bottom: 1px solid var(--line); min-height: 44px; }
-li .act { margin-left: auto; }
-.add { display: grid; grid-template-columns: 1fr 1fr auto; gap: 10px; align-items: start; }
-.wide { grid-column: 1 / -1; }
-@media (max-width: 600px) { .add { grid-template-columns: 1fr; } }
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 8px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  min-height: 44px;
+}
+li .act {
+  margin-left: auto;
+}
+.add {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 600px) {
+  .add {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

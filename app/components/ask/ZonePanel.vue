@@ -13,23 +13,31 @@ const BY_ZONE: Partial<Record<Zone, readonly ZoneState[]>> = {
 }
 const ON_SKIN = ZONE_STATES.filter(s => !['dark circles', 'chapped', 'lined'].includes(s))
 const states = computed(() => BY_ZONE[props.zone] ?? ON_SKIN)
-const entry = computed<ZoneInput>(() => zones.value.find(z => z.zone === props.zone) ?? { zone: props.zone, states: [] })
+const entry = computed<ZoneInput>(
+  () => zones.value.find(z => z.zone === props.zone) ?? { zone: props.zone, states: [] },
+)
 
 function put(next: ZoneInput) {
   const others = zones.value.filter(z => z.zone !== props.zone)
   zones.value = next.states.length > 0 || next.type ? [...others, next] : others
 }
-const toggle = (state: ZoneState) => put({
-  ...entry.value, states: entry.value.states.includes(state) ? entry.value.states.filter(s => s !== state) : [...entry.value.states, state],
-})
+const toggle = (state: ZoneState) =>
+  put({
+    ...entry.value,
+    states: entry.value.states.includes(state)
+      ? entry.value.states.filter(s => s !== state)
+      : [...entry.value.states, state],
+  })
 const type = computed({
   get: () => entry.value.type ?? undefined,
   set: (t: SkinType | undefined) => put({ ...entry.value, type: t === entry.value.type ? null : t }),
 })
 const hasType = computed(() => !['lips', 'eye area', 'hairline', 'neck'].includes(props.zone))
 const caution = computed(() => {
-  if (entry.value.states.includes('signs of infection')) return 'Leave this area alone, and suggest they see a pharmacist or doctor. Varietas gives no medical advice.'
-  if (entry.value.states.includes('broken') || entry.value.states.includes('sunburnt')) return 'Disposables only here, or leave it bare: nothing porous that is used again may touch it.'
+  if (entry.value.states.includes('signs of infection'))
+    return 'Leave this area alone, and suggest they see a pharmacist or doctor. Varietas gives no medical advice.'
+  if (entry.value.states.includes('broken') || entry.value.states.includes('sunburnt'))
+    return 'Disposables only here, or leave it bare: nothing porous that is used again may touch it.'
   return ''
 })
 </script>
@@ -37,17 +45,46 @@ const caution = computed(() => {
 <template>
   <div class="zone">
     <h3>{{ capital(zone) }}</h3>
-    <Choices v-if="hasType" v-model="type" label="Here the skin is" :options="SKIN_TYPES.filter(t => t !== 'combination').map(t => ({ value: t, text: t }))" />
+    <Choices
+      v-if="hasType"
+      v-model="type"
+      label="Here the skin is"
+      :options="SKIN_TYPES.filter(t => t !== 'combination').map(t => ({ value: t, text: t }))"
+    />
     <fieldset>
       <legend class="small">and it looks</legend>
-      <div class="choices"><button v-for="state in states" :key="state" type="button" :aria-pressed="entry.states.includes(state)" @click="toggle(state)">{{ state }}</button></div>
+      <div class="choices">
+        <button
+          v-for="state in states"
+          :key="state"
+          type="button"
+          :aria-pressed="entry.states.includes(state)"
+          @click="toggle(state)"
+        >
+          {{ state }}
+        </button>
+      </div>
     </fieldset>
-    <p v-if="caution" role="status"><b>{{ caution }}</b></p>
+    <p v-if="caution" role="status">
+      <b>{{ caution }}</b>
+    </p>
   </div>
 </template>
 
 <style scoped>
-.zone { display: grid; gap: 8px; align-content: start; }
-fieldset { border: 0; padding: 0; margin: 0; }
-p { margin: 0; border-left: 4px solid var(--ink); padding-left: 10px; }
+.zone {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+p {
+  margin: 0;
+  border-left: 4px solid var(--ink);
+  padding-left: 10px;
+}
 </style>

@@ -3,22 +3,27 @@ import type { BuyAnswer } from '#core/buy/buy'
 import { everyone } from '#core/complexion/population'
 
 /** What to buy, each line with its reason: whom only the plan with this bottle reaches. */
-const props = defineProps<{ plan: BuyAnswer, mustFaces: readonly string[], currency: string }>()
+const props = defineProps<{ plan: BuyAnswer; mustFaces: readonly string[]; currency: string }>()
 const buys = useBuys()
 const faces = useFaces()
 const skins = everyone()
 
-const lines = computed(() => props.plan.reasons.flatMap((reason) => {
-  const offer = buys.offerById.get(reason.id)
-  if (!offer) return []
-  const names = reason.mustReach.map(i => faces.byId.get(props.mustFaces[i] ?? '')?.name ?? '').filter(Boolean)
-  const ranges = rangesInWords(reason.skins.map(i => skins[i]!))
-  const because = [
-    names.length > 0 ? `${listInWords(names)} cannot be matched without it` : '',
-    reason.skins.length > 0 ? `${plural(reason.skins.length, 'skin')} hang on it: ${ranges}` : '',
-  ].filter(Boolean).join('; ') || 'it makes the others work together'
-  return [{ offer, because }]
-}))
+const lines = computed(() =>
+  props.plan.reasons.flatMap(reason => {
+    const offer = buys.offerById.get(reason.id)
+    if (!offer) return []
+    const names = reason.mustReach.map(i => faces.byId.get(props.mustFaces[i] ?? '')?.name ?? '').filter(Boolean)
+    const ranges = rangesInWords(reason.skins.map(i => skins[i]!))
+    const because =
+      [
+        names.length > 0 ? `${listInWords(names)} cannot be matched without it` : '',
+        reason.skins.length > 0 ? `${plural(reason.skins.length, 'skin')} hang on it: ${ranges}` : '',
+      ]
+        .filter(Boolean)
+        .join('; ') || 'it makes the others work together'
+    return [{ offer, because }]
+  }),
+)
 defineExpose({ lines })
 </script>
 
@@ -26,15 +31,36 @@ defineExpose({ lines })
   <ul class="lines">
     <li v-for="{ offer, because } in lines" :key="offer.id">
       <Swatch :lab="offer.lab" :size="58" />
-      <div><b>{{ offer.shade }}</b> <span class="small">{{ offer.kind }} · {{ offer.brand }} {{ offer.range }} · {{ offer.family }} · {{ offer.sizeMl }} ml · {{ buys.supplierName(offer.supplierId) }}</span><p class="small">{{ capital(because) }}.</p></div>
+      <div>
+        <b>{{ offer.shade }}</b>
+        <span class="small"
+          >{{ offer.kind }} · {{ offer.brand }} {{ offer.range }} · {{ offer.family }} · {{ offer.sizeMl }} ml ·
+          {{ buys.supplierName(offer.supplierId) }}</span
+        >
+        <p class="small">{{ capital(because) }}.</p>
+      </div>
       <b class="price">{{ formatMoney(offer.priceMinor, currency) }}</b>
     </li>
   </ul>
 </template>
 
 <style scoped>
-.lines { list-style: none; padding: 0; margin: 0; }
-li { display: grid; grid-template-columns: 58px minmax(0, 1fr) auto; gap: 14px; border-bottom: 1px solid var(--line); align-items: center; }
-p { margin: 2px 0; }
-.price { text-align: right; }
+.lines {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 58px minmax(0, 1fr) auto;
+  gap: 14px;
+  border-bottom: 1px solid var(--line);
+  align-items: center;
+}
+p {
+  margin: 2px 0;
+}
+.price {
+  text-align: right;
+}
 </style>

@@ -5,40 +5,101 @@ import { skinPlace } from '#core/complexion/skin'
 import type { FaceReading } from '#shared/records/faces'
 
 /** How the skin drifts: depth at one site over time, readings with a tan on apart; with its table twin. */
-const props = defineProps<{ readings: readonly FaceReading[], theme: string }>()
+const props = defineProps<{ readings: readonly FaceReading[]; theme: string }>()
 Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip)
 
 const DAY = 86_400_000
-const rows = computed(() => [...props.readings].reverse().map(r => ({ at: Date.parse(r.takenAt), when: momentInWords(r.takenAt), depth: skinPlace(r.lab).depth, place: placeInWords(r.lab), tanned: r.tanned, site: r.site })))
+const rows = computed(() =>
+  [...props.readings].reverse().map(r => ({
+    at: Date.parse(r.takenAt),
+    when: momentInWords(r.takenAt),
+    depth: skinPlace(r.lab).depth,
+    place: placeInWords(r.lab),
+    tanned: r.tanned,
+    site: r.site,
+  })),
+)
 const first = computed(() => rows.value[0]?.at ?? 0)
 const ink = computed(() => (props.theme === 'wings' ? '#ececec' : '#1a1a1a'))
-const point = (r: typeof rows.value[number]) => ({ x: (r.at - first.value) / DAY, y: r.depth })
+const point = (r: (typeof rows.value)[number]) => ({ x: (r.at - first.value) / DAY, y: r.depth })
 const data = computed(() => ({
   datasets: [
-    { label: 'skin', data: rows.value.filter(r => !r.tanned).map(point), borderColor: ink.value, backgroundColor: ink.value, borderWidth: 2, pointRadius: 5 },
-    { label: 'with a tan on', data: rows.value.filter(r => r.tanned).map(point), showLine: false, borderColor: ink.value, backgroundColor: 'transparent', pointRadius: 6, pointStyle: 'triangle' as const },
+    {
+      label: 'skin',
+      data: rows.value.filter(r => !r.tanned).map(point),
+      borderColor: ink.value,
+      backgroundColor: ink.value,
+      borderWidth: 2,
+      pointRadius: 5,
+    },
+    {
+      label: 'with a tan on',
+      data: rows.value.filter(r => r.tanned).map(point),
+      showLine: false,
+      borderColor: ink.value,
+      backgroundColor: 'transparent',
+      pointRadius: 6,
+      pointStyle: 'triangle' as const,
+    },
   ],
 }))
 const options = computed<ChartOptions<'line'>>(() => ({
-  responsive: true, maintainAspectRatio: false, animation: false,
+  responsive: true,
+  maintainAspectRatio: false,
+  animation: false,
   scales: {
-    x: { type: 'linear', title: { display: true, text: 'days since the first reading', color: ink.value }, ticks: { color: ink.value }, grid: { display: false } },
-    y: { type: 'linear', reverse: false, title: { display: true, text: 'depth', color: ink.value }, ticks: { color: ink.value }, grid: { color: props.theme === 'wings' ? '#3a3a3a' : '#cfcfcf' } },
+    x: {
+      type: 'linear',
+      title: { display: true, text: 'days since the first reading', color: ink.value },
+      ticks: { color: ink.value },
+      grid: { display: false },
+    },
+    y: {
+      type: 'linear',
+      reverse: false,
+      title: { display: true, text: 'depth', color: ink.value },
+      ticks: { color: ink.value },
+      grid: { color: props.theme === 'wings' ? '#3a3a3a' : '#cfcfcf' },
+    },
   },
 }))
 </script>
 
 <template>
   <section aria-label="How the skin drifts">
-    <div class="chart"><Line :data="data" :options="options" :aria-label="`Depth over time: ${rows.map(r => `${r.when} ${r.depth.toFixed(1)}`).join('; ')}`" /></div>
+    <div class="chart">
+      <Line
+        :data="data"
+        :options="options"
+        :aria-label="`Depth over time: ${rows.map(r => `${r.when} ${r.depth.toFixed(1)}`).join('; ')}`"
+      />
+    </div>
     <table class="ledger">
-      <caption class="visually-hidden">Readings over time</caption>
-      <thead><tr><th>When</th><th>Site</th><th class="num">Depth</th><th>Sits at</th></tr></thead>
-      <tbody><tr v-for="r in rows" :key="r.at"><td>{{ r.when }}</td><td>{{ r.site }}{{ r.tanned ? ', tan on' : '' }}</td><td class="num">{{ r.depth.toFixed(1) }}</td><td>{{ r.place }}</td></tr></tbody>
+      <caption class="visually-hidden">
+        Readings over time
+      </caption>
+      <thead>
+        <tr>
+          <th>When</th>
+          <th>Site</th>
+          <th class="num">Depth</th>
+          <th>Sits at</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.at">
+          <td>{{ r.when }}</td>
+          <td>{{ r.site }}{{ r.tanned ? ', tan on' : '' }}</td>
+          <td class="num">{{ r.depth.toFixed(1) }}</td>
+          <td>{{ r.place }}</td>
+        </tr>
+      </tbody>
     </table>
   </section>
 </template>
 
 <style scoped>
-.chart { height: 170px; }
+.chart {
+  height: 170px;
+}
 </style>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import { afterChoice, atFirst, ENOUGH_CHOICES, eyeReading, nextPair, type Belief, type EyeAnswer } from '#core/reading/eyeTest'
+import {
+  afterChoice,
+  atFirst,
+  ENOUGH_CHOICES,
+  eyeReading,
+  nextPair,
+  type Belief,
+  type EyeAnswer,
+} from '#core/reading/eyeTest'
 import type { Reading } from '#core/reading/reading'
 
 /** Two fields beside the jaw: which is nearer? About eight choices home in on depth and undertone. */
@@ -14,16 +22,34 @@ const enough = computed(() => chosen.value >= ENOUGH_CHOICES)
 function choose(answer: EyeAnswer) {
   beliefs.value = [...beliefs.value, afterChoice(belief.value, { pair: pair.value, answer })]
 }
-const back = () => { beliefs.value = beliefs.value.slice(0, -1) }
-watch(belief, () => emit('reading', chosen.value >= 4 ? eyeReading(belief.value) : null, plural(chosen.value, 'choice')), { immediate: true })
+const back = () => {
+  beliefs.value = beliefs.value.slice(0, -1)
+}
+watch(
+  belief,
+  () => emit('reading', chosen.value >= 4 ? eyeReading(belief.value) : null, plural(chosen.value, 'choice')),
+  { immediate: true },
+)
 </script>
 
 <template>
   <div class="eye">
-    <p class="small">Hold the screen beside the bare jaw, brightness up, in daylight. Which field is nearer to the skin?</p>
+    <p class="small">
+      Hold the screen beside the bare jaw, brightness up, in daylight. Which field is nearer to the skin?
+    </p>
     <div class="pair" role="group" aria-label="Which field is nearer to the skin?">
-      <button type="button" :style="{ background: labToCss(pair.left) }" aria-label="The left field" @click="choose('left')" />
-      <button type="button" :style="{ background: labToCss(pair.right) }" aria-label="The right field" @click="choose('right')" />
+      <button
+        type="button"
+        :style="{ background: labToCss(pair.left) }"
+        aria-label="The left field"
+        @click="choose('left')"
+      />
+      <button
+        type="button"
+        :style="{ background: labToCss(pair.right) }"
+        aria-label="The right field"
+        @click="choose('right')"
+      />
     </div>
     <div class="acts">
       <button class="act" type="button" @click="choose('left')">Left</button>
@@ -31,17 +57,39 @@ watch(belief, () => emit('reading', chosen.value >= 4 ? eyeReading(belief.value)
       <button class="act" type="button" @click="choose('right')">Right</button>
     </div>
     <p class="small" role="status">
-      {{ enough ? `${plural(chosen, 'choice')}: enough. More narrow it a little.` : `${chosen} of about ${ENOUGH_CHOICES} choices.` }}
+      {{
+        enough
+          ? `${plural(chosen, 'choice')}: enough. More narrow it a little.`
+          : `${chosen} of about ${ENOUGH_CHOICES} choices.`
+      }}
       <button v-if="chosen > 0" class="act" type="button" @click="back">Take the last one back</button>
     </p>
   </div>
 </template>
 
 <style scoped>
-.eye { display: grid; gap: 8px; }
-.eye p { margin: 0; }
-.pair { display: flex; height: 190px; }
-.pair button { flex: 1; border: 0; padding: 0; cursor: pointer; }
-.acts { display: grid; grid-template-columns: 1fr auto 1fr; }
-.acts .act:last-child { justify-self: end; }
+.eye {
+  display: grid;
+  gap: 8px;
+}
+.eye p {
+  margin: 0;
+}
+.pair {
+  display: flex;
+  height: 190px;
+}
+.pair button {
+  flex: 1;
+  border: 0;
+  padding: 0;
+  cursor: pointer;
+}
+.acts {
+  display: grid;
+  grid-template-columns: 1fr auto 1fr;
+}
+.acts .act:last-child {
+  justify-self: end;
+}
 </style>

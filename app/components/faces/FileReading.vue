@@ -16,7 +16,16 @@ const average = computed(() => {
   const shots = samples.value.filter((_, i) => taken.value.has(i)).map(s => s.lab)
   return shots.length > 0 ? averageShots(shots, INSTRUMENT_FLOOR) : null
 })
-watch(average, a => emit('reading', a, `${fileName.value}: ${samples.value.filter((_, i) => taken.value.has(i)).map(s => s.name).join(', ')}`))
+watch(average, a =>
+  emit(
+    'reading',
+    a,
+    `${fileName.value}: ${samples.value
+      .filter((_, i) => taken.value.has(i))
+      .map(s => s.name)
+      .join(', ')}`,
+  ),
+)
 
 async function open(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -43,18 +52,34 @@ function toggle(i: number) {
 
 <template>
   <div class="file">
-    <label class="small">CGATS text or CSV, Lab or spectra
-      <input type="file" accept=".txt,.csv,.cgats,.ti3,.tsv,text/plain,text/csv" @change="open">
+    <label class="small"
+      >CGATS text or CSV, Lab or spectra
+      <input type="file" accept=".txt,.csv,.cgats,.ti3,.tsv,text/plain,text/csv" @change="open" />
     </label>
-    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <p v-if="problem" role="alert">
+      <b>{{ problem }}</b>
+    </p>
     <table v-if="samples.length > 0" class="ledger">
-      <caption class="small">Take the rows that are this skin; they are averaged.</caption>
-      <thead><tr><th><span class="visually-hidden">Take</span></th><th>Row</th><th class="num">L*</th><th class="num">a*</th><th class="num">b*</th><th /></tr></thead>
+      <caption class="small">
+        Take the rows that are this skin; they are averaged.
+      </caption>
+      <thead>
+        <tr>
+          <th><span class="visually-hidden">Take</span></th>
+          <th>Row</th>
+          <th class="num">L*</th>
+          <th class="num">a*</th>
+          <th class="num">b*</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="(s, i) in samples.slice(0, 50)" :key="i">
-          <td><input type="checkbox" :checked="taken.has(i)" :aria-label="`Take ${s.name}`" @change="toggle(i)"></td>
+          <td><input type="checkbox" :checked="taken.has(i)" :aria-label="`Take ${s.name}`" @change="toggle(i)" /></td>
           <td>{{ s.name }}{{ s.reflectance ? ', spectrum' : '' }}</td>
-          <td class="num">{{ s.lab.L.toFixed(1) }}</td><td class="num">{{ s.lab.a.toFixed(1) }}</td><td class="num">{{ s.lab.b.toFixed(1) }}</td>
+          <td class="num">{{ s.lab.L.toFixed(1) }}</td>
+          <td class="num">{{ s.lab.a.toFixed(1) }}</td>
+          <td class="num">{{ s.lab.b.toFixed(1) }}</td>
           <td><Swatch :lab="s.lab" :size="34" /></td>
         </tr>
       </tbody>
@@ -64,10 +89,26 @@ function toggle(i: number) {
 </template>
 
 <style scoped>
-.file { display: grid; gap: 8px; }
-label { display: grid; gap: 6px; }
-input[type='file'] { min-height: 44px; }
-input[type='checkbox'] { width: 20px; height: 20px; accent-color: var(--accent); }
-caption { text-align: left; }
-p { margin: 0; }
+.file {
+  display: grid;
+  gap: 8px;
+}
+label {
+  display: grid;
+  gap: 6px;
+}
+input[type='file'] {
+  min-height: 44px;
+}
+input[type='checkbox'] {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+}
+caption {
+  text-align: left;
+}
+p {
+  margin: 0;
+}
 </style>

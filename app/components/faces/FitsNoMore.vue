@@ -5,25 +5,44 @@ import type { Touch } from '#core/complexion/touch'
 import { difference } from '#core/colour/difference'
 
 /** A saved recipe that the skin has moved away from, and the touch that brings it back. */
-const props = defineProps<{ drops: readonly Drops[], mix: Lab, skin: Lab, bringBack: (drops: readonly Drops[], skin: Lab) => Promise<Touch | null> }>()
+const props = defineProps<{
+  drops: readonly Drops[]
+  mix: Lab
+  skin: Lab
+  bringBack: (drops: readonly Drops[], skin: Lab) => Promise<Touch | null>
+}>()
 const emit = defineEmits<{ take: [touch: Touch] }>()
 const kit = useKit()
 const touch = ref<Touch | null>()
 const whole = computed(() => props.drops.every(d => kit.usable.some(p => p.id === d.id)))
-watch(() => [props.drops, props.skin], async () => {
-  touch.value = whole.value ? await props.bringBack(props.drops, props.skin).catch(() => null) : null
-}, { immediate: true })
+watch(
+  () => [props.drops, props.skin],
+  async () => {
+    touch.value = whole.value ? await props.bringBack(props.drops, props.skin).catch(() => null) : null
+  },
+  { immediate: true },
+)
 const after = computed(() => (touch.value ? difference(touch.value.lab, props.skin) : null))
 </script>
 
 <template>
   <p class="moved" role="status">
     <b>It no longer fits:</b> the skin is {{ differenceInWords(mix, skin) }} now.
-    <template v-if="touch">{{ touch.add.count === 1 ? 'One drop' : `${touch.add.count} drops` }} of {{ kit.byId.get(touch.add.id)?.shade }} to {{ touch.to }} brings it to ΔE {{ after!.toFixed(1) }}. <button class="act" type="button" @click="emit('take', touch)">Take it</button></template>
-    <template v-else-if="touch === null">{{ whole ? 'No single touch of this kit brings it back.' : 'A bottle of it is empty or has left the kit.' }}</template>
+    <template v-if="touch"
+      >{{ touch.add.count === 1 ? 'One drop' : `${touch.add.count} drops` }} of
+      {{ kit.byId.get(touch.add.id)?.shade }} to {{ touch.to }} brings it to ΔE {{ after!.toFixed(1) }}.
+      <button class="act" type="button" @click="emit('take', touch)">Take it</button></template
+    >
+    <template v-else-if="touch === null">{{
+      whole ? 'No single touch of this kit brings it back.' : 'A bottle of it is empty or has left the kit.'
+    }}</template>
   </p>
 </template>
 
 <style scoped>
-.moved { border-left: 5px solid var(--ink); padding: 2px 12px; margin: 0 0 8px 18px; }
+.moved {
+  border-left: 5px solid var(--ink);
+  padding: 2px 12px;
+  margin: 0 0 8px 18px;
+}
 </style>

@@ -19,11 +19,15 @@ const busy = ref(false)
 const depth = ref<DepthWord>('medium')
 const tone = ref<Undertone>('neutral')
 
-onMounted(() => undo.attempt(async () => {
-  const state = await api<{ calibratedUntil: string | null, knowsFace: boolean }>(`devices/simulated-meter/${props.faceId}`)
-  calibratedUntil.value = state.calibratedUntil
-  knows.value = state.knowsFace
-}))
+onMounted(() =>
+  undo.attempt(async () => {
+    const state = await api<{ calibratedUntil: string | null; knowsFace: boolean }>(
+      `devices/simulated-meter/${props.faceId}`,
+    )
+    calibratedUntil.value = state.calibratedUntil
+    knows.value = state.knowsFace
+  }),
+)
 
 const average = computed(() => (shots.value.length > 0 ? averageShots(shots.value, INSTRUMENT_FLOOR) : null))
 watch(average, a => emit('reading', shots.value.length >= ENOUGH ? a : null, plural(shots.value.length, 'shot')))
@@ -33,15 +37,22 @@ async function attempt(work: () => Promise<unknown>) {
   await undo.attempt(work)
   busy.value = false
 }
-const calibrate = () => attempt(async () => {
-  calibratedUntil.value = (await api<{ calibratedUntil: string }>('devices/simulated-meter/calibrate', { method: 'POST' })).calibratedUntil
-})
-const shoot = () => attempt(async () => {
-  const sees = knows.value ? undefined : typicalSkin(DEPTH_WORDS[depth.value], tone.value)
-  const { lab } = await api<{ lab: Lab }>('devices/simulated-meter/shot', { method: 'POST', body: { faceId: props.faceId, sees } })
-  knows.value = true
-  shots.value = [...shots.value, lab]
-})
+const calibrate = () =>
+  attempt(async () => {
+    calibratedUntil.value = (
+      await api<{ calibratedUntil: string }>('devices/simulated-meter/calibrate', { method: 'POST' })
+    ).calibratedUntil
+  })
+const shoot = () =>
+  attempt(async () => {
+    const sees = knows.value ? undefined : typicalSkin(DEPTH_WORDS[depth.value], tone.value)
+    const { lab } = await api<{ lab: Lab }>('devices/simulated-meter/shot', {
+      method: 'POST',
+      body: { faceId: props.faceId, sees },
+    })
+    knows.value = true
+    shots.value = [...shots.value, lab]
+  })
 const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: w, text: w }))
 </script>
 
@@ -49,30 +60,74 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
   <div class="meter">
     <p class="small">This meter is simulated: it stands in for a contact meter and reads with the noise of one.</p>
     <template v-if="!knows">
-      <Choices v-model="depth" label="It has no skin to see for this face. Let it see" :options="words(Object.keys(DEPTH_WORDS) as DepthWord[])" />
+      <Choices
+        v-model="depth"
+        label="It has no skin to see for this face. Let it see"
+        :options="words(Object.keys(DEPTH_WORDS) as DepthWord[])"
+      />
       <Choices v-model="tone" label="with undertone" :options="words(UNDERTONES)" />
     </template>
-    <p v-if="!calibratedUntil"><b>1.</b> Hold it to the white tile. <v-btn :loading="busy" color="primary" @click="calibrate">Calibrate the simulated meter</v-btn></p>
+    <p v-if="!calibratedUntil">
+      <b>1.</b> Hold it to the white tile.
+      <v-btn :loading="busy" color="primary" @click="calibrate">Calibrate the simulated meter</v-btn>
+    </p>
     <template v-else>
-      <p><b>2.</b> Bare skin, light pressure, three places on the jaw. <v-btn :loading="busy" color="primary" :variant="shots.length < ENOUGH ? 'flat' : 'outlined'" @click="shoot">{{ shots.length === 0 ? 'Read' : 'Read again' }}</v-btn></p>
+      <p>
+        <b>2.</b> Bare skin, light pressure, three places on the jaw.
+        <v-btn :loading="busy" color="primary" :variant="shots.length < ENOUGH ? 'flat' : 'outlined'" @click="shoot">{{
+          shots.length === 0 ? 'Read' : 'Read again'
+        }}</v-btn>
+      </p>
       <p class="small">Calibrated until {{ momentInWords(calibratedUntil) }}.</p>
     </template>
     <table v-if="shots.length > 0" class="ledger">
-      <caption class="visually-hidden">Shots of the simulated meter</caption>
-      <thead><tr><th>Shot</th><th class="num">L*</th><th class="num">a*</th><th class="num">b*</th><th /></tr></thead>
+      <caption class="visually-hidden">
+        Shots of the simulated meter
+      </caption>
+      <thead>
+        <tr>
+          <th>Shot</th>
+          <th class="num">L*</th>
+          <th class="num">a*</th>
+          <th class="num">b*</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="(shot, i) in shots" :key="i">
           <td>{{ i + 1 }}{{ average?.stray.includes(i) ? ': strays, read again' : '' }}</td>
-          <td class="num">{{ shot.L.toFixed(1) }}</td><td class="num">{{ shot.a.toFixed(1) }}</td><td class="num">{{ shot.b.toFixed(1) }}</td>
-          <td class="num"><button class="act" type="button" :aria-label="`Drop shot ${i + 1}`" @click="shots = shots.filter((_, k) => k !== i)">Drop</button></td>
+          <td class="num">{{ shot.L.toFixed(1) }}</td>
+          <td class="num">{{ shot.a.toFixed(1) }}</td>
+          <td class="num">{{ shot.b.toFixed(1) }}</td>
+          <td class="num">
+            <button
+              class="act"
+              type="button"
+              :aria-label="`Drop shot ${i + 1}`"
+              @click="shots = shots.filter((_, k) => k !== i)"
+            >
+              Drop
+            </button>
+          </td>
         </tr>
       </tbody>
     </table>
-    <p v-if="shots.length > 0 && shots.length < ENOUGH" class="small">{{ plural(ENOUGH - shots.length, 'more shot') }}, then it can be averaged.</p>
+    <p v-if="shots.length > 0 && shots.length < ENOUGH" class="small">
+      {{ plural(ENOUGH - shots.length, 'more shot') }}, then it can be averaged.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.meter { display: grid; gap: 10px; }
-.meter p { margin: 0; display: flex; gap: 12px; align-items: center; flex-wrap: wrap; }
+.meter {
+  display: grid;
+  gap: 10px;
+}
+.meter p {
+  margin: 0;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
 </style>

@@ -23,17 +23,29 @@ watch(source, () => take(null, ''))
 
 async function save() {
   if (!reading.value) return
-  const input = { source: source.value, lab: reading.value.mean, covariance: [...reading.value.covariance], note: note.value, site: site.value, tanned: tanned.value }
+  const input = {
+    source: source.value,
+    lab: reading.value.mean,
+    covariance: [...reading.value.covariance],
+    note: note.value,
+    site: site.value,
+    tanned: tanned.value,
+  }
   if (await submit(input, value => faces.addReading(props.face.id, value))) emit('done')
 }
 </script>
 
 <template>
   <section class="panel" aria-label="Read the skin">
-    <Choices v-model="source" label="Read the skin" :options="READING_SOURCES.filter(s => s !== 'verdicts').map(s => ({ value: s, text: s }))" hide-label />
+    <Choices
+      v-model="source"
+      label="Read the skin"
+      :options="READING_SOURCES.filter(s => s !== 'verdicts').map(s => ({ value: s, text: s }))"
+      hide-label
+    />
     <div class="where">
       <Choices v-model="site" label="Where on them" :options="SITES.map(s => ({ value: s, text: s }))" />
-      <label class="tick"><input v-model="tanned" type="checkbox">with a fake tan on</label>
+      <label class="tick"><input v-model="tanned" type="checkbox" />with a fake tan on</label>
     </div>
     <BetweenBottles v-if="source === 'between bottles'" @reading="take" />
     <EyeTest v-else-if="source === 'eye test'" @reading="take" />
@@ -43,11 +55,16 @@ async function save() {
     <div v-if="reading" class="found">
       <Swatch :lab="reading.mean" :size="72" />
       <div>
-        <p data-testid="reading"><b>{{ placeInWords(reading.mean) }}</b>, give or take {{ doubt < 0.1 ? 'less than a tenth' : doubt.toFixed(1) }} of a depth</p>
+        <p data-testid="reading">
+          <b>{{ placeInWords(reading.mean) }}</b>, give or take
+          {{ doubt < 0.1 ? 'less than a tenth' : doubt.toFixed(1) }} of a depth
+        </p>
         <FieldPlace :lab="reading.mean" />
       </div>
     </div>
-    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <p v-if="problem" role="alert">
+      <b>{{ problem }}</b>
+    </p>
     <div class="acts">
       <v-btn color="primary" variant="flat" :disabled="!reading" :loading="busy" @click="save">Keep this reading</v-btn>
       <v-btn variant="text" @click="emit('done')">Not now</v-btn>
@@ -56,12 +73,41 @@ async function save() {
 </template>
 
 <style scoped>
-.panel { display: grid; gap: 14px; max-width: 760px; }
-.found { display: grid; grid-template-columns: 72px minmax(0, 1fr); gap: 14px; border-top: 1px solid var(--line); padding-top: 12px; }
-p { margin: 0 0 6px; }
+.panel {
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+}
+.found {
+  display: grid;
+  grid-template-columns: 72px minmax(0, 1fr);
+  gap: 14px;
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+p {
+  margin: 0 0 6px;
+}
 
-.where { display: flex; gap: 24px; align-items: end; flex-wrap: wrap; }
-.tick { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
-.tick input { width: 20px; height: 20px; accent-color: var(--accent); }
-.acts { display: flex; gap: 10px; }
+.where {
+  display: flex;
+  gap: 24px;
+  align-items: end;
+  flex-wrap: wrap;
+}
+.tick {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
 </style>

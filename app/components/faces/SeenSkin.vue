@@ -9,34 +9,63 @@ import { looksOf } from '#shared/looks'
 import { ReadingInput, type Face } from '#shared/records/faces'
 
 /** What was seen of mixes since the last reading is evidence on the skin too: where it would lie, to be kept or not. */
-const props = defineProps<{ face: Face, target: Reading }>()
+const props = defineProps<{ face: Face; target: Reading }>()
 const kit = useKit()
 const faces = useFaces()
 const { submit, problem, busy } = useForm(ReadingInput)
 // Less than this nobody would see.
 const WORTH_SAYING = 0.5
 
-const seen = computed(() => looksOf(props.face.seen).filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? '')).flatMap(({ drops, seen, degree }) => {
-  const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
-  return bottles.length === drops.length ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), seen, degree }] : []
-}))
+const seen = computed(() =>
+  looksOf(props.face.seen)
+    .filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? ''))
+    .flatMap(({ drops, seen, degree }) => {
+      const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
+      return bottles.length === drops.length
+        ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), seen, degree }]
+        : []
+    }),
+)
 const moved = computed(() => skinAfterVerdicts(props.target, seen.value))
 const shows = computed(() => seen.value.length > 0 && difference(moved.value.mean, props.target.mean) >= WORTH_SAYING)
-const keep = () => submit({
-  source: 'verdicts', lab: moved.value.mean, covariance: [...moved.value.covariance], note: plural(seen.value.length, 'verdict'), site: props.face.readings[0]!.site, tanned: props.face.consultation.tanOn ?? props.face.readings[0]!.tanned,
-}, input => faces.addReading(props.face.id, input))
+const keep = () =>
+  submit(
+    {
+      source: 'verdicts',
+      lab: moved.value.mean,
+      covariance: [...moved.value.covariance],
+      note: plural(seen.value.length, 'verdict'),
+      site: props.face.readings[0]!.site,
+      tanned: props.face.consultation.tanOn ?? props.face.readings[0]!.tanned,
+    },
+    input => faces.addReading(props.face.id, input),
+  )
 </script>
 
 <template>
   <div v-if="shows" class="seen" role="status">
-    <p><b>What you saw puts the skin elsewhere:</b> {{ differenceInWords(target.mean, moved.mean) }}, at {{ placeInWords(moved.mean) }} (from {{ plural(seen.length, 'verdict') }}).</p>
+    <p>
+      <b>What you saw puts the skin elsewhere:</b> {{ differenceInWords(target.mean, moved.mean) }}, at
+      {{ placeInWords(moved.mean) }} (from {{ plural(seen.length, 'verdict') }}).
+    </p>
     <TouchingFields :left="target.mean" :right="moved.mean" left-name="as read" right-name="as seen" :height="40" />
-    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
+    <p v-if="problem" role="alert">
+      <b>{{ problem }}</b>
+    </p>
     <button class="act" type="button" :disabled="busy" @click="keep">Keep it as a reading</button>
   </div>
 </template>
 
 <style scoped>
-.seen { border-left: 5px solid var(--ink); padding: 2px 12px; margin: 8px 0; display: grid; gap: 6px; max-width: 620px; }
-p { margin: 0; }
+.seen {
+  border-left: 5px solid var(--ink);
+  padding: 2px 12px;
+  margin: 8px 0;
+  display: grid;
+  gap: 6px;
+  max-width: 620px;
+}
+p {
+  margin: 0;
+}
 </style>

@@ -8,27 +8,61 @@ const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()
 const typed = reactive({ L: '', a: '', b: '' })
 // Standard deviations in L*, a*, b*.
 const SPREAD: Record<'measured' | 'about' | 'guess', readonly [number, number, number]> = {
-  measured: [0.5, 0.4, 0.4], about: [1.5, 1, 1.2], guess: [3, 2, 2.5],
+  measured: [0.5, 0.4, 0.4],
+  about: [1.5, 1, 1.2],
+  guess: [3, 2, 2.5],
 }
 const sure = ref<keyof typeof SPREAD>('measured')
 
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 const lab = computed(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))
 const checked = computed(() => check(LabDto, lab.value))
-const errorsAt = (axis: 'L' | 'a' | 'b') => (typed[axis] === '' || checked.value.ok ? [] : checked.value.issues.filter(i => i.path === axis).map(i => i.message))
-watch([checked, sure], () => emit('reading', checked.value.ok ? { mean: { ...lab.value }, covariance: spherical(...SPREAD[sure.value]) } : null, sure.value), { immediate: true })
+const errorsAt = (axis: 'L' | 'a' | 'b') =>
+  typed[axis] === '' || checked.value.ok ? [] : checked.value.issues.filter(i => i.path === axis).map(i => i.message)
+watch(
+  [checked, sure],
+  () =>
+    emit(
+      'reading',
+      checked.value.ok ? { mean: { ...lab.value }, covariance: spherical(...SPREAD[sure.value]) } : null,
+      sure.value,
+    ),
+  { immediate: true },
+)
 </script>
 
 <template>
   <div class="typed">
     <div class="axes">
-      <v-text-field v-for="axis in (['L', 'a', 'b'] as const)" :key="axis" v-model="typed[axis]" :label="`${axis}*`" inputmode="decimal" :error-messages="errorsAt(axis)" />
+      <v-text-field
+        v-for="axis in ['L', 'a', 'b'] as const"
+        :key="axis"
+        v-model="typed[axis]"
+        :label="`${axis}*`"
+        inputmode="decimal"
+        :error-messages="errorsAt(axis)"
+      />
     </div>
-    <Choices v-model="sure" label="How sure" :options="[{ value: 'measured', text: 'measured' }, { value: 'about', text: 'about' }, { value: 'guess', text: 'a guess' }]" />
+    <Choices
+      v-model="sure"
+      label="How sure"
+      :options="[
+        { value: 'measured', text: 'measured' },
+        { value: 'about', text: 'about' },
+        { value: 'guess', text: 'a guess' },
+      ]"
+    />
   </div>
 </template>
 
 <style scoped>
-.typed { display: grid; gap: 12px; }
-.axes { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; }
+.typed {
+  display: grid;
+  gap: 12px;
+}
+.axes {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+}
 </style>

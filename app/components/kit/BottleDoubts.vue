@@ -18,15 +18,21 @@ const question = ref<Question | null>(null)
 const state = ref<'idle' | 'working' | 'ready'>('idle')
 
 const bottles = computed(() => kit.usable.filter(p => p.kind === 'foundation'))
-const skins = computed(() => faces.faces.flatMap((f) => {
-  const skin = targetReading(f)
-  return skin ? [{ faceId: f.id, skin }] : []
-}))
-const verdicts = computed(() => faces.faces.flatMap((f) => {
-  const skin = targetReading(f)
-  return skin ? looksOf(f.seen).map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
-}))
-const asked = computed(() => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) })
+const skins = computed(() =>
+  faces.faces.flatMap(f => {
+    const skin = targetReading(f)
+    return skin ? [{ faceId: f.id, skin }] : []
+  }),
+)
+const verdicts = computed(() =>
+  faces.faces.flatMap(f => {
+    const skin = targetReading(f)
+    return skin ? looksOf(f.seen).map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
+  }),
+)
+const asked = computed(
+  () => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) },
+)
 const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id) : undefined))
 
 /** Whoever answers by keyboard is brought to the next question. */
@@ -36,7 +42,14 @@ let answered = false
 async function think() {
   state.value = 'working'
   try {
-    const answer = await task.run((work, report) => work.doubts(JSON.parse(JSON.stringify(bottles.value.map(complexionOf))), JSON.parse(JSON.stringify(verdicts.value)), JSON.parse(JSON.stringify(skins.value)), report))
+    const answer = await task.run((work, report) =>
+      work.doubts(
+        JSON.parse(JSON.stringify(bottles.value.map(complexionOf))),
+        JSON.parse(JSON.stringify(verdicts.value)),
+        JSON.parse(JSON.stringify(skins.value)),
+        report,
+      ),
+    )
     suspect.value = answer.suspect
     question.value = answer.question
     state.value = 'ready'
@@ -48,7 +61,9 @@ async function think() {
     if (task.progress.value === null) state.value = 'idle'
   }
 }
-watch([open, verdicts, bottles], () => { if (open.value) void think() })
+watch([open, verdicts, bottles], () => {
+  if (open.value) void think()
+})
 
 /** Kept; the watch then thinks again. */
 async function say(seen: Seen) {
@@ -67,17 +82,40 @@ async function believe() {
   <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>Is every bottle the colour it is thought to be?</summary>
     <div v-if="open" class="doubts">
-      <Working v-if="state === 'working'" what="Weighing what was seen" :done="task.progress.value" @stop="task.stop()" />
+      <Working
+        v-if="state === 'working'"
+        what="Weighing what was seen"
+        :done="task.progress.value"
+        @stop="task.stop()"
+      />
       <template v-else-if="state === 'ready'">
         <p v-if="suspected && suspect" data-testid="suspect">
-          <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{ percent(suspect.probability) }}, from {{ plural(verdicts.length, 'verdict') }}).
+          <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{
+            percent(suspect.probability)
+          }}, from {{ plural(verdicts.length, 'verdict') }}).
           <button v-if="suspect.holds" class="act" type="button" @click="believe">Take its new colour</button>
           <span v-else class="small">Not sure enough to change it: a few more looks.</span>
         </p>
-        <p v-else>{{ verdicts.length === 0 ? 'Nothing has been seen yet.' : `Nothing speaks against a bottle, from ${plural(verdicts.length, 'verdict')}.` }}</p>
-        <TouchingFields v-if="suspected && suspect" :left="suspected.lab" :right="suspect.lab" left-name="as thought" right-name="as seen" :height="60" />
+        <p v-else>
+          {{
+            verdicts.length === 0
+              ? 'Nothing has been seen yet.'
+              : `Nothing speaks against a bottle, from ${plural(verdicts.length, 'verdict')}.`
+          }}
+        </p>
+        <TouchingFields
+          v-if="suspected && suspect"
+          :left="suspected.lab"
+          :right="suspect.lab"
+          left-name="as thought"
+          right-name="as seen"
+          :height="60"
+        />
         <template v-if="asked?.bottle && asked.face">
-          <p ref="next" tabindex="-1">What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of <b>{{ asked.face.name }}</b>. It looks</p>
+          <p ref="next" tabindex="-1">
+            What would tell most: hold <b>{{ asked.bottle.shade }}</b> straight to the jaw of
+            <b>{{ asked.face.name }}</b>. It looks
+          </p>
           <SeenScales :legend="`${asked.bottle.shade} on ${asked.face.name} looks`" hide-legend @say="say" />
         </template>
       </template>
@@ -86,7 +124,21 @@ async function believe() {
 </template>
 
 <style scoped>
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-.doubts { display: grid; gap: 8px; max-width: 760px; padding-bottom: 12px; }
-p { margin: 0; outline: none; }
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+.doubts {
+  display: grid;
+  gap: 8px;
+  max-width: 760px;
+  padding-bottom: 12px;
+}
+p {
+  margin: 0;
+  outline: none;
+}
 </style>

@@ -3,7 +3,7 @@ import { FLAGS, readIngredients, type IngredientFlag } from '#core/suitability/i
 import type { Family } from '#core/complexion/product'
 
 /** The ingredient list as on the pack, read as it is typed; what it gets wrong is put right by hand and kept. */
-const props = defineProps<{ family: Family, errors: readonly string[] }>()
+const props = defineProps<{ family: Family; errors: readonly string[] }>()
 const inci = defineModel<string>('inci', { required: true })
 const fixes = defineModel<Partial<Record<IngredientFlag, boolean>>>('fixes', { required: true })
 const emit = defineEmits<{ family: [family: Family] }>()
@@ -19,7 +19,7 @@ function set(flag: IngredientFlag, on: boolean) {
   // What the list says anyway needs no correction.
   fixes.value = on === listed.value.has(flag) ? rest : { ...rest, [flag]: on }
 }
-watch(added, (flag) => {
+watch(added, flag => {
   if (flag) set(flag, true)
   added.value = undefined
 })
@@ -28,20 +28,43 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
 
 <template>
   <div class="list">
-    <v-textarea v-model="inci" label="Ingredient list, as on the pack" rows="3" auto-grow max-rows="8" :error-messages="errors" />
+    <v-textarea
+      v-model="inci"
+      label="Ingredient list, as on the pack"
+      rows="3"
+      auto-grow
+      max-rows="8"
+      :error-messages="errors"
+    />
     <template v-if="read">
       <p>
-        <b>{{ read.family === 'unknown' ? 'The list does not decide the base: say it yourself.' : `Reads as a ${read.family} base.` }}</b>
-        <button v-if="read.family !== 'unknown' && read.family !== props.family" class="act" type="button" @click="emit('family', read.family)">Take it</button>
-        <span class="small"> {{ plural(read.ingredients.length, 'ingredient') }}{{ read.mayContain.length > 0 ? `, ${read.mayContain.length} it may contain` : '' }}.</span>
+        <b>{{
+          read.family === 'unknown'
+            ? 'The list does not decide the base: say it yourself.'
+            : `Reads as a ${read.family} base.`
+        }}</b>
+        <button
+          v-if="read.family !== 'unknown' && read.family !== props.family"
+          class="act"
+          type="button"
+          @click="emit('family', read.family)"
+        >
+          Take it
+        </button>
+        <span class="small">
+          {{ plural(read.ingredients.length, 'ingredient')
+          }}{{ read.mayContain.length > 0 ? `, ${read.mayContain.length} it may contain` : '' }}.</span
+        >
       </p>
       <p class="small">Read from the list you gave; check the pack.</p>
     </template>
     <fieldset v-if="shown.length > 0">
       <legend class="small">Look out for (untick what is wrong)</legend>
       <label v-for="flag in shown" :key="flag" class="flag">
-        <input type="checkbox" :checked="isOn(flag)" @change="set(flag, !isOn(flag))">
-        <span><b>{{ flag }}</b> <span class="small">{{ listed.get(flag)?.join(', ') ?? 'added by you' }}</span></span>
+        <input type="checkbox" :checked="isOn(flag)" @change="set(flag, !isOn(flag))" />
+        <span
+          ><b>{{ flag }}</b> <span class="small">{{ listed.get(flag)?.join(', ') ?? 'added by you' }}</span></span
+        >
       </label>
     </fieldset>
     <v-select v-model="added" label="Add what the list does not say" :items="[...others]" />
@@ -49,9 +72,28 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
 </template>
 
 <style scoped>
-.list { display: grid; gap: 10px; }
-p { margin: 0; }
-fieldset { border: 0; padding: 0; margin: 0; }
-.flag { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-.flag input { width: 20px; height: 20px; accent-color: var(--accent); flex: none; }
+.list {
+  display: grid;
+  gap: 10px;
+}
+p {
+  margin: 0;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+.flag {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.flag input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+  flex: none;
+}
 </style>

@@ -1,13 +1,21 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
-import { ADJUSTER_WORDS, besideBottle, DEPTH_WORDS, fromDepthWord, type AdjusterWord, type DepthWord, type Step } from '#core/stock/placement'
+import {
+  ADJUSTER_WORDS,
+  besideBottle,
+  DEPTH_WORDS,
+  fromDepthWord,
+  type AdjusterWord,
+  type DepthWord,
+  type Step,
+} from '#core/stock/placement'
 import { isComplexionKind } from '#core/stock/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
 import type { ColourSource, OwnedProduct } from '#shared/records/kit'
 
 /** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */
-const props = defineProps<{ kind: ItemKind, bottles: readonly OwnedProduct[], errors: (path: string) => string[] }>()
+const props = defineProps<{ kind: ItemKind; bottles: readonly OwnedProduct[]; errors: (path: string) => string[] }>()
 const lab = defineModel<Lab>('lab', { required: true })
 const source = defineModel<ColourSource>('source', { required: true })
 
@@ -21,21 +29,29 @@ const deeper = ref<Step>(0)
 const yellower = ref<Step>(0)
 
 const words = (list: readonly string[]) => list.map(w => ({ value: w, text: w }))
-const ways = computed<{ value: Way, text: string }[]>(() => [
+const ways = computed<{ value: Way; text: string }[]>(() => [
   ...(isComplexionKind(props.kind) ? [] : [{ value: 'clear' as const, text: 'It has no colour' }]),
-  { value: 'words', text: 'By word' }, { value: 'beside', text: 'Beside a bottle' }, { value: 'colour', text: 'By colour' },
+  { value: 'words', text: 'By word' },
+  { value: 'beside', text: 'Beside a bottle' },
+  { value: 'colour', text: 'By colour' },
 ])
 // What a kind usually is decides where the picking begins.
-watch(() => props.kind, (kind) => {
-  if (isComplexionKind(kind) && way.value === 'clear') way.value = 'words'
-})
-watch(way, (now) => {
+watch(
+  () => props.kind,
+  kind => {
+    if (isComplexionKind(kind) && way.value === 'clear') way.value = 'words'
+  },
+)
+watch(way, now => {
   if (now === 'clear') set({ ...CLEAR_LAB }, 'clear')
 })
 
 watch([depth, tone, hue, () => props.kind], () => {
   if (way.value !== 'words') return
-  const found = props.kind === 'adjuster' ? hue.value && ADJUSTER_WORDS[hue.value] : depth.value && fromDepthWord(depth.value, tone.value)
+  const found =
+    props.kind === 'adjuster'
+      ? hue.value && ADJUSTER_WORDS[hue.value]
+      : depth.value && fromDepthWord(depth.value, tone.value)
   if (found) set({ ...found }, 'depth word')
 })
 watch([neighbour, deeper, yellower], () => {
@@ -46,7 +62,8 @@ function set(colour: Lab, from: ColourSource) {
   lab.value = colour
   source.value = from
 }
-const typed = (axis: keyof Lab, text: string) => set({ ...lab.value, [axis]: text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')) }, 'given colour')
+const typed = (axis: keyof Lab, text: string) =>
+  set({ ...lab.value, [axis]: text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')) }, 'given colour')
 const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 100) : '')
 </script>
 
@@ -54,26 +71,79 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
   <div class="place">
     <Choices v-model="way" label="Where it sits" :options="ways" />
     <template v-if="way === 'words'">
-      <Choices v-if="kind === 'adjuster'" v-model="hue" label="What it adds" :options="words(Object.keys(ADJUSTER_WORDS)) as { value: AdjusterWord, text: string }[]" />
+      <Choices
+        v-if="kind === 'adjuster'"
+        v-model="hue"
+        label="What it adds"
+        :options="words(Object.keys(ADJUSTER_WORDS)) as { value: AdjusterWord; text: string }[]"
+      />
       <template v-else>
-        <Choices v-model="depth" label="Depth" :options="words(Object.keys(DEPTH_WORDS)) as { value: DepthWord, text: string }[]" />
-        <Choices v-model="tone" label="Undertone" :options="words(UNDERTONES) as { value: Undertone, text: string }[]" />
+        <Choices
+          v-model="depth"
+          label="Depth"
+          :options="words(Object.keys(DEPTH_WORDS)) as { value: DepthWord; text: string }[]"
+        />
+        <Choices
+          v-model="tone"
+          label="Undertone"
+          :options="words(UNDERTONES) as { value: Undertone; text: string }[]"
+        />
       </template>
     </template>
     <template v-else-if="way === 'beside'">
-      <v-autocomplete v-model="neighbour" label="The bottle it stands beside" :items="bottles.map(b => ({ value: b.id, title: b.shade }))" />
-      <Choices v-model="deeper" label="It is" :options="[{ value: -1, text: 'a little lighter' }, { value: 0, text: 'as deep' }, { value: 1, text: 'a little deeper' }]" />
-      <Choices v-model="yellower" label="and" :options="[{ value: -1, text: 'pinker' }, { value: 0, text: 'the same hue' }, { value: 1, text: 'yellower' }]" />
+      <v-autocomplete
+        v-model="neighbour"
+        label="The bottle it stands beside"
+        :items="bottles.map(b => ({ value: b.id, title: b.shade }))"
+      />
+      <Choices
+        v-model="deeper"
+        label="It is"
+        :options="[
+          { value: -1, text: 'a little lighter' },
+          { value: 0, text: 'as deep' },
+          { value: 1, text: 'a little deeper' },
+        ]"
+      />
+      <Choices
+        v-model="yellower"
+        label="and"
+        :options="[
+          { value: -1, text: 'pinker' },
+          { value: 0, text: 'the same hue' },
+          { value: 1, text: 'yellower' },
+        ]"
+      />
     </template>
     <div v-else class="lab">
-      <v-text-field v-for="axis in (['L', 'a', 'b'] as const)" :key="axis" :label="`${axis}*`" :model-value="shown(lab[axis])" inputmode="decimal" :error-messages="errors(`lab.${axis}`)" @update:model-value="typed(axis, $event)" />
+      <v-text-field
+        v-for="axis in ['L', 'a', 'b'] as const"
+        :key="axis"
+        :label="`${axis}*`"
+        :model-value="shown(lab[axis])"
+        inputmode="decimal"
+        :error-messages="errors(`lab.${axis}`)"
+        @update:model-value="typed(axis, $event)"
+      />
     </div>
-    <p v-if="errors('lab').length > 0 && way !== 'colour'" class="wrong" role="alert">Say where it sits: pick a word, a bottle beside it, or a colour.</p>
+    <p v-if="errors('lab').length > 0 && way !== 'colour'" class="wrong" role="alert">
+      Say where it sits: pick a word, a bottle beside it, or a colour.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.place { display: grid; gap: 10px; }
-.lab { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; }
-.wrong { margin: 0; font-weight: 600; }
+.place {
+  display: grid;
+  gap: 10px;
+}
+.lab {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+}
+.wrong {
+  margin: 0;
+  font-weight: 600;
+}
 </style>

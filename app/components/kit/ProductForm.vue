@@ -16,20 +16,38 @@ const UNPLACED = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
 /** What a kind usually is, until the artist says more. */
 function usualOf(kind: ItemKind) {
   const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind]
-  const place = isComplexionKind(kind) ? { lab: UNPLACED, colourSource: 'depth word' as const } : { lab: { ...CLEAR_LAB }, colourSource: 'clear' as const }
+  const place = isComplexionKind(kind)
+    ? { lab: UNPLACED, colourSource: 'depth word' as const }
+    : { lab: { ...CLEAR_LAB }, colourSource: 'clear' as const }
   return { coverage, finish, family, sizeMl: size, traits: { ...traits }, ...place }
 }
 
-const values = reactive<OwnedProductInput>(props.product
-  ? { ...props.product, lab: { ...props.product.lab } }
-  : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') })
-const traits = computed({ get: () => values.traits ?? USUAL_BY_KIND[values.kind].traits, set: (now) => { values.traits = now } })
+const values = reactive<OwnedProductInput>(
+  props.product
+    ? { ...props.product, lab: { ...props.product.lab } }
+    : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') },
+)
+const traits = computed({
+  get: () => values.traits ?? USUAL_BY_KIND[values.kind].traits,
+  set: now => {
+    values.traits = now
+  },
+})
 const sharpen = ref(props.product !== null)
 const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
 const priceWrong = ref('')
 const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
-const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.colourSource !== 'clear' && p.kind !== 'adjuster'))
-const ranges = computed(() => [...new Set(kit.products.filter(p => !values.brand || p.brand === values.brand).map(p => p.range).filter(Boolean))])
+const others = computed(() =>
+  kit.products.filter(p => p.id !== props.product?.id && p.colourSource !== 'clear' && p.kind !== 'adjuster'),
+)
+const ranges = computed(() => [
+  ...new Set(
+    kit.products
+      .filter(p => !values.brand || p.brand === values.brand)
+      .map(p => p.range)
+      .filter(Boolean),
+  ),
+])
 const brands = computed(() => [...new Set(kit.products.map(p => p.brand).filter(Boolean))])
 const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
 const mixes = computed(() => !kit.apart.some(r => rangeKey(r) === rangeKey(values)))
@@ -51,9 +69,16 @@ async function save() {
     sharpen.value = true
     return
   }
-  const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input => (props.product ? kit.change(props.product.id, input) : kit.add(input)))
+  const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input =>
+    props.product ? kit.change(props.product.id, input) : kit.add(input),
+  )
   if (done) emit('done')
-  else if (['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes', 'inci', 'traits'].some(f => at(f).length > 0)) sharpen.value = true
+  else if (
+    ['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes', 'inci', 'traits'].some(
+      f => at(f).length > 0,
+    )
+  )
+    sharpen.value = true
 }
 </script>
 
@@ -61,47 +86,164 @@ async function save() {
   <form class="form" novalidate @submit.prevent="save">
     <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <v-autocomplete :model-value="values.kind" label="Kind" :items="[...ITEM_KINDS]" auto-select-first @update:model-value="chooseKind" />
-    <v-text-field v-model="values.shade" label="Name on the bottle" :error-messages="at('shade')" autofocus maxlength="200" />
-    <PlacePicker :key="values.kind" v-model:lab="values.lab" v-model:source="values.colourSource" :kind="values.kind" :bottles="others" :errors="at" />
+    <v-autocomplete
+      :model-value="values.kind"
+      label="Kind"
+      :items="[...ITEM_KINDS]"
+      auto-select-first
+      @update:model-value="chooseKind"
+    />
+    <v-text-field
+      v-model="values.shade"
+      label="Name on the bottle"
+      :error-messages="at('shade')"
+      autofocus
+      maxlength="200"
+    />
+    <PlacePicker
+      :key="values.kind"
+      v-model:lab="values.lab"
+      v-model:source="values.colourSource"
+      :kind="values.kind"
+      :bottles="others"
+      :errors="at"
+    />
     <div v-if="placed && values.colourSource !== 'clear'" class="live">
       <Swatch :lab="values.lab" :size="72" />
       <FieldPlace :lab="values.lab" />
     </div>
-    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">{{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price, ingredients …' }}</button>
+    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">
+      {{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price, ingredients …' }}
+    </button>
     <div v-if="sharpen" class="more">
-      <v-combobox v-model="values.brand" label="Brand" :items="brands" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('brand')" />
-      <v-combobox v-model="values.range" label="Range" :items="ranges" variant="outlined" density="comfortable" hide-details="auto" :error-messages="at('range')" />
+      <v-combobox
+        v-model="values.brand"
+        label="Brand"
+        :items="brands"
+        variant="outlined"
+        density="comfortable"
+        hide-details="auto"
+        :error-messages="at('brand')"
+      />
+      <v-combobox
+        v-model="values.range"
+        label="Range"
+        :items="ranges"
+        variant="outlined"
+        density="comfortable"
+        hide-details="auto"
+        :error-messages="at('range')"
+      />
       <v-select v-model="values.family" label="Base" :items="options(FAMILIES)" :error-messages="at('family')" />
-      <v-select v-model="values.coverage" label="Coverage" :items="options(COVERAGES)" :error-messages="at('coverage')" />
+      <v-select
+        v-model="values.coverage"
+        label="Coverage"
+        :items="options(COVERAGES)"
+        :error-messages="at('coverage')"
+      />
       <v-select v-model="values.finish" label="Finish" :items="options(FINISHES)" :error-messages="at('finish')" />
-      <v-text-field :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''" label="Size, ml or g" inputmode="decimal" :error-messages="at('sizeMl')" @update:model-value="values.sizeMl = number(String($event))" />
-      <v-text-field v-model="price" label="Price" inputmode="decimal" :error-messages="priceWrong ? [priceWrong] : at('priceMinor')" />
+      <v-text-field
+        :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''"
+        label="Size, ml or g"
+        inputmode="decimal"
+        :error-messages="at('sizeMl')"
+        @update:model-value="values.sizeMl = number(String($event))"
+      />
+      <v-text-field
+        v-model="price"
+        label="Price"
+        inputmode="decimal"
+        :error-messages="priceWrong ? [priceWrong] : at('priceMinor')"
+      />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
-      <Choices v-model="values.level" class="wide" label="How full" :options="[{ value: 1, text: 'full' }, { value: 0.75, text: '¾' }, { value: 0.5, text: 'half' }, { value: 0.25, text: '¼' }, { value: 0, text: 'empty' }]" />
+      <Choices
+        v-model="values.level"
+        class="wide"
+        label="How full"
+        :options="[
+          { value: 1, text: 'full' },
+          { value: 0.75, text: '¾' },
+          { value: 0.5, text: 'half' },
+          { value: 0.25, text: '¼' },
+          { value: 0, text: 'empty' },
+        ]"
+      />
       <TraitsFields v-model="traits" :errors="at" />
-      <IngredientsField v-model:inci="values.inci" v-model:fixes="values.flagFixes" class="wide" :family="values.family" :errors="at('inci')" @family="values.family = $event" />
+      <IngredientsField
+        v-model:inci="values.inci"
+        v-model:fixes="values.flagFixes"
+        class="wide"
+        :family="values.family"
+        :errors="at('inci')"
+        @family="values.family = $event"
+      />
       <v-textarea v-model="values.notes" class="wide" label="Notes" :error-messages="at('notes')" />
       <label v-if="values.range" class="wide check">
-        <input type="checkbox" :checked="mixes" @change="undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))">
+        <input
+          type="checkbox"
+          :checked="mixes"
+          @change="undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))"
+        />
         {{ values.range }} mixes with itself (untick when you have seen it separate)
       </label>
     </div>
     <div class="actions">
-      <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{ product ? 'Save' : 'Put it in the kit' }}</v-btn>
+      <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{
+        product ? 'Save' : 'Put it in the kit'
+      }}</v-btn>
       <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
     </div>
   </form>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 14px; padding: 22px 24px; }
-.problem { font-weight: 600; margin: 0; border-left: 4px solid var(--ink); padding-left: 10px; }
-.live { display: grid; grid-template-columns: 72px 1fr; gap: 14px; align-items: center; }
-.more { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
-.wide { grid-column: 1 / -1; }
-.check { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-.check input { width: 20px; height: 20px; accent-color: var(--accent); }
-.actions { display: flex; gap: 10px; position: sticky; bottom: 0; background: var(--sheet); padding: 8px 0; }
-@media (max-width: 480px) { .more { grid-template-columns: 1fr; } }
+.form {
+  display: grid;
+  gap: 14px;
+  padding: 22px 24px;
+}
+.problem {
+  font-weight: 600;
+  margin: 0;
+  border-left: 4px solid var(--ink);
+  padding-left: 10px;
+}
+.live {
+  display: grid;
+  grid-template-columns: 72px 1fr;
+  gap: 14px;
+  align-items: center;
+}
+.more {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.check {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.check input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+}
+.actions {
+  display: flex;
+  gap: 10px;
+  position: sticky;
+  bottom: 0;
+  background: var(--sheet);
+  padding: 8px 0;
+}
+@media (max-width: 480px) {
+  .more {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

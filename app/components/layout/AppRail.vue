@@ -17,27 +17,88 @@ const here = (to: string) => (to === '/' ? route.path === '/' : route.path.start
       <li v-for="{ to, name } in DAY_OF_WORK" :key="to">
         <NuxtLink :to="to" :aria-current="here(to) ? 'page' : undefined">{{ name }}</NuxtLink>
       </li>
-      <li class="aside"><NuxtLink to="/methods" :aria-current="here('/methods') ? 'page' : undefined">Methods</NuxtLink></li>
+      <li class="aside">
+        <NuxtLink to="/methods" :aria-current="here('/methods') ? 'page' : undefined">Methods</NuxtLink>
+      </li>
     </ul>
   </nav>
 </template>
 
 <style scoped>
-.rail { position: fixed; inset: 0 auto 0 0; width: var(--rail-width); background: var(--rail); z-index: 10; display: flex; flex-direction: column; }
-.mark { font: 1.6rem var(--display); padding: 14px 16px 18px; }
-ul { list-style: none; padding: 0; margin: 0; display: flex; flex-direction: column; flex: 1; }
-a { display: flex; align-items: center; min-height: 44px; padding-left: 16px; color: var(--ink); text-decoration: none; border-left: 4px solid transparent; }
-a:hover { text-decoration: underline; text-underline-offset: 4px; }
-a[aria-current='page'] { background: var(--page); border-left-color: var(--accent); font-weight: 650; }
-.aside { margin-top: auto; margin-bottom: 16px; }
+.rail {
+  position: fixed;
+  inset: 0 auto 0 0;
+  width: var(--rail-width);
+  background: var(--rail);
+  z-index: 10;
+  display: flex;
+  flex-direction: column;
+}
+.mark {
+  font: 1.6rem var(--display);
+  padding: 14px 16px 18px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+a {
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding-left: 16px;
+  color: var(--ink);
+  text-decoration: none;
+  border-left: 4px solid transparent;
+}
+a:hover {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+a[aria-current='page'] {
+  background: var(--page);
+  border-left-color: var(--accent);
+  font-weight: 650;
+}
+.aside {
+  margin-top: auto;
+  margin-bottom: 16px;
+}
 @media (max-width: 760px) {
-  .rail { inset: auto 0 0 0; width: auto; border-top: 1px solid var(--line); }
-  .mark { display: none; }
-  ul { flex-direction: row; }
-  li { flex: 1; }
-  a { justify-content: center; padding: 0; min-height: 56px; border-left: 0; border-top: 4px solid transparent; font-size: 0.86rem; }
-  :global(html.chairside .rail a) { font-size: 0.78rem; }
-  a[aria-current='page'] { border-top-color: var(--accent); }
-  .aside { margin: 0; }
+  .rail {
+    inset: auto 0 0 0;
+    width: auto;
+    border-top: 1px solid var(--line);
+  }
+  .mark {
+    display: none;
+  }
+  ul {
+    flex-direction: row;
+  }
+  li {
+    flex: 1;
+  }
+  a {
+    justify-content: center;
+    padding: 0;
+    min-height: 56px;
+    border-left: 0;
+    border-top: 4px solid transparent;
+    font-size: 0.86rem;
+  }
+  :global(html.chairside .rail a) {
+    font-size: 0.78rem;
+  }
+  a[aria-current='page'] {
+    border-top-color: var(--accent);
+  }
+  .aside {
+    margin: 0;
+  }
 }
 </style>

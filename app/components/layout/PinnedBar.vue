@@ -9,20 +9,75 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
 
 <template>
   <header class="pinned">
-    <NuxtLink v-if="faces.current" :to="`/faces/${faces.current.id}`">Face <b>{{ faces.current.name }}</b></NuxtLink>
+    <NuxtLink v-if="faces.current" :to="`/faces/${faces.current.id}`"
+      >Face <b>{{ faces.current.name }}</b></NuxtLink
+    >
     <NuxtLink v-else to="/faces">Face <b>none chosen</b></NuxtLink>
-    <span v-if="faces.current?.bookedFor" class="job">For <b>{{ faces.current.bookedFor }}</b></span>
-    <NuxtLink to="/buys" class="budget">Budget <b>{{ formatMoney(settings.value.budgetMinor, settings.value.currency) }}</b></NuxtLink>
-    <button class="act chairside" type="button" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">{{ chairside.on ? 'At the desk' : 'At the chair' }}</button>
-    <button class="act" type="button" @click="settings.change({ theme: other })">{{ other === 'wings' ? 'Wings (dark)' : 'Day (light)' }}</button>
+    <span v-if="faces.current?.bookedFor" class="job"
+      >For <b>{{ faces.current.bookedFor }}</b></span
+    >
+    <NuxtLink to="/buys" class="budget"
+      >Budget <b>{{ formatMoney(settings.value.budgetMinor, settings.value.currency) }}</b></NuxtLink
+    >
+    <button class="act chairside" type="button" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">
+      {{ chairside.on ? 'At the desk' : 'At the chair' }}
+    </button>
+    <button class="act" type="button" @click="settings.change({ theme: other })">
+      {{ other === 'wings' ? 'Wings (dark)' : 'Day (light)' }}
+    </button>
   </header>
 </template>
 
 <style scoped>
-.pinned { display: flex; align-items: center; gap: 26px; min-height: 48px; padding: 0 24px; border-bottom: 1px solid var(--line); }
-.pinned a { color: var(--ink); text-decoration: none; min-height: 44px; display: inline-flex; align-items: center; gap: 5px; white-space: nowrap; }
-.pinned a:hover b { text-decoration: underline; }
-.chairside { margin-left: auto; }
-.job { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-@media (max-width: 760px) { .pinned { padding: 0 16px; gap: 14px; font-size: 0.9rem; } .pinned .job, .pinned .budget { display: none; } .pinned .act { white-space: nowrap; flex: none; } .pinned a { overflow: hidden; min-width: 0; } .pinned b { overflow: hidden; text-overflow: ellipsis; } }
+.pinned {
+  display: flex;
+  align-items: center;
+  gap: 26px;
+  min-height: 48px;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--line);
+}
+.pinned a {
+  color: var(--ink);
+  text-decoration: none;
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  white-space: nowrap;
+}
+.pinned a:hover b {
+  text-decoration: underline;
+}
+.chairside {
+  margin-left: auto;
+}
+.job {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+@media (max-width: 760px) {
+  .pinned {
+    padding: 0 16px;
+    gap: 14px;
+    font-size: 0.9rem;
+  }
+  .pinned .job,
+  .pinned .budget {
+    display: none;
+  }
+  .pinned .act {
+    white-space: nowrap;
+    flex: none;
+  }
+  .pinned a {
+    overflow: hidden;
+    min-width: 0;
+  }
+  .pinned b {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+}
 </style>

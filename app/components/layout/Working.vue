@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A computation that takes a moment: how far it is, and a way to stop it. */
-defineProps<{ what: string, done: number | null }>()
+defineProps<{ what: string; done: number | null }>()
 const emit = defineEmits<{ stop: [] }>()
 </script>
 
@@ -13,5 +13,12 @@ const emit = defineEmits<{ stop: [] }>()
 </template>
 
 <style scoped>
-.working { display: grid; grid-template-columns: auto minmax(80px, 220px) auto; gap: 14px; align-items: center; justify-content: start; min-height: 44px; }
+.working {
+  display: grid;
+  grid-template-columns: auto minmax(80px, 220px) auto;
+  gap: 14px;
+  align-items: center;
+  justify-content: start;
+  min-height: 44px;
+}
 </style>

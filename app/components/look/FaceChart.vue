@@ -5,13 +5,21 @@ import type { Lab } from '#core/colour/lab'
 import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/records/consultation'
 
 /** The look drawn on the face: every area takes one colour. To touch, or to walk with the arrow keys. */
-const props = defineProps<{ skin: Lab | null, marks: readonly ChartMarkInput[], selected: ChartArea, nameOf: (mark: ChartMarkInput) => string }>()
+const props = defineProps<{
+  skin: Lab | null
+  marks: readonly ChartMarkInput[]
+  selected: ChartArea
+  nameOf: (mark: ChartMarkInput) => string
+}>()
 const emit = defineEmits<{ select: [area: ChartArea] }>()
 
-const mirrored = (d: string) => [{ d, flip: false }, { d, flip: true }]
+const mirrored = (d: string) => [
+  { d, flip: false },
+  { d, flip: true },
+]
 const once = (d: string) => [{ d, flip: false }]
 /** Shapes on the left half, mirrored where the face has two. Drawn in this order, the later over the earlier. */
-const SHAPES: Record<ChartArea, { d: string, flip: boolean }[]> = {
+const SHAPES: Record<ChartArea, { d: string; flip: boolean }[]> = {
   'contour': mirrored('M40 214C58 226 78 232 98 228C84 246 62 254 48 246z'),
   'cheek': mirrored('M48 196C60 180 88 180 98 198C92 216 62 220 48 196z'),
   'cheekbone': mirrored('M42 186C58 168 84 162 104 168C88 174 62 182 50 196z'),
@@ -42,28 +50,86 @@ function walk(event: KeyboardEvent) {
 </script>
 
 <template>
-  <svg ref="root" class="chart" viewBox="0 0 300 360" role="group" aria-label="Face chart. Arrow keys move between the areas.">
+  <svg
+    ref="root"
+    class="chart"
+    viewBox="0 0 300 360"
+    role="group"
+    aria-label="Face chart. Arrow keys move between the areas."
+  >
     <clipPath id="face-outline"><path :d="FACE" /></clipPath>
     <path :d="FACE" :fill="skin ? labToCss(skin) : 'var(--rail)'" />
-    <path d="M62 154c14-10 46-10 62 0-14 10-48 10-62 0zM238 154c-14-10-46-10-62 0 14 10 48 10 62 0z" fill="#f4f4f4" stroke="#1a1a1a" stroke-width="0.8" aria-hidden="true" />
+    <path
+      d="M62 154c14-10 46-10 62 0-14 10-48 10-62 0zM238 154c-14-10-46-10-62 0 14 10 48 10 62 0z"
+      fill="#f4f4f4"
+      stroke="#1a1a1a"
+      stroke-width="0.8"
+      aria-hidden="true"
+    />
     <g
-      v-for="area in ORDER" :key="area" class="area" role="button" :data-area="area" :aria-label="label(area)" :aria-pressed="selected === area"
-      :tabindex="selected === area ? 0 : -1" @click="emit('select', area)" @keydown.enter.prevent="emit('select', area)" @keydown.space.prevent="emit('select', area)" @keydown="walk"
+      v-for="area in ORDER"
+      :key="area"
+      class="area"
+      role="button"
+      :data-area="area"
+      :aria-label="label(area)"
+      :aria-pressed="selected === area"
+      :tabindex="selected === area ? 0 : -1"
+      @click="emit('select', area)"
+      @keydown.enter.prevent="emit('select', area)"
+      @keydown.space.prevent="emit('select', area)"
+      @keydown="walk"
     >
-      <g clip-path="url(#face-outline)"><path
-        v-for="(shape, i) in SHAPES[area]" :key="i" :d="shape.d" :transform="shape.flip ? 'translate(300 0) scale(-1 1)' : undefined"
-        :fill="markOf(area) ? labToCss(markOf(area)!.lab) : 'transparent'"         :fill-opacity="markOf(area) ? 0.85 : 0"
-      /></g>
+      <g clip-path="url(#face-outline)">
+        <path
+          v-for="(shape, i) in SHAPES[area]"
+          :key="i"
+          :d="shape.d"
+          :transform="shape.flip ? 'translate(300 0) scale(-1 1)' : undefined"
+          :fill="markOf(area) ? labToCss(markOf(area)!.lab) : 'transparent'"
+          :fill-opacity="markOf(area) ? 0.85 : 0"
+        />
+      </g>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.chart { width: 100%; max-width: 420px; display: block; print-color-adjust: exact; }
-.area { cursor: pointer; pointer-events: all; }
-.area path { stroke: #1a1a1a; stroke-width: 0.8; stroke-opacity: 0.5; stroke-dasharray: 3 3; pointer-events: all; }
-.area:hover path { stroke-opacity: 1; }
-.area[aria-pressed='true'] path { stroke: #ffffff; stroke-width: 3.5; stroke-opacity: 1; stroke-dasharray: none; paint-order: stroke; }
-.area:focus, .area:focus-visible { outline: none; }
-.area:focus-visible path { stroke: var(--accent); stroke-width: 4; stroke-opacity: 1; stroke-dasharray: none; }
+.chart {
+  width: 100%;
+  max-width: 420px;
+  display: block;
+  print-color-adjust: exact;
+}
+.area {
+  cursor: pointer;
+  pointer-events: all;
+}
+.area path {
+  stroke: #1a1a1a;
+  stroke-width: 0.8;
+  stroke-opacity: 0.5;
+  stroke-dasharray: 3 3;
+  pointer-events: all;
+}
+.area:hover path {
+  stroke-opacity: 1;
+}
+.area[aria-pressed='true'] path {
+  stroke: #ffffff;
+  stroke-width: 3.5;
+  stroke-opacity: 1;
+  stroke-dasharray: none;
+  paint-order: stroke;
+}
+.area:focus,
+.area:focus-visible {
+  outline: none;
+}
+.area:focus-visible path {
+  stroke: var(--accent);
+  stroke-width: 4;
+  stroke-opacity: 1;
+  stroke-dasharray: none;
+}
 </style>

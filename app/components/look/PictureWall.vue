@@ -20,21 +20,54 @@ async function add(event: Event) {
   <section>
     <h2>Pictures</h2>
     <p v-if="face.consultation.keepPictures === 'refused'" role="status"><b>They do not want pictures kept.</b></p>
-    <label v-else class="small">Add pictures (JPEG, PNG, WebP)
-      <input type="file" accept="image/jpeg,image/png,image/webp" multiple :disabled="busy" @change="add">
+    <label v-else class="small"
+      >Add pictures (JPEG, PNG, WebP)
+      <input type="file" accept="image/jpeg,image/png,image/webp" multiple :disabled="busy" @change="add" />
     </label>
     <ul v-if="face.pictures.length > 0">
-      <li v-for="(p, i) in face.pictures" :key="p.id"><img :src="`/api/pictures/${p.id}`" :alt="`Reference picture ${i + 1}`" loading="lazy"><button class="act" type="button" :aria-label="`Delete picture ${i + 1}`" @click="undo.attempt(() => faces.removePicture(face.id, p.id))">Delete</button></li>
+      <li v-for="(p, i) in face.pictures" :key="p.id">
+        <img :src="`/api/pictures/${p.id}`" :alt="`Reference picture ${i + 1}`" loading="lazy" /><button
+          class="act"
+          type="button"
+          :aria-label="`Delete picture ${i + 1}`"
+          @click="undo.attempt(() => faces.removePicture(face.id, p.id))"
+        >
+          Delete
+        </button>
+      </li>
     </ul>
     <p class="small">Pictures stay on this machine; location and camera data are taken out before they are kept.</p>
   </section>
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; align-content: start; }
-label { display: grid; gap: 4px; }
-input { min-height: 44px; }
-ul { list-style: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(120px, 1fr)); gap: 0; }
-img { width: 100%; aspect-ratio: 3 / 4; object-fit: cover; display: block; }
-p { margin: 0; }
+section {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+label {
+  display: grid;
+  gap: 4px;
+}
+input {
+  min-height: 44px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+  gap: 0;
+}
+img {
+  width: 100%;
+  aspect-ratio: 3 / 4;
+  object-fit: cover;
+  display: block;
+}
+p {
+  margin: 0;
+}
 </style>

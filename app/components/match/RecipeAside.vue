@@ -10,8 +10,15 @@ import { complexionOf } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
 
 /** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
-const props = defineProps<{ drops: readonly Drops[], lab: Lab, target: Lab, chance: number, steer: ReturnType<typeof useMatch>['steer'], nextTouch: ReturnType<typeof useMatch>['nextTouch'] }>()
-const emit = defineEmits<{ save: [], seen: [what: Seen], take: [touch: Touch] }>()
+const props = defineProps<{
+  drops: readonly Drops[]
+  lab: Lab
+  target: Lab
+  chance: number
+  steer: ReturnType<typeof useMatch>['steer']
+  nextTouch: ReturnType<typeof useMatch>['nextTouch']
+}>()
+const emit = defineEmits<{ save: []; seen: [what: Seen]; take: [touch: Touch] }>()
 const kit = useKit()
 const settings = useSettings()
 const plans = usePlans()
@@ -27,23 +34,31 @@ const amount = computed(() => {
 /** Bases in this mix that often hold and sometimes do not. */
 const risky = computed(() => {
   const bottles = products.value.map(p => ({ ...complexionOf(p), range: complexionOf(p).range ?? '' }))
-  const pair = bottles.flatMap((x, i) => bottles.slice(i + 1).map(y => [x, y] as const)).find(([x, y]) => riskBetween(x, y, plans.tests.palette).risk !== 'none')
+  const pair = bottles
+    .flatMap((x, i) => bottles.slice(i + 1).map(y => [x, y] as const))
+    .find(([x, y]) => riskBetween(x, y, plans.tests.palette).risk !== 'none')
   return pair && `${pair[0].family} and ${pair[1].family}`
 })
 /** Bottles that do not hold enough for this face. */
-const short = computed(() => (amount.value?.parts ?? []).flatMap((part) => {
-  const p = kit.byId.get(part.id)
-  return p && p.level * p.sizeMl < part.ml ? [p.shade] : []
-}))
+const short = computed(() =>
+  (amount.value?.parts ?? []).flatMap(part => {
+    const p = kit.byId.get(part.id)
+    return p && p.level * p.sizeMl < part.ml ? [p.shade] : []
+  }),
+)
 const name = (id: string) => kit.byId.get(id)?.shade ?? 'a bottle that left the kit'
 
 const steering = ref<Partial<Record<Steering, Touch>>>({})
 const touch = ref<Touch | null>()
 const said = ref<Seen>()
-watch(() => props.drops, async (drops) => {
-  steering.value = {}
-  if (whole.value) steering.value = await props.steer(drops).catch(() => ({}))
-}, { immediate: true })
+watch(
+  () => props.drops,
+  async drops => {
+    steering.value = {}
+    if (whole.value) steering.value = await props.steer(drops).catch(() => ({}))
+  },
+  { immediate: true },
+)
 
 async function say(what: Seen) {
   said.value = what
@@ -52,20 +67,40 @@ async function say(what: Seen) {
   if (what.seen === 'right') return
   touch.value = whole.value ? await props.nextTouch(props.drops, what.seen, what.degree ?? undefined) : null
 }
-const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`
+const touchInWords = (t: Touch) =>
+  `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`
 </script>
 
 <template>
   <div class="chosen">
-    <TouchingFields :left="target" :right="lab" left-name="the skin at the jaw" right-name="the mix, set" :height="120" />
+    <TouchingFields
+      :left="target"
+      :right="lab"
+      left-name="the skin at the jaw"
+      right-name="the mix, set"
+      :height="120"
+    />
     <h2>{{ VERDICT_WORDS[verdictOf(deltaE)] }}</h2>
-    <p class="small">ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ percent(chance) }} likely to match.</p>
-    <p v-if="risky" class="mind"><b>May separate:</b> {{ risky }} in one mix. Try it on the palette first, and <NuxtLink to="/methods">keep what you saw</NuxtLink>.</p>
+    <p class="small">
+      ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ percent(chance) }} likely to match.
+    </p>
+    <p v-if="risky" class="mind">
+      <b>May separate:</b> {{ risky }} in one mix. Try it on the palette first, and
+      <NuxtLink to="/methods">keep what you saw</NuxtLink>.
+    </p>
     <div v-if="amount">
       <h3>For this face: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
       <table class="amounts">
-        <caption class="visually-hidden">Drops for this face</caption>
-        <tr v-for="part in amount.parts" :key="part.id"><td class="num"><b>{{ part.drops }}</b> drops</td><th scope="row">{{ name(part.id) }}</th><td class="num small">{{ part.ml.toFixed(2) }} ml</td></tr>
+        <caption class="visually-hidden">
+          Drops for this face
+        </caption>
+        <tr v-for="part in amount.parts" :key="part.id">
+          <td class="num">
+            <b>{{ part.drops }}</b> drops
+          </td>
+          <th scope="row">{{ name(part.id) }}</th>
+          <td class="num small">{{ part.ml.toFixed(2) }} ml</td>
+        </tr>
       </table>
       <p v-if="short.length > 0"><b>Not enough left:</b> {{ listInWords(short) }}.</p>
     </div>
@@ -73,25 +108,83 @@ const touchInWords = (t: Touch) => `${t.add.count === 1 ? 'One drop' : `${t.add.
     <v-btn v-if="whole" color="primary" variant="flat" @click="emit('save')">Save to the face</v-btn>
     <SeenScales legend="On the skin it looks" :said="said" @say="say" />
     <div v-if="said && said.seen !== 'right'" class="touch" role="status">
-      <template v-if="touch"><p><b>{{ touchInWords(touch) }}.</b></p><TouchingFields :left="lab" :right="touch.lab" left-name="as it is" right-name="with the touch" :height="44" /><button class="act" type="button" @click="emit('take', touch)">Take it into the recipe</button></template>
+      <template v-if="touch"
+        ><p>
+          <b>{{ touchInWords(touch) }}.</b>
+        </p>
+        <TouchingFields
+          :left="lab"
+          :right="touch.lab"
+          left-name="as it is"
+          right-name="with the touch"
+          :height="44"
+        /><button class="act" type="button" @click="emit('take', touch)">Take it into the recipe</button></template
+      >
       <p v-else-if="touch === null">Nothing in this kit brings it nearer. <NuxtLink to="/buys">See Buys</NuxtLink></p>
     </div>
     <details>
       <summary>Which bottle steers it where</summary>
-      <ul class="small"><template v-for="way in STEERINGS" :key="way"><li v-if="steering[way]"><b>{{ way }}</b>: {{ touchInWords(steering[way]!).toLowerCase().replace(name(steering[way]!.add.id).toLowerCase(), name(steering[way]!.add.id)) }}</li><li v-else><b>{{ way }}</b>: nothing in the kit</li></template></ul>
+      <ul class="small">
+        <template v-for="way in STEERINGS" :key="way"
+          ><li v-if="steering[way]">
+            <b>{{ way }}</b>:
+            {{
+              touchInWords(steering[way]!)
+                .toLowerCase()
+                .replace(name(steering[way]!.add.id).toLowerCase(), name(steering[way]!.add.id))
+            }}
+          </li>
+          <li v-else>
+            <b>{{ way }}</b>: nothing in the kit
+          </li></template
+        >
+      </ul>
     </details>
   </div>
 </template>
 
 <style scoped>
-.chosen { display: grid; gap: 10px; }
-p { margin: 0; }
-.amounts { width: 100%; border-collapse: collapse; }
-.amounts td, .amounts th { padding: 2px 8px 2px 0; font-weight: 400; text-align: left; }
-.amounts .num { text-align: right; white-space: nowrap; }
+.chosen {
+  display: grid;
+  gap: 10px;
+}
+p {
+  margin: 0;
+}
+.amounts {
+  width: 100%;
+  border-collapse: collapse;
+}
+.amounts td,
+.amounts th {
+  padding: 2px 8px 2px 0;
+  font-weight: 400;
+  text-align: left;
+}
+.amounts .num {
+  text-align: right;
+  white-space: nowrap;
+}
 /* As at the seams of a plan. */
-.mind { border-left: 5px solid var(--ink); padding-left: 10px; }
-.touch { display: grid; gap: 6px; border-left: 4px solid var(--ink); padding-left: 10px; }
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-ul { margin: 0; padding-left: 18px; }
+.mind {
+  border-left: 5px solid var(--ink);
+  padding-left: 10px;
+}
+.touch {
+  display: grid;
+  gap: 6px;
+  border-left: 4px solid var(--ink);
+  padding-left: 10px;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
 </style>

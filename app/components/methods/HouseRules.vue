@@ -11,7 +11,9 @@ const sentence = ref('')
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
 const items = computed(() => {
   const kinds = SLOTS.find(s => s.id === slot.value)?.kinds ?? []
-  return kit.products.filter(p => kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k))).map(p => ({ value: p.id, title: p.shade }))
+  return kit.products
+    .filter(p => kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k)))
+    .map(p => ({ value: p.id, title: p.shade }))
 })
 function add() {
   if (!slot.value || !itemId.value || !sentence.value.trim()) return
@@ -25,7 +27,17 @@ function add() {
   <details>
     <summary>House rules{{ rules.length > 0 ? `: ${rules.length}` : '' }}</summary>
     <ul>
-      <li v-for="(r, i) in rules" :key="i"><b>{{ capital(r.slot) }}</b>: {{ nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span> <button class="act" type="button" :aria-label="`Drop the rule: ${r.sentence}`" @click="rules = rules.filter((_, k) => k !== i)">Drop</button></li>
+      <li v-for="(r, i) in rules" :key="i">
+        <b>{{ capital(r.slot) }}</b>: {{ nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span>
+        <button
+          class="act"
+          type="button"
+          :aria-label="`Drop the rule: ${r.sentence}`"
+          @click="rules = rules.filter((_, k) => k !== i)"
+        >
+          Drop
+        </button>
+      </li>
     </ul>
     <div class="add">
       <v-select v-model="slot" label="This place" :items="SLOTS.map(s => ({ value: s.id, title: s.name }))" />
@@ -38,9 +50,33 @@ function add() {
 </template>
 
 <style scoped>
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-ul { list-style: none; padding: 0; margin: 0; }
-li { border-bottom: 1px solid var(--line); min-height: 44px; display: flex; gap: 8px; align-items: center; flex-wrap: wrap; }
-li .act { margin-left: auto; }
-.add { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 8px; align-items: start; }
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+  min-height: 44px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+li .act {
+  margin-left: auto;
+}
+.add {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 8px;
+  align-items: start;
+}
 </style>

@@ -3,7 +3,12 @@ import { RULES } from '#core/suitability/rules'
 
 /** Every rule of the plan, to be switched off or made to weigh more; what would do harm stands whatever is set. */
 const weights = defineModel<Record<string, number>>({ required: true })
-const LEVELS = [{ value: 0, text: 'off' }, { value: 0.5, text: 'half' }, { value: 1, text: 'as it comes' }, { value: 2, text: 'double' }]
+const LEVELS = [
+  { value: 0, text: 'off' },
+  { value: 0.5, text: 'half' },
+  { value: 1, text: 'as it comes' },
+  { value: 2, text: 'double' },
+]
 const search = ref('')
 const shown = computed(() => RULES.filter(r => r.looksAt.toLowerCase().includes(search.value.toLowerCase())))
 const set = (id: string, weight: number | undefined) => {
@@ -15,17 +20,45 @@ const changed = computed(() => Object.keys(weights.value).length)
 
 <template>
   <details>
-    <summary>What the plan looks at: {{ plural(RULES.length, 'rule') }}{{ changed > 0 ? `, ${changed} changed by you` : '' }}</summary>
+    <summary>
+      What the plan looks at: {{ plural(RULES.length, 'rule') }}{{ changed > 0 ? `, ${changed} changed by you` : '' }}
+    </summary>
     <v-text-field v-model="search" label="Search the rules" clearable @click:clear="search = ''" />
     <ul>
-      <li v-for="rule in shown" :key="rule.id"><span>{{ capital(rule.looksAt) }}</span><Choices :model-value="weights[rule.id] ?? 1" :label="rule.looksAt" :options="LEVELS" hide-label @update:model-value="set(rule.id, $event)" /></li>
+      <li v-for="rule in shown" :key="rule.id">
+        <span>{{ capital(rule.looksAt) }}</span><Choices
+          :model-value="weights[rule.id] ?? 1"
+          :label="rule.looksAt"
+          :options="LEVELS"
+          hide-label
+          @update:model-value="set(rule.id, $event)"
+        />
+      </li>
     </ul>
     <p class="small">Declared reactions, expired products, infection and broken skin are never switched off.</p>
   </details>
 </template>
 
 <style scoped>
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-ul { list-style: none; padding: 0; margin: 6px 0; }
-li { display: flex; justify-content: space-between; gap: 12px; align-items: center; border-bottom: 1px solid var(--line); padding: 3px 0; flex-wrap: wrap; }
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 6px 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 3px 0;
+  flex-wrap: wrap;
+}
 </style>

@@ -14,13 +14,21 @@ const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left t
 
 async function addPalette() {
   if (!a.value || !b.value) return
-  if (await undo.attempt(() => plans.addPaletteTest({ a: a.value!, b: b.value!, result: result.value, after: after.value }))) {
+  if (
+    await undo.attempt(() =>
+      plans.addPaletteTest({ a: a.value!, b: b.value!, result: result.value, after: after.value }),
+    )
+  ) {
     a.value = b.value = null
     after.value = ''
   }
 }
 async function addFlash() {
-  if (itemId.value && await undo.attempt(() => plans.addFlashTest({ itemIds: [itemId.value!], result: flash.value, note: '' }))) itemId.value = null
+  if (
+    itemId.value
+    && (await undo.attempt(() => plans.addFlashTest({ itemIds: [itemId.value!], result: flash.value, note: '' })))
+  )
+    itemId.value = null
 }
 </script>
 
@@ -28,7 +36,18 @@ async function addFlash() {
   <section>
     <h2>What the palette showed</h2>
     <ul>
-      <li v-for="t in plans.tests.palette" :key="t.id"><b>{{ t.a.replace(' / ', ' ') }}</b> with <b>{{ t.b.replace(' / ', ' ') }}</b>: {{ t.result }}{{ t.after ? `, ${t.after}` : '' }} <button class="act" type="button" :aria-label="`Forget the test of ${t.a} with ${t.b}`" @click="undo.attempt(() => plans.removePaletteTest(t.id))">Forget</button></li>
+      <li v-for="t in plans.tests.palette" :key="t.id">
+        <b>{{ t.a.replace(' / ', ' ') }}</b> with <b>{{ t.b.replace(' / ', ' ') }}</b>: {{ t.result
+        }}{{ t.after ? `, ${t.after}` : '' }}
+        <button
+          class="act"
+          type="button"
+          :aria-label="`Forget the test of ${t.a} with ${t.b}`"
+          @click="undo.attempt(() => plans.removePaletteTest(t.id))"
+        >
+          Forget
+        </button>
+      </li>
     </ul>
     <div class="add">
       <v-autocomplete v-model="a" label="This range" :items="ranges" />
@@ -39,20 +58,63 @@ async function addFlash() {
     </div>
     <h2>What the flash showed</h2>
     <ul>
-      <li v-for="t in plans.tests.flash" :key="t.id"><b>{{ listInWords(t.itemIds.map(nameOf)) }}</b>: {{ t.result }} in flash <button class="act" type="button" :aria-label="`Forget the flash test of ${listInWords(t.itemIds.map(nameOf))}`" @click="undo.attempt(() => plans.removeFlashTest(t.id))">Forget</button></li>
+      <li v-for="t in plans.tests.flash" :key="t.id">
+        <b>{{ listInWords(t.itemIds.map(nameOf)) }}</b>: {{ t.result }} in flash
+        <button
+          class="act"
+          type="button"
+          :aria-label="`Forget the flash test of ${listInWords(t.itemIds.map(nameOf))}`"
+          @click="undo.attempt(() => plans.removeFlashTest(t.id))"
+        >
+          Forget
+        </button>
+      </li>
     </ul>
     <div class="add">
-      <v-autocomplete v-model="itemId" label="Photographed" :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))" />
-      <Choices v-model="flash" label="It was" :options="[{ value: 'good', text: 'good' }, { value: 'bad', text: 'bad' }]" hide-label />
+      <v-autocomplete
+        v-model="itemId"
+        label="Photographed"
+        :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))"
+      />
+      <Choices
+        v-model="flash"
+        label="It was"
+        :options="[
+          { value: 'good', text: 'good' },
+          { value: 'bad', text: 'bad' },
+        ]"
+        hide-label
+      />
       <v-btn color="primary" :disabled="!itemId" @click="addFlash">Keep</v-btn>
     </div>
   </section>
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; }
-ul { list-style: none; padding: 0; margin: 0; }
-li { border-bottom: 1px solid var(--line); min-height: 44px; display: flex; gap: 8px; align-items: center; flex-wrap: wrap; }
-li .act { margin-left: auto; }
-.add { display: grid; grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); gap: 8px; align-items: start; }
+section {
+  display: grid;
+  gap: 8px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+  min-height: 44px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+li .act {
+  margin-left: auto;
+}
+.add {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 8px;
+  align-items: start;
+}
 </style>

@@ -4,24 +4,36 @@ import type { Layer } from '#core/suitability/facePlan'
 import { amountInWords, effectInWords, reasonInWords } from '~/composables/planWords'
 
 /** One layer: what, its colour, why, how much and with what; unfolds into every reason and what could go there instead. */
-const props = defineProps<{ layer: Layer, open: boolean, isCut?: boolean }>()
-const emit = defineEmits<{ toggle: [], lock: [], unlock: [], empty: [], take: [itemId: string] }>()
+const props = defineProps<{ layer: Layer; open: boolean; isCut?: boolean }>()
+const emit = defineEmits<{ toggle: []; lock: []; unlock: []; empty: []; take: [itemId: string] }>()
 const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props.layer.where}` : ''}`)
 </script>
 
 <template>
   <li class="layer" :class="{ open, cut: isCut }">
     <button type="button" class="row" :aria-expanded="open" @click="emit('toggle')">
-      <span class="what"><b>{{ head }}</b><span class="small">{{ layer.item.name }}{{ layer.locked ? ' · held' : '' }}</span></span>
-      <span class="chip" :class="{ clear: !layer.item.lab }" :style="layer.item.lab ? { background: labToCss(layer.item.lab) } : {}" aria-hidden="true" />
+      <span class="what"
+        ><b>{{ head }}</b
+        ><span class="small">{{ layer.item.name }}{{ layer.locked ? ' · held' : '' }}</span></span
+      >
+      <span
+        class="chip"
+        :class="{ clear: !layer.item.lab }"
+        :style="layer.item.lab ? { background: labToCss(layer.item.lab) } : {}"
+        aria-hidden="true"
+      />
       <span class="why">{{ reasonInWords(layer.findings, layer.asked) }}</span>
-      <span class="how small">{{ amountInWords(layer.amount) }}<br>{{ layer.tool }}</span>
+      <span class="how small">{{ amountInWords(layer.amount) }}<br />{{ layer.tool }}</span>
     </button>
     <div v-if="open" class="more">
       <ul class="reasons">
         <li v-for="why in layer.asked" :key="why"><span class="weight">asked</span>{{ why }}</li>
-        <li v-for="f in layer.findings" :key="f.rule + f.sentence"><span class="weight">{{ effectInWords(f) }}</span>{{ f.sentence }}</li>
-        <li v-if="layer.findings.length + layer.asked.length === 0"><span class="weight" />nothing speaks for or against it</li>
+        <li v-for="f in layer.findings" :key="f.rule + f.sentence">
+          <span class="weight">{{ effectInWords(f) }}</span>{{ f.sentence }}
+        </li>
+        <li v-if="layer.findings.length + layer.asked.length === 0">
+          <span class="weight" />nothing speaks for or against it
+        </li>
       </ul>
       <div class="acts">
         <button v-if="layer.locked" class="act" type="button" @click="emit('unlock')">Let it go</button>
@@ -40,25 +52,107 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
 </template>
 
 <style scoped>
-.layer { border-bottom: 1px solid var(--line); }
-.row { width: 100%; display: grid; grid-template-columns: 200px 34px minmax(0, 1fr) 132px; gap: 0 16px; align-items: center; min-height: 44px; background: none; border: 0; padding: 0; font: inherit; color: inherit; text-align: left; cursor: pointer; line-height: 1.25; }
-.row:hover .what b { text-decoration: underline; text-underline-offset: 3px; }
-.what { display: grid; padding: 3px 0; }
-.chip { align-self: stretch; print-color-adjust: exact; }
-.chip.clear { border: 1px dashed var(--muted); margin: 6px 0; }
-.why { font-size: 0.92rem; padding: 3px 0; }
-.how { text-align: right; padding: 3px 0; }
-.cut .what b { text-decoration: line-through; }
-.open { background: var(--sheet); }
-.more { padding: 4px 0 12px; display: grid; gap: 6px; margin-left: 250px; }
-.reasons { list-style: none; padding: 0; margin: 0; }
-.reasons li { display: grid; grid-template-columns: 5.2em 1fr; gap: 6px; }
-.weight { font-weight: 650; text-align: right; padding-right: 8px; }
-.acts { display: flex; gap: 8px; }
-.other { margin: 0; display: flex; gap: 10px; align-items: baseline; flex-wrap: wrap; }
+.layer {
+  border-bottom: 1px solid var(--line);
+}
+.row {
+  width: 100%;
+  display: grid;
+  grid-template-columns: 200px 34px minmax(0, 1fr) 132px;
+  gap: 0 16px;
+  align-items: center;
+  min-height: 44px;
+  background: none;
+  border: 0;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  line-height: 1.25;
+}
+.row:hover .what b {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.what {
+  display: grid;
+  padding: 3px 0;
+}
+.chip {
+  align-self: stretch;
+  print-color-adjust: exact;
+}
+.chip.clear {
+  border: 1px dashed var(--muted);
+  margin: 6px 0;
+}
+.why {
+  font-size: 0.92rem;
+  padding: 3px 0;
+}
+.how {
+  text-align: right;
+  padding: 3px 0;
+}
+.cut .what b {
+  text-decoration: line-through;
+}
+.open {
+  background: var(--sheet);
+}
+.more {
+  padding: 4px 0 12px;
+  display: grid;
+  gap: 6px;
+  margin-left: 250px;
+}
+.reasons {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+.reasons li {
+  display: grid;
+  grid-template-columns: 5.2em 1fr;
+  gap: 6px;
+}
+.weight {
+  font-weight: 650;
+  text-align: right;
+  padding-right: 8px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.other {
+  margin: 0;
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  flex-wrap: wrap;
+}
 @media (max-width: 760px) {
-  .row { grid-template-columns: 22px minmax(0, 1fr) auto; grid-template-areas: 'chip what how' 'chip why why'; gap: 0 10px; }
-  .chip { grid-area: chip; } .what { grid-area: what; } .why { grid-area: why; } .how { grid-area: how; }
-  .more { margin-left: 32px; }
+  .row {
+    grid-template-columns: 22px minmax(0, 1fr) auto;
+    grid-template-areas: 'chip what how' 'chip why why';
+    gap: 0 10px;
+  }
+  .chip {
+    grid-area: chip;
+  }
+  .what {
+    grid-area: what;
+  }
+  .why {
+    grid-area: why;
+  }
+  .how {
+    grid-area: how;
+  }
+  .more {
+    margin-left: 32px;
+  }
 }
 </style>

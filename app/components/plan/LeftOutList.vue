@@ -2,7 +2,7 @@
 import type { LeftOut } from '#core/suitability/leftOut'
 
 /** What was there and was not taken, with the one reason that weighed most; a veto can be lifted here. */
-const props = defineProps<{ leftOut: readonly LeftOut[], idOf: (name: string) => string | undefined }>()
+const props = defineProps<{ leftOut: readonly LeftOut[]; idOf: (name: string) => string | undefined }>()
 const emit = defineEmits<{ lift: [itemId: string, rule: string, reason: string] }>()
 const FIRST = 5
 const all = ref(false)
@@ -13,7 +13,8 @@ const chosen = ref<string>()
 const reason = ref('')
 const isHarm = ({ finding: { effect } }: LeftOut) => effect.is === 'veto' && effect.of === 'harm'
 /** A veto can be lifted, but not an empty bottle filled. */
-const usable = ({ finding, names }: LeftOut) => (finding.effect.is === 'veto' && finding.sentence !== 'it is empty' ? names.filter(n => props.idOf(n)) : [])
+const usable = ({ finding, names }: LeftOut) =>
+  finding.effect.is === 'veto' && finding.sentence !== 'it is empty' ? names.filter(n => props.idOf(n)) : []
 
 function use(entry: LeftOut) {
   const names = usable(entry)
@@ -37,26 +38,56 @@ function confirm() {
     <p v-if="leftOut.length === 0" class="small">Nothing had to be left out.</p>
     <dl>
       <template v-for="entry in shown" :key="entry.finding.rule + entry.finding.sentence">
-        <dt><s v-for="(name, i) in entry.names" :key="name">{{ name }}{{ i < entry.names.length - 1 ? ', ' : '' }}</s></dt>
+        <dt>
+          <s v-for="(name, i) in entry.names" :key="name">{{ name }}{{ i < entry.names.length - 1 ? ', ' : '' }}</s>
+        </dt>
         <dd class="small">
           {{ entry.finding.sentence }}
-          <button v-if="usable(entry).length > 0" class="act" type="button" :aria-label="`Use all the same: ${usable(entry).join(', ')}`" @click="use(entry)">Use it</button>
+          <button
+            v-if="usable(entry).length > 0"
+            class="act"
+            type="button"
+            :aria-label="`Use all the same: ${usable(entry).join(', ')}`"
+            @click="use(entry)"
+          >
+            Use it
+          </button>
         </dd>
       </template>
     </dl>
-    <button v-if="leftOut.length > FIRST" class="act" type="button" :aria-expanded="all" @click="all = !all">{{ all ? 'Fewer' : `${leftOut.length - FIRST} more` }}</button>
-    <v-dialog :model-value="asking !== null" max-width="480" aria-label="Use all the same" @update:model-value="asking = null">
+    <button v-if="leftOut.length > FIRST" class="act" type="button" :aria-expanded="all" @click="all = !all">
+      {{ all ? 'Fewer' : `${leftOut.length - FIRST} more` }}
+    </button>
+    <v-dialog
+      :model-value="asking !== null"
+      max-width="480"
+      aria-label="Use all the same"
+      @update:model-value="asking = null"
+    >
       <v-card v-if="asking">
         <form class="ask" @submit.prevent="confirm">
           <h2>{{ usable(asking).length === 1 ? chosen : 'Which of them?' }}</h2>
-          <Choices v-if="usable(asking).length > 1" v-model="chosen" label="Product" :options="usable(asking).map(n => ({ value: n, text: n }))" hide-label />
+          <Choices
+            v-if="usable(asking).length > 1"
+            v-model="chosen"
+            label="Product"
+            :options="usable(asking).map(n => ({ value: n, text: n }))"
+            hide-label
+          />
           <template v-if="isHarm(asking)">
-            <p><b>{{ capital(asking.finding.sentence) }}.</b> It may do harm. If it has to be used, say why: the reason is kept with the plan.</p>
+            <p>
+              <b>{{ capital(asking.finding.sentence) }}.</b> It may do harm. If it has to be used, say why: the reason
+              is kept with the plan.
+            </p>
             <p class="small">Labels, local rules and a professional’s training come first.</p>
             <v-textarea v-model="reason" label="Why it is used all the same" rows="2" autofocus maxlength="500" />
           </template>
           <p v-else>{{ capital(asking.finding.sentence) }}.</p>
-          <div class="acts"><v-btn type="submit" color="primary" variant="flat" :disabled="isHarm(asking) && reason.trim() === ''">Use it</v-btn><v-btn variant="text" @click="asking = null">Leave it out</v-btn></div>
+          <div class="acts">
+            <v-btn type="submit" color="primary" variant="flat" :disabled="isHarm(asking) && reason.trim() === ''"
+              >Use it</v-btn
+            ><v-btn variant="text" @click="asking = null">Leave it out</v-btn>
+          </div>
         </form>
       </v-card>
     </v-dialog>
@@ -64,12 +95,34 @@ function confirm() {
 </template>
 
 <style scoped>
-dl { margin: 6px 0 0; }
-dt { margin-top: 6px; }
-dd { margin: 0; }
-dd { display: flex; gap: 8px; justify-content: space-between; align-items: center; }
-dd .act { flex: none; }
-.ask { display: grid; gap: 12px; padding: 22px 24px; }
-.ask p { margin: 0; }
-.acts { display: flex; gap: 10px; }
+dl {
+  margin: 6px 0 0;
+}
+dt {
+  margin-top: 6px;
+}
+dd {
+  margin: 0;
+}
+dd {
+  display: flex;
+  gap: 8px;
+  justify-content: space-between;
+  align-items: center;
+}
+dd .act {
+  flex: none;
+}
+.ask {
+  display: grid;
+  gap: 12px;
+  padding: 22px 24px;
+}
+.ask p {
+  margin: 0;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
 </style>

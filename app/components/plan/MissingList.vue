@@ -3,15 +3,22 @@ import type { Missing } from '#core/suitability/facePlan'
 import { slotPlan } from '#core/suitability/slots'
 
 /** Places the kit cannot fill as they should be; each becomes a line for Buys. */
-const props = defineProps<{ missing: readonly Missing[], faceId: string, faceName: string }>()
+const props = defineProps<{ missing: readonly Missing[]; faceId: string; faceName: string }>()
 const buys = useBuys()
 const settings = useSettings()
 const undo = useUndo()
 
-const rows = computed(() => props.missing.map(m => ({ ...m, name: slotPlan(m.slot).name, bought: m.offer ? buys.offerById.get(m.offer.id) : undefined })))
+const rows = computed(() =>
+  props.missing.map(m => ({
+    ...m,
+    name: slotPlan(m.slot).name,
+    bought: m.offer ? buys.offerById.get(m.offer.id) : undefined,
+  })),
+)
 async function list(offerId: string, priceMinor: number, why: string) {
   const lines = [{ offerId, reason: `For ${props.faceName}: ${why}`.slice(0, 300) }]
-  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor }))) undo.tell('It is on the purchase list.')
+  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor })))
+    undo.tell('It is on the purchase list.')
 }
 </script>
 
@@ -20,14 +27,19 @@ async function list(offerId: string, priceMinor: number, why: string) {
     <h2>Missing</h2>
     <dl>
       <template v-for="row in rows" :key="row.key">
-        <dt><b>{{ row.name }}</b></dt>
+        <dt>
+          <b>{{ row.name }}</b>
+        </dt>
         <dd class="small">
           {{ capital(row.sentences.join('; ')) }}.
           <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}`">What to buy</NuxtLink>
           <span v-else-if="row.offer && buys.onTheWay.has(row.offer.id)">{{ row.offer.name }} is on its way.</span>
           <template v-else-if="row.offer && row.bought">
-            <button class="act" type="button" @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">List {{ row.offer.name }}, {{ formatMoney(row.bought.priceMinor, settings.value.currency) }}</button>
-            <br>{{ buys.supplierName(row.bought.supplierId) }}<template v-if="row.offer.sentences.length > 0">: {{ row.offer.sentences.join('; ') }}</template>
+            <button class="act" type="button" @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">
+              List {{ row.offer.name }}, {{ formatMoney(row.bought.priceMinor, settings.value.currency) }}
+            </button>
+            <br />{{ buys.supplierName(row.bought.supplierId)
+            }}<template v-if="row.offer.sentences.length > 0">: {{ row.offer.sentences.join('; ') }}</template>
           </template>
           <span v-else>Nothing on offer suits it.</span>
         </dd>
@@ -37,7 +49,13 @@ async function list(offerId: string, priceMinor: number, why: string) {
 </template>
 
 <style scoped>
-dl { margin: 4px 0 0; }
-dt { margin-top: 6px; }
-dd { margin: 0; }
+dl {
+  margin: 4px 0 0;
+}
+dt {
+  margin-top: 6px;
+}
+dd {
+  margin: 0;
+}
 </style>

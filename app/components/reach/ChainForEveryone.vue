@@ -28,83 +28,196 @@ const declaredBy = computed(() => {
   }
   return by
 })
-const chains = computed(() => chainsWithout(
-  [...[...declaredBy.value.keys()].filter(w => w !== MILD_ONLY).sort(), MILD_ONLY, ...asked.value], kit.products.filter(p => !p.retiredAt).map(itemOf), today(),
-))
+const chains = computed(() =>
+  chainsWithout(
+    [...[...declaredBy.value.keys()].filter(w => w !== MILD_ONLY).sort(), MILD_ONLY, ...asked.value],
+    kit.products.filter(p => !p.retiredAt).map(itemOf),
+    today(),
+  ),
+)
 const choices = computed(() => SUBSTANCES.map(s => s.label).filter(label => !chains.value.some(c => c.label === label)))
 const slots = (ids: ChainWithout['lacking']) => listInWords(ids.map(id => slotPlan(id).name.toLowerCase()))
-const stateOf = (c: ChainWithout) => (c.lacking.length > 0 ? 'broken' : c.unread.length > 0 || c.unreadBottles > 0 ? 'unread' : 'whole')
+const stateOf = (c: ChainWithout) =>
+  c.lacking.length > 0 ? 'broken' : c.unread.length > 0 || c.unreadBottles > 0 ? 'unread' : 'whole'
 const broken = computed(() => chains.value.filter(c => c.lacking.length > 0))
 const ANSWER = { whole: 'a whole chain', unread: 'whole, if the packs agree', broken: 'no whole chain' } as const
 
-const awayInWords = (names: readonly string[]) => (
-  names.length === 0 ? 'nothing' : listInWords(names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : names)
-)
+const awayInWords = (names: readonly string[]) =>
+  names.length === 0
+    ? 'nothing'
+    : listInWords(names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : names)
 
 async function compute() {
   state.value = 'working'
   const parts = chains.value.map(c => [...c.bottleIds])
   try {
-    shares.value = await task.run((work, report) => work.sharesOfParts(plainShelf(kit.shelf), parts, everyone(), { ...settings.options }, report))
+    shares.value = await task.run((work, report) =>
+      work.sharesOfParts(plainShelf(kit.shelf), parts, everyone(), { ...settings.options }, report),
+    )
     state.value = 'ready'
   } catch (problem) {
     if (!(problem instanceof Stopped)) throw problem
     if (task.progress.value === null) state.value = 'stopped'
   }
 }
-watch([open, chains, () => kit.shelf, () => settings.options], () => { if (open.value) void compute() })
-const add = (label: string | null) => { if (label) asked.value = [...asked.value, label] }
+watch([open, chains, () => kit.shelf, () => settings.options], () => {
+  if (open.value) void compute()
+})
+const add = (label: string | null) => {
+  if (label) asked.value = [...asked.value, label]
+}
 </script>
 
 <template>
   <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>A chain for everyone: who reacts to something</summary>
     <div v-if="open" class="everyone">
-      <p data-testid="chains"><b>{{ broken.length === 0 ? 'Nobody has to go without.' : `No whole chain without ${listInWords(broken.map(c => c.label))}.` }}</b> From bare skin to the end, with what the kit holds today.</p>
+      <p data-testid="chains">
+        <b>{{
+          broken.length === 0
+            ? 'Nobody has to go without.'
+            : `No whole chain without ${listInWords(broken.map(c => c.label))}.`
+        }}</b>
+        From bare skin to the end, with what the kit holds today.
+      </p>
       <Working v-if="state === 'working'" what="Mixing without them" :done="task.progress.value" @stop="task.stop()" />
-      <p v-if="state === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="compute">Compute again</button></p>
+      <p v-if="state === 'stopped'" role="status">
+        Stopped. <button class="act" type="button" @click="compute">Compute again</button>
+      </p>
       <table class="ledger">
-        <caption class="visually-hidden">Sensitivities, and whether the kit has a chain without them</caption>
-        <thead><tr><th>Without</th><th>The kit has</th><th class="num">Skins matched</th><th class="wide">Stays away</th></tr></thead>
+        <caption class="visually-hidden">
+          Sensitivities, and whether the kit has a chain without them
+        </caption>
+        <thead>
+          <tr>
+            <th>Without</th>
+            <th>The kit has</th>
+            <th class="num">Skins matched</th>
+            <th class="wide">Stays away</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(c, i) in chains" :key="c.declared">
-            <th scope="row">{{ c.label }}<br><span class="small">{{ declaredBy.has(c.declared) ? listInWords(declaredBy.get(c.declared)!) : 'nobody yet' }}</span></th>
+            <th scope="row">
+              {{ c.label }}<br /><span class="small">{{
+                declaredBy.has(c.declared) ? listInWords(declaredBy.get(c.declared)!) : 'nobody yet'
+              }}</span>
+            </th>
             <td>
               <span class="sign" :class="stateOf(c)" aria-hidden="true" /> <b>{{ ANSWER[stateOf(c)] }}</b>
-              <span v-if="c.lacking.length > 0" class="small"><br>nothing for {{ slots(c.lacking) }}. <NuxtLink to="/buys">See Buys</NuxtLink></span>
-              <span v-if="c.unread.length > 0" class="small"><br>no list on record for anything in {{ slots(c.unread) }}: read the packs</span>
-              <span v-if="c.unreadBottles > 0" class="small"><br>{{ plural(c.unreadBottles, 'bottle') }} without a list: read the pack</span>
+              <span v-if="c.lacking.length > 0" class="small"
+                ><br />nothing for {{ slots(c.lacking) }}. <NuxtLink to="/buys">See Buys</NuxtLink></span
+              >
+              <span v-if="c.unread.length > 0" class="small"
+                ><br />no list on record for anything in {{ slots(c.unread) }}: read the packs</span
+              >
+              <span v-if="c.unreadBottles > 0" class="small"
+                ><br />{{ plural(c.unreadBottles, 'bottle') }} without a list: read the pack</span
+              >
             </td>
-            <td class="num">{{ state === 'ready' && shares[i] ? `${shares[i].matched} of ${shares[i].total}` : '…' }}<span class="phone"> skins</span></td>
+            <td class="num">
+              {{ state === 'ready' && shares[i] ? `${shares[i].matched} of ${shares[i].total}` : '…'
+              }}<span class="phone"> skins</span>
+            </td>
             <td class="wide small">{{ awayInWords(c.away) }}</td>
           </tr>
         </tbody>
       </table>
-      <v-autocomplete :model-value="null" label="And without …" :items="choices" class="more" @update:model-value="add" />
-      <p class="small">Read from the lists you gave; labels change. Somebody who has reacted before belongs to a doctor’s advice first, and a patch test proves nothing for good.</p>
+      <v-autocomplete
+        :model-value="null"
+        label="And without …"
+        :items="choices"
+        class="more"
+        @update:model-value="add"
+      />
+      <p class="small">
+        Read from the lists you gave; labels change. Somebody who has reacted before belongs to a doctor’s advice first,
+        and a patch test proves nothing for good.
+      </p>
     </div>
   </details>
 </template>
 
 <style scoped>
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-.everyone { display: grid; gap: 8px; }
-th .small { font-weight: 400; }
-p { margin: 0; }
-th[scope='row'] { font-weight: 650; color: var(--ink); font-size: 1rem; text-align: left; border-bottom: 1px solid var(--line); padding: 4px 10px 4px 0; }
-td { vertical-align: middle; padding-top: 4px; padding-bottom: 4px; }
-.sign { display: inline-block; width: 14px; height: 14px; border: 1px solid var(--ink); vertical-align: -2px; }
-.whole { background: var(--ink); }
-.unread { border-radius: 50%; border-width: 2px; }
-.broken { background: repeating-linear-gradient(135deg, var(--ink) 0 1.5px, transparent 1.5px 5px); }
-.more { max-width: 320px; }
-.phone { display: none; }
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+.everyone {
+  display: grid;
+  gap: 8px;
+}
+th .small {
+  font-weight: 400;
+}
+p {
+  margin: 0;
+}
+th[scope='row'] {
+  font-weight: 650;
+  color: var(--ink);
+  font-size: 1rem;
+  text-align: left;
+  border-bottom: 1px solid var(--line);
+  padding: 4px 10px 4px 0;
+}
+td {
+  vertical-align: middle;
+  padding-top: 4px;
+  padding-bottom: 4px;
+}
+.sign {
+  display: inline-block;
+  width: 14px;
+  height: 14px;
+  border: 1px solid var(--ink);
+  vertical-align: -2px;
+}
+.whole {
+  background: var(--ink);
+}
+.unread {
+  border-radius: 50%;
+  border-width: 2px;
+}
+.broken {
+  background: repeating-linear-gradient(135deg, var(--ink) 0 1.5px, transparent 1.5px 5px);
+}
+.more {
+  max-width: 320px;
+}
+.phone {
+  display: none;
+}
 @media (max-width: 760px) {
-  .wide, thead { display: none; }
-  .phone { display: inline; }
-  tr { display: grid; grid-template-columns: minmax(0, 1fr) auto; border-bottom: 1px solid var(--line); padding: 6px 0; }
-  .ledger th[scope='row'], .ledger td { border: 0; height: auto; padding: 2px 0; }
-  .ledger .num { grid-area: 1 / 2; white-space: nowrap; }
-  .ledger td:not(.num) { grid-column: 1 / -1; }
+  .wide,
+  thead {
+    display: none;
+  }
+  .phone {
+    display: inline;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    border-bottom: 1px solid var(--line);
+    padding: 6px 0;
+  }
+  .ledger th[scope='row'],
+  .ledger td {
+    border: 0;
+    height: auto;
+    padding: 2px 0;
+  }
+  .ledger .num {
+    grid-area: 1 / 2;
+    white-space: nowrap;
+  }
+  .ledger td:not(.num) {
+    grid-column: 1 / -1;
+  }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Threads from a skin of the field to the bottles that make it, drawn over both. */
-const props = defineProps<{ board: HTMLElement, skin: string, bottles: ReadonlySet<string> }>()
+const props = defineProps<{ board: HTMLElement; skin: string; bottles: ReadonlySet<string> }>()
 const paths = ref<string[]>([])
 
 function draw(): void {
@@ -9,7 +9,7 @@ function draw(): void {
   if (!cell) return
   const x = cell.left + cell.width / 2 - origin.left
   const y = cell.bottom - origin.top
-  paths.value = [...props.bottles].flatMap((id) => {
+  paths.value = [...props.bottles].flatMap(id => {
     const bottle = props.board.querySelector(`[data-bottle="${id}"]`)?.getBoundingClientRect()
     if (!bottle) return []
     const tx = bottle.left + Math.min(22, bottle.width / 2) - origin.left
@@ -19,7 +19,11 @@ function draw(): void {
   })
 }
 
-watch(() => [props.skin, [...props.bottles].join()], () => nextTick(draw), { immediate: true })
+watch(
+  () => [props.skin, [...props.bottles].join()],
+  () => nextTick(draw),
+  { immediate: true },
+)
 const observer = new ResizeObserver(draw)
 onMounted(() => observer.observe(props.board))
 onBeforeUnmount(() => observer.disconnect())
@@ -30,7 +34,22 @@ onBeforeUnmount(() => observer.disconnect())
 </template>
 
 <style scoped>
-.threads { position: absolute; inset: 0; width: 100%; height: 100%; pointer-events: none; overflow: visible; }
-path { fill: none; stroke: var(--accent); stroke-width: 2; }
-@media (max-width: 760px) { .threads { display: none; } }
+.threads {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+  overflow: visible;
+}
+path {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 2;
+}
+@media (max-width: 760px) {
+  .threads {
+    display: none;
+  }
+}
 </style>

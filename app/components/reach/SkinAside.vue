@@ -4,7 +4,7 @@ import { ratioInWords, verdictOf } from '#core/complexion/recipe'
 import { useMend } from '~/composables/useMend'
 
 /** One skin of the field: the best the kit can do for it, or how it fails and what would mend that. */
-const props = defineProps<{ skin: ReachedSkin, tolerance: number, bottles: ReturnType<typeof useKit>['byId'] }>()
+const props = defineProps<{ skin: ReachedSkin; tolerance: number; bottles: ReturnType<typeof useKit>['byId'] }>()
 
 const reached = computed(() => (props.skin.nearest?.deltaE ?? Infinity) <= props.tolerance)
 // A recipe that is easy to count out, unless only a finer one is near enough.
@@ -26,7 +26,11 @@ const fails = computed(() => listInWords(props.skin.failsBy))
     <template v-if="shown">
       <TouchingFields :left="skin.lab" :right="shown.lab" left-name="skin" right-name="your mix" :height="130" />
       <h2>{{ VERDICT_WORDS[verdictOf(shown.deltaE)] }}</h2>
-      <p class="small">ΔE {{ shown.deltaE.toFixed(1) }} in daylight<template v-if="!reached && fails">; the nearest mix is {{ fails }}</template></p>
+      <p class="small">
+        ΔE {{ shown.deltaE.toFixed(1) }} in daylight<template v-if="!reached && fails"
+          >; the nearest mix is {{ fails }}</template
+        >
+      </p>
       <h3>{{ ratioInWords(shown.drops) }}</h3>
       <DropStrip :drops="shown.drops" :bottles="bottles" />
     </template>
@@ -35,7 +39,14 @@ const fails = computed(() => listInWords(props.skin.failsBy))
       <h3>The smallest purchase that mends it</h3>
       <Working v-if="state === 'working'" what="Trying what is on offer" :done="progress" @stop="stop()" />
       <template v-else-if="bought.length > 0">
-        <p v-for="offer in bought" :key="offer.id" class="offer"><Swatch :lab="offer.lab" :size="34" /><span><b>{{ offer.shade }}</b> <span class="small">{{ offer.range }}, {{ offer.family }}, {{ buys.supplierName(offer.supplierId) }}</span></span></p>
+        <p v-for="offer in bought" :key="offer.id" class="offer">
+          <Swatch :lab="offer.lab" :size="34" /><span
+            ><b>{{ offer.shade }}</b>
+            <span class="small"
+              >{{ offer.range }}, {{ offer.family }}, {{ buys.supplierName(offer.supplierId) }}</span
+            ></span
+          >
+        </p>
         <p>{{ formatMoney(mend!.spend, settings.value.currency) }} in all, with what the kit has.</p>
       </template>
       <p v-else-if="state === 'ready'" class="small">Nothing on offer matches it, not even three bottles together.</p>
@@ -45,8 +56,20 @@ const fails = computed(() => listInWords(props.skin.failsBy))
 </template>
 
 <style scoped>
-.skin { display: grid; gap: 10px; }
-.offer { display: flex; gap: 10px; align-items: center; line-height: 1.2; }
-h2 { margin-top: 6px; }
-p { margin: 0; }
+.skin {
+  display: grid;
+  gap: 10px;
+}
+.offer {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  line-height: 1.2;
+}
+h2 {
+  margin-top: 6px;
+}
+p {
+  margin: 0;
+}
 </style>

@@ -3,22 +3,43 @@ import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
 
 /** Two colours sharing an edge, as along a jaw: no gap, border or shadow between them. */
-defineProps<{ left: Lab, right: Lab, leftName: string, rightName: string, height?: number }>()
+defineProps<{ left: Lab; right: Lab; leftName: string; rightName: string; height?: number }>()
 </script>
 
 <template>
   <figure>
-    <div class="fields" :style="{ height: `${height ?? 150}px` }" role="img" :aria-label="`${leftName} beside ${rightName}`">
+    <div
+      class="fields"
+      :style="{ height: `${height ?? 150}px` }"
+      role="img"
+      :aria-label="`${leftName} beside ${rightName}`"
+    >
       <span :style="{ background: labToCss(left) }" /><span :style="{ background: labToCss(right) }" />
     </div>
-    <figcaption class="small"><span>{{ leftName }}</span><span>{{ rightName }}</span></figcaption>
+    <figcaption class="small">
+      <span>{{ leftName }}</span><span>{{ rightName }}</span>
+    </figcaption>
   </figure>
 </template>
 
 <style scoped>
-figure { margin: 0; }
-.fields { display: flex; }
-.fields span { flex: 1; print-color-adjust: exact; }
-figcaption { display: flex; justify-content: space-between; margin-top: 4px; gap: 12px; }
-figcaption span:last-child { text-align: right; }
+figure {
+  margin: 0;
+}
+.fields {
+  display: flex;
+}
+.fields span {
+  flex: 1;
+  print-color-adjust: exact;
+}
+figcaption {
+  display: flex;
+  justify-content: space-between;
+  margin-top: 4px;
+  gap: 12px;
+}
+figcaption span:last-child {
+  text-align: right;
+}
 </style>

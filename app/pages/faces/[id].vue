@@ -4,9 +4,21 @@ const route = useRoute()
 const faces = useFaces()
 const id = computed(() => String(route.params.id))
 const face = computed(() => faces.byId.get(id.value))
-watch(id, (now) => { faces.currentId = now }, { immediate: true })
+watch(
+  id,
+  now => {
+    faces.currentId = now
+  },
+  { immediate: true },
+)
 
-const ROOMS = [{ to: '/ask', name: 'Ask' }, { to: '/look', name: 'Look' }, { to: '', name: 'Read and match' }, { to: '/plan', name: 'Plan' }, { to: '/card', name: 'Card' }]
+const ROOMS = [
+  { to: '/ask', name: 'Ask' },
+  { to: '/look', name: 'Look' },
+  { to: '', name: 'Read and match' },
+  { to: '/plan', name: 'Plan' },
+  { to: '/card', name: 'Card' },
+]
 const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.value}${to}`
 </script>
 
@@ -17,15 +29,39 @@ const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.valu
   </div>
   <div v-else>
     <nav class="rooms no-print" :aria-label="face.name">
-      <NuxtLink v-for="{ to, name } in ROOMS" :key="name" :to="`/faces/${id}${to}`" :aria-current="here(to) ? 'page' : undefined">{{ name }}</NuxtLink>
+      <NuxtLink
+        v-for="{ to, name } in ROOMS"
+        :key="name"
+        :to="`/faces/${id}${to}`"
+        :aria-current="here(to) ? 'page' : undefined"
+        >{{ name }}</NuxtLink
+      >
     </nav>
     <NuxtPage :face="face" />
   </div>
 </template>
 
 <style scoped>
-.rooms { display: flex; gap: 22px; margin: -12px 0 10px; flex-wrap: wrap; }
-.rooms a { min-height: 44px; display: inline-flex; align-items: center; color: var(--ink); text-decoration: none; border-bottom: 3px solid transparent; }
-.rooms a:hover { text-decoration: underline; text-underline-offset: 4px; }
-.rooms a[aria-current='page'] { border-bottom-color: var(--accent); font-weight: 650; }
+.rooms {
+  display: flex;
+  gap: 22px;
+  margin: -12px 0 10px;
+  flex-wrap: wrap;
+}
+.rooms a {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+  color: var(--ink);
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+}
+.rooms a:hover {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+.rooms a[aria-current='page'] {
+  border-bottom-color: var(--accent);
+  font-weight: 650;
+}
 </style>

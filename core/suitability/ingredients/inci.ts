@@ -10,13 +10,16 @@ export interface InciList {
   spf: number | null
 }
 
-const HEADING = /^\s*(?:\(?\s*(?:full\s+)?(?:ingredients?|inci|ingr[ée]dients|inhaltsstoffe|bestandteile|ingredientes|ingredienti|composition|sk[łl]adniki|inactive ingredients)\s*(?:\([^)]*\))?\s*[:：]|ingredients\s*\/\s*ingr[ée]dients\s*[:：])/i
+const HEADING =
+  /^\s*(?:\(?\s*(?:full\s+)?(?:ingredients?|inci|ingr[ée]dients|inhaltsstoffe|bestandteile|ingredientes|ingredienti|composition|sk[łl]adniki|inactive ingredients)\s*(?:\([^)]*\))?\s*[:：]|ingredients\s*\/\s*ingr[ée]dients\s*[:：])/i
 const INACTIVE = /\b(?:inactive|other)\s+ingredients?\s*[:：]/i
 const ACTIVE = /\bactive\s+ingredients?\s*[:：]/i
-const MAY_CONTAIN = /[[(]?\s*(?:may\s+contain|peut\s+contenir|kann\s+enthalten|puede\s+contener|può\s+contenere|mo[żz]e\s+zawiera[ćc]|\+\s*\/\s*-|±)\s*(?:\/\s*(?:may\s+contain|peut\s+contenir|kann\s+enthalten|puede\s+contener|\+\s*\/\s*-))*\s*[:：]?\s*/i
+const MAY_CONTAIN =
+  /[[(]?\s*(?:may\s+contain|peut\s+contenir|kann\s+enthalten|puede\s+contener|può\s+contenere|mo[żz]e\s+zawiera[ćc]|\+\s*\/\s*-|±)\s*(?:\/\s*(?:may\s+contain|peut\s+contenir|kann\s+enthalten|puede\s+contener|\+\s*\/\s*-))*\s*[:：]?\s*/i
 const SPF = /\b(?:spf|lsf|fps)\s*:?\s*(\d{1,3})\b\s*\+?\s*[-.:;,]?/i
 // What a footnote or a marketing tail begins with; a list ends there.
-const TAIL = /(?:^|[.\n]\s*)(?:\*+\s*\S|\*?\s*(?:from organic|certified organic|issu[es]* de|aus kontrolliert|ingredients? of natural|fragrance-free claim|dermatologically|made in|store in|directions|warnings?)\b)/i
+const TAIL =
+  /(?:^|[.\n]\s*)(?:\*+\s*\S|\*?\s*(?:from organic|certified organic|issu[es]* de|aus kontrolliert|ingredients? of natural|fragrance-free claim|dermatologically|made in|store in|directions|warnings?)\b)/i
 
 /**
  * Reads the text of an ingredient list as found in the wild: headings, line breaks, percent signs, asterisks, slashes
@@ -24,7 +27,13 @@ const TAIL = /(?:^|[.\n]\s*)(?:\*+\s*\S|\*?\s*(?:from organic|certified organic|
  */
 export function parseInci(text: string): InciList {
   const spf = SPF.exec(text)
-  const tidy = text.replace(SPF, ' ').replace(/\r/g, '').replace(/[\u00a0\t]/g, ' ').replace(/[‐‑–—]/g, '-').replace(/[™®©]/g, '').replace(/^[\s.:-]+/, '')
+  const tidy = text
+    .replace(SPF, ' ')
+    .replace(/\r/g, '')
+    .replace(/[\u00a0\t]/g, ' ')
+    .replace(/[‐‑–—]/g, '-')
+    .replace(/[™®©]/g, '')
+    .replace(/^[\s.:-]+/, '')
   const active = sectionOf(tidy, ACTIVE, INACTIVE)
   const rest = active ? tidy.slice(active.end).replace(INACTIVE, '') : tidy
   const [main, may] = splitAtMayContain(cutTail(rest.replace(HEADING, '')))
@@ -39,7 +48,7 @@ export function parseInci(text: string): InciList {
   }
 }
 
-function sectionOf(text: string, from: RegExp, to: RegExp): { text: string, end: number } | null {
+function sectionOf(text: string, from: RegExp, to: RegExp): { text: string; end: number } | null {
   const start = from.exec(text)
   if (!start || INACTIVE.exec(text)?.index === start.index) return null
   const begin = start.index + start[0].length
@@ -61,8 +70,8 @@ function splitAtMayContain(text: string): [string, string] {
 
 const names = (text: string) => namesWithMarks(text).map(n => n.name)
 
-function namesWithMarks(text: string): { name: string, declared: boolean }[] {
-  return pieces(text).flatMap((piece) => {
+function namesWithMarks(text: string): { name: string; declared: boolean }[] {
+  return pieces(text).flatMap(piece => {
     const declared = /\bnano\b|\(\s*uv[- ]?filter\s*\)|sunscreen/i.test(piece)
     const name = canonicalName(piece)
     return name ? [{ name, declared }] : []
@@ -75,10 +84,11 @@ function namesWithMarks(text: string): { name: string, declared: boolean }[] {
  */
 function pieces(text: string): string[] {
   const separated = /[,;•·●|]/.test(text)
-  const joined = separated
-    ? text.replace(/-\s*\n\s*/g, '-').replace(/\s*\n\s*/g, ' ')
-    : text.replace(/\n+/g, ';')
-  return joined.split(/;|•|·|●|\||,(?!\d)|(?<!\d),(?=\d)/).map(p => p.trim()).filter(Boolean)
+  const joined = separated ? text.replace(/-\s*\n\s*/g, '-').replace(/\s*\n\s*/g, ' ') : text.replace(/\n+/g, ';')
+  return joined
+    .split(/;|•|·|●|\||,(?!\d)|(?<!\d),(?=\d)/)
+    .map(p => p.trim())
+    .filter(Boolean)
 }
 
 const unique = (list: readonly string[]) => [...new Set(list)]

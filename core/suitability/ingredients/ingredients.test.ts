@@ -30,10 +30,16 @@ describe('reading a list', () => {
     expect(mayContain).toEqual(['ci 77891', 'ci 77491'])
   })
   it('commas inside names and figures do not separate', () => {
-    expect(parseInci('Aqua, 1,2-Hexanediol, Zinc Oxide 6,5 %, Urea').ingredients).toEqual(['aqua', '1,2-hexanediol', 'zinc oxide', 'urea'])
+    expect(parseInci('Aqua, 1,2-Hexanediol, Zinc Oxide 6,5 %, Urea').ingredients).toEqual([
+      'aqua',
+      '1,2-hexanediol',
+      'zinc oxide',
+      'urea',
+    ])
   })
   it('empty text, numbers and nonsense give an empty list and an unknown family', () => {
-    for (const text of ['', '   ', '12, 34', '***', ',,,;']) expect(readIngredients(text)).toMatchObject({ family: 'unknown', ingredients: [] })
+    for (const text of ['', '   ', '12, 34', '***', ',,,;'])
+      expect(readIngredients(text)).toMatchObject({ family: 'unknown', ingredients: [] })
   })
   it('puts a slip of the pen right, but never a colour index', () => {
     expect(canonicalName('Cyclopentasilxane')).toBe('cyclopentasiloxane')
@@ -52,9 +58,13 @@ describe('reading a list', () => {
 
 describe('family rules', () => {
   it.each([
-    [['aqua', 'alcohol denat.', 'glycerin'], 'alcohol'], [['aqua', 'glycerin', 'urea', 'dimethicone'], 'unknown'],
-    [['aqua', 'glycerin', 'urea', 'panthenol', 'squalane', 'dimethicone'], 'water'], [['isododecane', 'dimethicone'], 'hydrocarbon'],
-    [['squalane', 'aqua'], 'unknown'], [['talc', 'dimethicone'], 'powder'], [['dimethiconol'], 'silicone'],
+    [['aqua', 'alcohol denat.', 'glycerin'], 'alcohol'],
+    [['aqua', 'glycerin', 'urea', 'dimethicone'], 'unknown'],
+    [['aqua', 'glycerin', 'urea', 'panthenol', 'squalane', 'dimethicone'], 'water'],
+    [['isododecane', 'dimethicone'], 'hydrocarbon'],
+    [['squalane', 'aqua'], 'unknown'],
+    [['talc', 'dimethicone'], 'powder'],
+    [['dimethiconol'], 'silicone'],
   ] as const)('%j is %s', (list, family) => expect(familyOf(list)).toBe(family))
 })
 

@@ -3,12 +3,28 @@ import { parseInci, type InciList } from './inci'
 import { ESSENTIAL_OIL, FRAGRANCE_ALLERGENS, SUBSTANCES } from './substances'
 
 export const FLAGS = [
-  'mineral filter', 'silica-rich powder', 'fragrance', 'fragrance allergen', 'essential oil', 'latex', 'lanolin', 'nut oil', 'seed oil',
-  'wheat or gluten', 'carmine', 'beeswax', 'nickel-bearing', 'drying alcohol', 'comedogenic-prone oil',
+  'mineral filter',
+  'silica-rich powder',
+  'fragrance',
+  'fragrance allergen',
+  'essential oil',
+  'latex',
+  'lanolin',
+  'nut oil',
+  'seed oil',
+  'wheat or gluten',
+  'carmine',
+  'beeswax',
+  'nickel-bearing',
+  'drying alcohol',
+  'comedogenic-prone oil',
 ] as const
 export type IngredientFlag = (typeof FLAGS)[number]
 
-export interface Flag { flag: IngredientFlag, because: string[] }
+export interface Flag {
+  flag: IngredientFlag
+  because: string[]
+}
 
 /** What an ingredient list says of a product: "read from the list you gave; check the pack". */
 export interface IngredientReading {
@@ -20,10 +36,13 @@ export interface IngredientReading {
 }
 
 const SILICONE = /methicone|siloxan|siloxy|methiconol|silsesquioxane|silicone/
-const VOLATILE_HYDROCARBON = /^(?:isododecane|isohexadecane|undecane|tridecane|dodecane|c\d+-\d+ (?:alkane|isoparaffin)s?)$/
+const VOLATILE_HYDROCARBON =
+  /^(?:isododecane|isohexadecane|undecane|tridecane|dodecane|c\d+-\d+ (?:alkane|isoparaffin)s?)$/
 const ALCOHOL = /^(?:alcohol|alcohol denat\.)$/
-const POWDER = /^(?:talc|mica|silica|kaolin|nylon-\d+|.*\bstarch(?: octenylsuccinate)?|synthetic fluorphlogopite|boron nitride)$/
-const OIL_OR_WAX = /\b(?:oil|butter|wax|cera|cire|triglycerides?)\b|^cera |^(?:isopropyl|ethylhexyl|octyldodecyl|cetyl|isononyl|isostearyl|diisostearyl|tridecyl|pentaerythrityl|cetearyl|neopentyl glycol|polyglyceryl-\d+|bis-diglyceryl) \w+(?:ate|adipate-2)\b|(?:palmitate|stearate|myristate|benzoate|malate|isononanoate|trimellitate|caprylate|carbonate|ether|ethylhexanoate|triisostearin)$|^(?:petrolatum|paraffinum liquidum|paraffin|ozokerite|ceresin|squalane|squalene|lanolin|lanolin alcohol|octyldodecanol|polybutene|polyethylene|synthetic wax|jojoba esters|tocopherol|oleic acid)$|polyisobutene$|polydecene$/
+const POWDER =
+  /^(?:talc|mica|silica|kaolin|nylon-\d+|.*\bstarch(?: octenylsuccinate)?|synthetic fluorphlogopite|boron nitride)$/
+const OIL_OR_WAX =
+  /\b(?:oil|butter|wax|cera|cire|triglycerides?)\b|^cera |^(?:isopropyl|ethylhexyl|octyldodecyl|cetyl|isononyl|isostearyl|diisostearyl|tridecyl|pentaerythrityl|cetearyl|neopentyl glycol|polyglyceryl-\d+|bis-diglyceryl) \w+(?:ate|adipate-2)\b|(?:palmitate|stearate|myristate|benzoate|malate|isononanoate|trimellitate|caprylate|carbonate|ether|ethylhexanoate|triisostearin)$|^(?:petrolatum|paraffinum liquidum|paraffin|ozokerite|ceresin|squalane|squalene|lanolin|lanolin alcohol|octyldodecanol|polybutene|polyethylene|synthetic wax|jojoba esters|tocopherol|oleic acid)$|polyisobutene$|polydecene$/
 
 /**
  * Base family from the order of the list.
@@ -45,7 +64,8 @@ export function familyOf(ingredients: readonly string[]): Family {
 
 const MINERAL_FILTER = /^(?:titanium dioxide|zinc oxide)$/
 const SILICA = /^silica$|^silica (?:silylate|dimethyl silylate)$/
-const PRONE = /^(?:isopropyl (?:myristate|palmitate|isostearate)|cocos nucifera oil|theobroma cacao seed butter|triticum vulgare germ oil|ethylhexyl palmitate|linum usitatissimum seed oil|octyl stearate|oleic acid|myristyl myristate)$/
+const PRONE =
+  /^(?:isopropyl (?:myristate|palmitate|isostearate)|cocos nucifera oil|theobroma cacao seed butter|triticum vulgare germ oil|ethylhexyl palmitate|linum usitatissimum seed oil|octyl stearate|oleic acid|myristyl myristate)$/
 // Silica this early in a powder makes up much of it.
 const SILICA_WITHIN = 3
 
@@ -55,7 +75,10 @@ function flagsOf({ ingredients, mayContain, declaredFilters, spf }: InciList, fa
   const all = [...ingredients, ...mayContain]
   const those = (is: RegExp, list = all) => [...new Set(list.filter(name => is.test(name)))]
   // As a colourant, after "may contain" or undeclared in a list without a sun factor, it filters nothing.
-  const filters = those(MINERAL_FILTER, spf !== null ? ingredients : ingredients.filter(n => declaredFilters.includes(n)))
+  const filters = those(
+    MINERAL_FILTER,
+    spf !== null ? ingredients : ingredients.filter(n => declaredFilters.includes(n)),
+  )
   const found: Record<IngredientFlag, string[]> = {
     'mineral filter': filters,
     'silica-rich powder': family === 'powder' ? those(SILICA, ingredients.slice(0, SILICA_WITHIN)) : [],
@@ -80,5 +103,11 @@ function flagsOf({ ingredients, mayContain, declaredFilters, spf }: InciList, fa
 export function readIngredients(text: string): IngredientReading {
   const list = parseInci(text)
   const family = familyOf(list.ingredients)
-  return { family, ingredients: list.ingredients, mayContain: list.mayContain, flags: flagsOf(list, family), spf: list.spf }
+  return {
+    family,
+    ingredients: list.ingredients,
+    mayContain: list.mayContain,
+    flags: flagsOf(list, family),
+    spf: list.spf,
+  }
 }

@@ -41,4 +41,8 @@ glyceryl stearate; peg-100 stearate; polysorbate 20; polysorbate 60; polysorbate
 cocamidopropyl betaine; sodium laureth sulfate; sodium lauryl sulfate; coco-glucoside; poloxamer 184; propolis; colophonium; myroxylon pereirae resin; aloe barbadensis leaf juice
 hamamelis virginiana water; rosa damascena flower water; centella asiatica extract; camellia sinensis leaf extract; chamomilla recutita extract; mel; calcium sodium borosilicate
 `
-export const KNOWN_NAMES: ReadonlySet<string> = new Set(NAMES.split(/[;\n]/).map(n => n.trim()).filter(Boolean))
+export const KNOWN_NAMES: ReadonlySet<string> = new Set(
+  NAMES.split(/[;\n]/)
+    .map(n => n.trim())
+    .filter(Boolean),
+)

@@ -3,14 +3,40 @@ import { KNOWN_NAMES } from './knownNames'
 
 /** One name in several languages or spellings, by its international form. */
 const SAME: Readonly<Record<string, readonly string[]>> = {
-  'aqua': ['water', 'eau', 'wasser', 'agua', 'acqua', 'woda', 'purified water', 'aqua purificata', 'deionized water', 'eau purifiée', 'spring water', 'thermal water'],
+  'aqua': [
+    'water',
+    'eau',
+    'wasser',
+    'agua',
+    'acqua',
+    'woda',
+    'purified water',
+    'aqua purificata',
+    'deionized water',
+    'eau purifiée',
+    'spring water',
+    'thermal water',
+  ],
   'parfum': ['fragrance', 'perfume', 'profumo', 'duft', 'fragancia'],
   'aroma': ['flavor', 'flavour', 'arôme'],
   'talc': ['talcum', 'talco', 'talk'],
-  'cera alba': ['beeswax', 'cire d\'abeille', 'bienenwachs', 'cera d\'api', 'white beeswax', 'yellow beeswax'],
-  'alcohol denat.': ['alcohol denat', 'denatured alcohol', 'alcool denat.', 'alcool denat', 'sd alcohol 40', 'sd alcohol 40-b', 'sd alcohol 39-c', 'alkohol denat.'],
+  'cera alba': ['beeswax', "cire d'abeille", 'bienenwachs', "cera d'api", 'white beeswax', 'yellow beeswax'],
+  'alcohol denat.': [
+    'alcohol denat',
+    'denatured alcohol',
+    'alcool denat.',
+    'alcool denat',
+    'sd alcohol 40',
+    'sd alcohol 40-b',
+    'sd alcohol 39-c',
+    'alkohol denat.',
+  ],
   'alcohol': ['ethanol', 'ethyl alcohol', 'alcool'],
-  'ci 77891': ['ci77891'], 'ci 77491': ['ci77491'], 'ci 77492': ['ci77492'], 'ci 77499': ['ci77499'], 'ci 75470': ['ci75470'],
+  'ci 77891': ['ci77891'],
+  'ci 77491': ['ci77491'],
+  'ci 77492': ['ci77492'],
+  'ci 77499': ['ci77499'],
+  'ci 75470': ['ci75470'],
   'carmine': ['cochineal', 'carmin', 'natural red 4'],
   'lanolin': ['adeps lanae', 'wool fat', 'wool wax', 'lanoline', 'wollwachs'],
   'paraffinum liquidum': ['mineral oil', 'liquid paraffin', 'huile minérale', 'paraffin oil'],
@@ -35,7 +61,8 @@ export function canonicalName(entry: string): string {
   const bare = entry
     .replace(/[*†‡°¹²³]+/g, '')
     .replace(/\(?\s*\d+(?:[.,]\d+)?\s*%\s*(?:w\/w)?\s*\)?/g, ' ')
-    .replace(/[[{]/g, '(').replace(/[\]}]/g, ')')
+    .replace(/[[{]/g, '(')
+    .replace(/[\]}]/g, ')')
     .replace(/\(\s*(?:nano|uv[- ]?filter|sunscreen)\s*\)|\[\s*nano\s*\]/gi, ' ')
     .replace(/^[\s:.()-]+|[\s:.,)]+$/g, tail => (tail.includes(')') && entry.includes('(') ? ')' : ''))
   const choices = [bare, ...bare.split('/'), outsideBrackets(bare), insideBrackets(bare)].map(tidied).filter(Boolean)
@@ -47,8 +74,14 @@ export function canonicalName(entry: string): string {
   return /[a-z]{2}/.test(name) ? nearestKnown(name) : ''
 }
 
-const tidied = (text: string) => text.toLowerCase().replace(/\s+/g, ' ').replace(/\s*-\s*/g, '-').replace(/^[\s.:-]+|[\s:-]+$/g, '')
-  .replace(/(?<!denat)\.$/, '').trim()
+const tidied = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .replace(/\s*-\s*/g, '-')
+    .replace(/^[\s.:-]+|[\s:-]+$/g, '')
+    .replace(/(?<!denat)\.$/, '')
+    .trim()
 const outsideBrackets = (text: string) => text.replace(/\([^)]*\)?/g, ' ')
 const insideBrackets = (text: string) => /\(([^)]*)\)?/.exec(text)?.[1] ?? ''
 

@@ -4,11 +4,15 @@ import { formsFilm } from '../item'
 export const bodyAndCostume: Rule = {
   id: 'body-costume',
   looksAt: 'body and costume',
-  weigh: ({ item, slot, job }) => (slot === 'body'
-    ? when(
-        [formsFilm(item), weight(2, 'film-forming: stays on the skin')],
-        [!formsFilm(item) && job.costumeChanges, weight(-2, 'rubs off on a costume')],
-      )
-    : []),
-  asks: (_face, job) => (job.limbs > 0 ? [{ slot: 'body' as const, sentence: `${job.limbs} limb${job.limbs === 1 ? '' : 's'} to be made up, 3 ml each` }] : []),
+  weigh: ({ item, slot, job }) =>
+    slot === 'body'
+      ? when(
+          [formsFilm(item), weight(2, 'film-forming: stays on the skin')],
+          [!formsFilm(item) && job.costumeChanges, weight(-2, 'rubs off on a costume')],
+        )
+      : [],
+  asks: (_face, job) =>
+    job.limbs > 0
+      ? [{ slot: 'body' as const, sentence: `${job.limbs} limb${job.limbs === 1 ? '' : 's'} to be made up, 3 ml each` }]
+      : [],
 }

@@ -8,7 +8,8 @@ const AT_THE_EYE: readonly SlotId[] = ['cleanse', 'eye care', 'eye primer', 'lin
 export const extensions: Rule = {
   id: 'lash-extensions',
   looksAt: 'lash extensions',
-  weigh: ({ item, slot, face }) => (face.lashExtensions
-    ? when([AT_THE_EYE.includes(slot) && isOilRich(item), weight(-2, 'oil loosens the glue of lash extensions')])
-    : []),
+  weigh: ({ item, slot, face }) =>
+    face.lashExtensions
+      ? when([AT_THE_EYE.includes(slot) && isOilRich(item), weight(-2, 'oil loosens the glue of lash extensions')])
+      : [],
 }

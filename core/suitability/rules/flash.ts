@@ -6,9 +6,8 @@ const SHOWS: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'fou
 const FAIR = 3
 
 /** The last flash photograph of a product decides over every guess. */
-const photographed = (itemId: string, tests: readonly { itemIds: readonly string[], result: 'good' | 'bad' }[]) => (
+const photographed = (itemId: string, tests: readonly { itemIds: readonly string[]; result: 'good' | 'bad' }[]) =>
   [...tests].reverse().find(t => t.itemIds.length === 1 && t.itemIds[0] === itemId)?.result
-)
 
 export const flashPhotographs: Rule = {
   id: 'flash',
@@ -21,7 +20,10 @@ export const flashPhotographs: Rule = {
     return when(
       [mineral && spf >= 30, veto('taste', `mineral filter with SPF ${spf}: pale in flash photographs`)],
       [mineral && spf >= 15 && spf < 30, weight(fair ? -1 : -2, `mineral filter with SPF ${spf} may go pale in flash`)],
-      [slot === 'powder' && item.texture === 'loose powder' && item.flags.includes('silica-rich powder'), weight(-2, 'silica-rich loose powder flashes white under the eye')],
+      [
+        slot === 'powder' && item.texture === 'loose powder' && item.flags.includes('silica-rich powder'),
+        weight(-2, 'silica-rich loose powder flashes white under the eye'),
+      ],
       [item.sparkle === 'coarse', weight(-1, 'heavy sparkle scatters the flash')],
       [item.spf === 0 && slot === 'foundation', weight(1, 'no sun filter: nothing to go pale in flash')],
     )
@@ -37,7 +39,12 @@ export const flashTest: Rule = {
     return when(
       [result === 'good', weight(1, 'it photographed well in flash')],
       [result === 'bad', weight(-3, 'it photographed badly in flash')],
-      [result === undefined && item.spf === null && (slot === 'foundation' || slot === 'sun protection' || slot === 'moisturise'), note('sun factor not known: ask, or take a flash test')],
+      [
+        result === undefined
+          && item.spf === null
+          && (slot === 'foundation' || slot === 'sun protection' || slot === 'moisturise'),
+        note('sun factor not known: ask, or take a flash test'),
+      ],
     )
   },
 }

@@ -10,7 +10,10 @@ export const freshnessAndLevel: Rule = {
     const left = item.level * item.size
     const { amount, unit } = slotPlan(slot)
     return when(
-      [item.useBy !== null && item.useBy < settings.day, veto('harm', `past its period after opening since ${item.useBy}`)],
+      [
+        item.useBy !== null && item.useBy < settings.day,
+        veto('harm', `past its period after opening since ${item.useBy}`),
+      ],
       [item.level === 0, veto('taste', 'it is empty')],
       [item.level > 0 && unit !== 'pair' && left < amount, note('not enough left for this face: put it on Buys')],
     )

@@ -11,7 +11,10 @@ export const history: Rule = {
       [of('reaction'), veto('harm', 'this face reacted to it')],
       [of('disliked'), veto('taste', 'this face disliked it')],
       [of('liked'), weight(2, `used and liked on this face${times > 1 ? ` ${times} times` : ''}`)],
-      [!of('liked') && of('used') && !of('reaction'), weight(0.5, `used ${times > 1 ? `${times} times ` : ''}on this face without trouble`)],
+      [
+        !of('liked') && of('used') && !of('reaction'),
+        weight(0.5, `used ${times > 1 ? `${times} times ` : ''}on this face without trouble`),
+      ],
     )
   },
 }

@@ -27,16 +27,39 @@ import { wishes } from './wishes'
 
 /** Every rule, in the order in which its findings are told. */
 export const RULES: readonly Rule[] = [
-  sensitivities, history, stopInfection, brokenSkin, safePlaces, child, freshnessAndLevel, chappedLips,
-  skinTypeAndFinish, skinState, wishes, bareFaced, mature, grooming, extensions, baseAndPrep, paleCast,
-  showing, flashTest, flashPhotographs, highDefinition, endurance, tears, bodyAndCostume, look, containerAndHygiene,
+  sensitivities,
+  history,
+  stopInfection,
+  brokenSkin,
+  safePlaces,
+  child,
+  freshnessAndLevel,
+  chappedLips,
+  skinTypeAndFinish,
+  skinState,
+  wishes,
+  bareFaced,
+  mature,
+  grooming,
+  extensions,
+  baseAndPrep,
+  paleCast,
+  showing,
+  flashTest,
+  flashPhotographs,
+  highDefinition,
+  endurance,
+  tears,
+  bodyAndCostume,
+  look,
+  containerAndHygiene,
 ]
 
 const factor = (rule: Rule, { ruleWeights }: PlanSettings) => ruleWeights[rule.id] ?? 1
 
 /** Everything the rules say of one product in one place. A rule switched off still says what would do harm. */
 export function findingsOn(weighing: Weighing, rules: readonly Rule[] = RULES): Finding[] {
-  return rules.flatMap((rule) => {
+  return rules.flatMap(rule => {
     const by = factor(rule, weighing.settings)
     const all = rule.weigh?.(weighing) ?? []
     const heard = by === 0 ? all.filter(({ effect }) => effect.is === 'veto' && effect.of === 'harm') : all
@@ -49,8 +72,15 @@ export function findingsOn(weighing: Weighing, rules: readonly Rule[] = RULES): 
 }
 
 /** Everything the rules ask a plan to hold. */
-export function requirementsOf(face: FaceFacts, job: JobFacts, settings: PlanSettings, rules: readonly Rule[] = RULES): Requirement[] {
-  return rules.flatMap(rule => (factor(rule, settings) === 0 || !rule.asks
-    ? []
-    : rule.asks(face, job, settings).map(asked => ({ rule: rule.id, ...asked }))))
+export function requirementsOf(
+  face: FaceFacts,
+  job: JobFacts,
+  settings: PlanSettings,
+  rules: readonly Rule[] = RULES,
+): Requirement[] {
+  return rules.flatMap(rule =>
+    factor(rule, settings) === 0 || !rule.asks
+      ? []
+      : rule.asks(face, job, settings).map(asked => ({ rule: rule.id, ...asked })),
+  )
 }

@@ -12,7 +12,12 @@ const CARRIES: Partial<Record<JobType, readonly SlotId[]>> = {
 export const look: Rule = {
   id: 'look',
   looksAt: 'what the job usually carries',
-  asks: (face, job) => (face.bareFaced || face.ageBand === 'child' || face.facialHair
-    ? []
-    : (CARRIES[job.type] ?? []).map(slot => ({ slot, soft: true, sentence: `usual for ${job.type === 'evening' ? 'an evening' : job.type === 'stage' ? 'the stage' : 'a ceremony'}` }))),
+  asks: (face, job) =>
+    face.bareFaced || face.ageBand === 'child' || face.facialHair
+      ? []
+      : (CARRIES[job.type] ?? []).map(slot => ({
+          slot,
+          soft: true,
+          sentence: `usual for ${job.type === 'evening' ? 'an evening' : job.type === 'stage' ? 'the stage' : 'a ceremony'}`,
+        })),
 }

@@ -16,7 +16,11 @@ const DUSTED = 0.15
 
 /** Hiding power of what is sold as clear, by what it is. */
 const CLEAR_HIDE: Partial<Record<KitItem['kind'], number>> = {
-  'powder': 0.02, 'sun protection': 0.03, 'primer': 0.004, 'setting spray': 0.001, 'moisturiser': 0.001,
+  'powder': 0.02,
+  'sun protection': 0.03,
+  'primer': 0.004,
+  'setting spray': 0.001,
+  'moisturiser': 0.001,
 }
 
 const films = new WeakMap<KitItem, Pigment>()
@@ -28,7 +32,13 @@ export function filmOf(item: KitItem): Pigment {
   const filtered = item.filter === 'mineral' && (item.spf ?? 0) >= 15
   const own = item.kind === 'powder' ? DUSTED * HIDE[item.coverage] : undefined
   const hide = item.hide ?? (item.lab ? own : Math.max(CLEAR_HIDE[item.kind] ?? 0.001, filtered ? 0.03 : 0))
-  const film = pigmentFor({ id: item.id, lab: item.lab ?? CLEAR_LAB, coverage: item.coverage, hide, family: item.family })
+  const film = pigmentFor({
+    id: item.id,
+    lab: item.lab ?? CLEAR_LAB,
+    coverage: item.coverage,
+    hide,
+    family: item.family,
+  })
   films.set(item, film)
   return film
 }
@@ -41,7 +51,10 @@ export const paleCast: Rule = {
     const { deltaE, lighter, greyer } = castOf(filmOf(item), face.skin)
     return when([
       deltaE > VISIBLE && (lighter > 1 || greyer > 1),
-      weight(deltaE > PLAIN ? -4 : -2, `turns ${greyer > lighter ? 'grey' : 'pale'} on this depth, by ΔE ${deltaE.toFixed(1)}`),
+      weight(
+        deltaE > PLAIN ? -4 : -2,
+        `turns ${greyer > lighter ? 'grey' : 'pale'} on this depth, by ΔE ${deltaE.toFixed(1)}`,
+      ),
     ])
   },
 }

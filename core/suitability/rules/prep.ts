@@ -11,7 +11,9 @@ const UNDER: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'glo
 export const baseAndPrep: Rule = {
   id: 'base-prep',
   looksAt: 'base × prep',
-  weigh: ({ item, slot, job }) => when(
-    [UNDER.includes(slot) && isOilRich(item) && job.hours >= 8, weight(-1, 'oil-rich prep loosens a long-wear base')],
-  ),
+  weigh: ({ item, slot, job }) =>
+    when([
+      UNDER.includes(slot) && isOilRich(item) && job.hours >= 8,
+      weight(-1, 'oil-rich prep loosens a long-wear base'),
+    ]),
 }

@@ -9,9 +9,11 @@ export const sensitivities: Rule = {
     if (face.sensitivities.length === 0) return []
     if (item.ingredients === null) return [note('the list is missing: ask or read the pack before it goes on')]
     const list = item.ingredients
-    return face.sensitivities.flatMap((declared) => {
+    return face.sensitivities.flatMap(declared => {
       const found = foundIn(declared, list)
-      return found.length > 0 ? [veto('harm', `holds ${found.join(', ')}; ${substanceFor(declared).label} was declared`)] : []
+      return found.length > 0
+        ? [veto('harm', `holds ${found.join(', ')}; ${substanceFor(declared).label} was declared`)]
+        : []
     })
   },
 }

@@ -5,7 +5,15 @@ import type { SlotId } from '../slots'
 import { filmOf } from './paleCast'
 
 // Colour that is meant to be seen, with how thick it is usually laid on.
-const THICKNESS: Partial<Record<SlotId, number>> = { 'eyes': 0.5, 'contour': 0.3, 'bronze': 0.3, 'cheek': 0.3, 'highlight': 0.4, 'lip colour': 1, 'brows': 0.6 }
+const THICKNESS: Partial<Record<SlotId, number>> = {
+  'eyes': 0.5,
+  'contour': 0.3,
+  'bronze': 0.3,
+  'cheek': 0.3,
+  'highlight': 0.4,
+  'lip colour': 1,
+  'brows': 0.6,
+}
 const VANISHES = 2.5
 const CHALKY = 18
 const VIVID = 45
@@ -26,7 +34,10 @@ export const showing: Rule = {
       [dE < VANISHES, weight(-1, `vanishes on this depth, ΔE ${dE.toFixed(1)}`)],
       [slot === 'highlight' && seen.L - face.skin.L > CHALKY, weight(-2, 'chalky: far lighter than this skin')],
       [slot === 'contour' && seen.L >= face.skin.L, weight(-3, 'no deeper than this skin: it shades nothing')],
-      [slot === 'eyes' && vivid && job.type !== 'editorial' && job.type !== 'stage', weight(-1.5, 'vivid, and nobody asked for it')],
+      [
+        slot === 'eyes' && vivid && job.type !== 'editorial' && job.type !== 'stage',
+        weight(-1.5, 'vivid, and nobody asked for it'),
+      ],
       [dE >= SOFTEST && dE <= CLEAREST && !vivid, weight(0.5, `shows softly on this depth, ΔE ${dE.toFixed(1)}`)],
     )
   },

@@ -13,24 +13,37 @@ export const skinTypeAndFinish: Rule = {
     const { finish } = item
     const shiny = finish === 'dewy' || finish === 'luminous'
     switch (skinType) {
-      case 'oily': return when(
-        [finish === 'matte', weight(2, 'matte holds on an oily skin')],
-        [finish === 'satin', weight(1, 'satin keeps an oily skin calm')],
-        [shiny, weight(-2, `${finish} slides on an oily skin by noon`)],
-      )
-      case 'dry': return when(
-        [finish === 'dewy', weight(2, 'dewy gives a dry skin its light back')],
-        [finish === 'natural' || finish === 'satin', weight(1, `${finish} sits well on a dry skin`)],
-        [finish === 'matte', weight(-2, 'matte catches on a dry skin')],
-      )
-      case 'combination': return when(
-        [finish === 'satin' || finish === 'natural', weight(1, `${finish} suits both halves of a combination skin`)],
-        [slot === 'powder' && isPowder(item), weight(0.5, 'powder only where it shines: forehead, nose and chin')],
-      )
-      case 'normal': return []
+      case 'oily':
+        return when(
+          [finish === 'matte', weight(2, 'matte holds on an oily skin')],
+          [finish === 'satin', weight(1, 'satin keeps an oily skin calm')],
+          [shiny, weight(-2, `${finish} slides on an oily skin by noon`)],
+        )
+      case 'dry':
+        return when(
+          [finish === 'dewy', weight(2, 'dewy gives a dry skin its light back')],
+          [finish === 'natural' || finish === 'satin', weight(1, `${finish} sits well on a dry skin`)],
+          [finish === 'matte', weight(-2, 'matte catches on a dry skin')],
+        )
+      case 'combination':
+        return when(
+          [finish === 'satin' || finish === 'natural', weight(1, `${finish} suits both halves of a combination skin`)],
+          [slot === 'powder' && isPowder(item), weight(0.5, 'powder only where it shines: forehead, nose and chin')],
+        )
+      case 'normal':
+        return []
     }
   },
-  asks: face => (face.skinType === 'oily' || face.skinType === 'combination'
-    ? [{ slot: 'powder', sentence: face.skinType === 'oily' ? 'an oily skin needs its shine set' : 'the centre of a combination skin needs its shine set' }]
-    : []),
+  asks: face =>
+    face.skinType === 'oily' || face.skinType === 'combination'
+      ? [
+          {
+            slot: 'powder',
+            sentence:
+              face.skinType === 'oily'
+                ? 'an oily skin needs its shine set'
+                : 'the centre of a combination skin needs its shine set',
+          },
+        ]
+      : [],
 }

@@ -14,101 +14,237 @@ const { at, submit, problem, busy } = useForm(Consultation)
 const copy = (face: Face): Consultation => JSON.parse(JSON.stringify(face.consultation)) as Consultation
 const values = reactive<Consultation>(copy(props.face))
 const changed = computed(() => JSON.stringify(values) !== JSON.stringify(props.face.consultation))
-watch(() => props.face.consultation, () => Object.assign(values, copy(props.face)))
+watch(
+  () => props.face.consultation,
+  () => Object.assign(values, copy(props.face)),
+)
 
 const zone = ref<Zone>('forehead')
 const states = computed(() => Object.fromEntries(values.zones.map(z => [z.zone, z.states])))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
-const known = computed(() => [
-  values.sensitivities.length > 0 && `reacts to ${listInWords(values.sensitivities)}`, values.mildOnly && 'mild products only', values.noScent && 'no scent',
-  values.bareFaced && 'wants to look bare-faced', values.zones.length > 0 && `${plural(values.zones.length, 'zone')} noted`,
-].filter((w): w is string => Boolean(w)))
+const known = computed(() =>
+  [
+    values.sensitivities.length > 0 && `reacts to ${listInWords(values.sensitivities)}`,
+    values.mildOnly && 'mild products only',
+    values.noScent && 'no scent',
+    values.bareFaced && 'wants to look bare-faced',
+    values.zones.length > 0 && `${plural(values.zones.length, 'zone')} noted`,
+  ].filter((w): w is string => Boolean(w)),
+)
 
 const second = computed(() => props.face.readings.slice(1))
 function setSecond(on: boolean) {
   const lab = second.value[0]?.lab ?? props.face.readings[0]?.lab
-  values.secondTone = on && lab ? { zone: 'chin', lab: { ...lab, L: second.value[0] ? lab.L : Math.max(0, lab.L - 4) } } : null
+  values.secondTone =
+    on && lab ? { zone: 'chin', lab: { ...lab, L: second.value[0] ? lab.L : Math.max(0, lab.L - 4) } } : null
 }
 const save = () => submit({ ...values }, input => faces.changeConsultation(props.face.id, input))
 </script>
 
 <template>
   <div>
-  <form class="ask" novalidate @submit.prevent="save">
-    <header>
-      <div>
-        <h1 data-testid="answer">{{ known.length > 0 ? `${firstName}: ${known.join(', ')}.` : `${firstName}: what should be known?` }}</h1>
-        <p class="lead">For a first plan the first column is enough. Everything else can wait until it would change the plan. <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a></p>
+    <form class="ask" novalidate @submit.prevent="save">
+      <header>
+        <div>
+          <h1 data-testid="answer">
+            {{ known.length > 0 ? `${firstName}: ${known.join(', ')}.` : `${firstName}: what should be known?` }}
+          </h1>
+          <p class="lead">
+            For a first plan the first column is enough. Everything else can wait until it would change the plan.
+            <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a>
+          </p>
+        </div>
+        <div class="save">
+          <v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="!changed">{{
+            changed ? 'Keep these answers' : 'All kept'
+          }}</v-btn>
+        </div>
+      </header>
+      <p v-if="problem" role="alert">
+        <b>{{ problem }}</b>
+      </p>
+      <div class="columns">
+        <section>
+          <h2>How they want to look</h2>
+          <label class="tick"
+            ><input v-model="values.bareFaced" type="checkbox" />as if nothing were there, or never wears any</label
+          >
+          <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
+          <Choices v-model="values.lashes" label="Lashes" :options="LASHES.map(v => ({ value: v, text: v }))" />
+          <h2>What must not happen</h2>
+          <SensitivityPicker v-model="values.sensitivities" />
+          <p v-if="at('sensitivities').length > 0" role="alert">
+            <b>{{ at('sensitivities')[0] }}</b>
+          </p>
+          <label class="tick"><input v-model="values.noScent" type="checkbox" />no scent</label>
+          <label class="tick"><input v-model="values.mildOnly" type="checkbox" />mild products only</label>
+          <label class="tick"><input v-model="values.contactLenses" type="checkbox" />wears contact lenses</label>
+          <label class="tick"><input v-model="values.facialHair" type="checkbox" />facial hair</label>
+        </section>
+        <section class="skin">
+          <h2>The skin, zone by zone</h2>
+          <div class="zones">
+            <FaceDiagram
+              :skin="face.readings[0]?.lab ?? null"
+              :states="states"
+              :selected="zone"
+              @select="zone = $event"
+            />
+            <ZonePanel v-model="values.zones" :zone="zone" />
+          </div>
+          <ul class="noted small">
+            <li v-for="z in ZONES.filter(z => states[z]?.length)" :key="z">
+              <button class="act" type="button" @click="zone = z">{{ z }}</button> {{ states[z]!.join(', ') }}
+            </li>
+          </ul>
+          <label class="tick"
+            ><input
+              type="checkbox"
+              :checked="values.secondTone !== null"
+              :disabled="face.readings.length === 0"
+              @change="setSecond(values.secondTone === null)"
+            />two tones: part of the face is another depth</label
+          >
+          <div v-if="values.secondTone" class="tone">
+            <v-select v-model="values.secondTone.zone" label="Where" :items="[...ZONES]" />
+            <v-text-field
+              v-for="axis in ['L', 'a', 'b'] as const"
+              :key="axis"
+              :model-value="Math.round(values.secondTone.lab[axis] * 10) / 10"
+              :label="`${axis}*`"
+              inputmode="decimal"
+              :error-messages="at(`secondTone.lab.${axis}`)"
+              @change="
+                values.secondTone!.lab[axis] = Number(($event.target as HTMLInputElement).value.replace(',', '.'))
+              "
+            />
+            <span class="small"
+              ><Swatch :lab="values.secondTone.lab" :size="34" /> {{ placeInWords(values.secondTone.lab) }}</span
+            >
+          </div>
+        </section>
       </div>
-      <div class="save"><v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="!changed">{{ changed ? 'Keep these answers' : 'All kept' }}</v-btn></div>
-    </header>
-    <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
-    <div class="columns">
+      <details>
+        <summary>Hair, brows and eyes</summary>
+        <div class="grid">
+          <v-text-field v-model="values.hairColour" label="Hair" :error-messages="at('hairColour')" />
+          <v-text-field v-model="values.browColour" label="Brow colour" :error-messages="at('browColour')" />
+          <v-text-field v-model="values.eyeColour" label="Eyes" :error-messages="at('eyeColour')" />
+          <v-select v-model="values.brows" label="Brows" :items="[...BROWS]" />
+          <v-select v-model="values.eyeShape" label="Eye shape" :items="[...EYE_SHAPES]" />
+          <v-select v-model="values.eyeSize" label="Eye size" :items="[...EYE_SIZES]" />
+        </div>
+      </details>
+    </form>
+    <div class="columns below">
       <section>
-        <h2>How they want to look</h2>
-        <label class="tick"><input v-model="values.bareFaced" type="checkbox">as if nothing were there, or never wears any</label>
-        <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
-        <Choices v-model="values.lashes" label="Lashes" :options="LASHES.map(v => ({ value: v, text: v }))" />
-        <h2>What must not happen</h2>
-        <SensitivityPicker v-model="values.sensitivities" />
-        <p v-if="at('sensitivities').length > 0" role="alert"><b>{{ at('sensitivities')[0] }}</b></p>
-        <label class="tick"><input v-model="values.noScent" type="checkbox">no scent</label>
-        <label class="tick"><input v-model="values.mildOnly" type="checkbox">mild products only</label>
-        <label class="tick"><input v-model="values.contactLenses" type="checkbox">wears contact lenses</label>
-        <label class="tick"><input v-model="values.facialHair" type="checkbox">facial hair</label>
+        <h2>What they bring</h2>
+        <OwnProducts :face="face" />
       </section>
-      <section class="skin">
-        <h2>The skin, zone by zone</h2>
-        <div class="zones">
-          <FaceDiagram :skin="face.readings[0]?.lab ?? null" :states="states" :selected="zone" @select="zone = $event" />
-          <ZonePanel v-model="values.zones" :zone="zone" />
-        </div>
-        <ul class="noted small">
-          <li v-for="z in ZONES.filter(z => states[z]?.length)" :key="z"><button class="act" type="button" @click="zone = z">{{ z }}</button> {{ states[z]!.join(', ') }}</li>
-        </ul>
-        <label class="tick"><input type="checkbox" :checked="values.secondTone !== null" :disabled="face.readings.length === 0" @change="setSecond(values.secondTone === null)">two tones: part of the face is another depth</label>
-        <div v-if="values.secondTone" class="tone">
-          <v-select v-model="values.secondTone.zone" label="Where" :items="[...ZONES]" />
-          <v-text-field v-for="axis in (['L', 'a', 'b'] as const)" :key="axis" :model-value="Math.round(values.secondTone.lab[axis] * 10) / 10" :label="`${axis}*`" inputmode="decimal" :error-messages="at(`secondTone.lab.${axis}`)" @change="values.secondTone!.lab[axis] = Number(($event.target as HTMLInputElement).value.replace(',', '.'))" />
-          <span class="small"><Swatch :lab="values.secondTone.lab" :size="34" /> {{ placeInWords(values.secondTone.lab) }}</span>
-        </div>
+      <section>
+        <h2>What is remembered</h2>
+        <HistoryList :face="face" />
       </section>
-    </div>
-    <details>
-      <summary>Hair, brows and eyes</summary>
-      <div class="grid">
-        <v-text-field v-model="values.hairColour" label="Hair" :error-messages="at('hairColour')" />
-        <v-text-field v-model="values.browColour" label="Brow colour" :error-messages="at('browColour')" />
-        <v-text-field v-model="values.eyeColour" label="Eyes" :error-messages="at('eyeColour')" />
-        <v-select v-model="values.brows" label="Brows" :items="[...BROWS]" />
-        <v-select v-model="values.eyeShape" label="Eye shape" :items="[...EYE_SHAPES]" />
-        <v-select v-model="values.eyeSize" label="Eye size" :items="[...EYE_SIZES]" />
-      </div>
-    </details>
-  </form>
-  <div class="columns below">
-    <section><h2>What they bring</h2><OwnProducts :face="face" /></section>
-    <section><h2>What is remembered</h2><HistoryList :face="face" /></section>
       <ConsentPanel :face="face" />
-  </div>
+    </div>
   </div>
 </template>
 
 <style scoped>
-header { display: flex; justify-content: space-between; gap: 20px; align-items: start; }
-.save { position: sticky; top: 8px; z-index: 5; }
-.columns { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr); gap: 36px; margin-top: 14px; }
-section { display: grid; gap: 8px; align-content: start; }
-h2 { margin-top: 6px; }
-.tick { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-.tick input { width: 20px; height: 20px; accent-color: var(--accent); flex: none; }
-.zones { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: 20px; }
-.noted { list-style: none; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 0 18px; align-items: center; }
-.tone { display: grid; grid-template-columns: 1.4fr repeat(3, 1fr); gap: 8px; align-items: center; }
-.tone .small { grid-column: 1 / -1; }
-.grid { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px; }
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-.below { border-top: 1px solid var(--line); padding-top: 10px; }
-@media (max-width: 1000px) { .columns { grid-template-columns: minmax(0, 1fr); gap: 18px; } .grid { grid-template-columns: 1fr 1fr; } }
-@media (max-width: 600px) { header { flex-direction: column; } .zones { grid-template-columns: minmax(0, 1fr); } .tone { grid-template-columns: 1fr 1fr; } }
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  align-items: start;
+}
+.save {
+  position: sticky;
+  top: 8px;
+  z-index: 5;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
+  gap: 36px;
+  margin-top: 14px;
+}
+section {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+h2 {
+  margin-top: 6px;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--accent);
+  flex: none;
+}
+.zones {
+  display: grid;
+  grid-template-columns: 220px minmax(0, 1fr);
+  gap: 20px;
+}
+.noted {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  align-items: center;
+}
+.tone {
+  display: grid;
+  grid-template-columns: 1.4fr repeat(3, 1fr);
+  gap: 8px;
+  align-items: center;
+}
+.tone .small {
+  grid-column: 1 / -1;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+.below {
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
+}
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+  }
+  .grid {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+@media (max-width: 600px) {
+  header {
+    flex-direction: column;
+  }
+  .zones {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .tone {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

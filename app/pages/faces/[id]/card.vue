@@ -15,23 +15,30 @@ const undo = useUndo()
 const chosenId = ref<string>()
 const reader = ref<'artist' | 'person'>('artist')
 const saved = computed(() => props.face.plans.find(p => p.id === chosenId.value) ?? props.face.plans[0])
-const nameOf = (id: string) => kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
+const nameOf = (id: string) =>
+  kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
 const card = computed(() => (saved.value ? faceCard(props.face, saved.value, nameOf) : null))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 
 const agreed = ref('')
 const change = ref('')
-watch(saved, (s) => {
-  agreed.value = s?.agreed ?? ''
-  change.value = s?.change ?? ''
-}, { immediate: true })
+watch(
+  saved,
+  s => {
+    agreed.value = s?.agreed ?? ''
+    change.value = s?.change ?? ''
+  },
+  { immediate: true },
+)
 const noted = computed(() => agreed.value === saved.value?.agreed && change.value === saved.value?.change)
 
 /** Where a product was used before, for whoever asks why this one. */
 function record(i: number): string {
   const layer = saved.value!.plan.layers[i]!
   const { faces: used, reactions } = recordOnFaces(layer.drops?.map(d => d.id) ?? [layer.item.id], faces.faces)
-  return used === 0 ? '' : `on ${plural(used, 'face')} so far, ${reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')}`
+  return used === 0
+    ? ''
+    : `on ${plural(used, 'face')} so far, ${reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')}`
 }
 function download() {
   const blob = new Blob([JSON.stringify(card.value, null, 2)], { type: 'application/json' })
@@ -52,33 +59,98 @@ const print = () => window.print()
   </div>
   <div v-else class="sheet">
     <section>
-      <h1 data-testid="answer">{{ reader === 'artist' ? `${face.name}: ${saved.kind === 'preview' ? 'the preview' : saved.usedAt ? 'what was used' : 'the plan'}.` : `${firstName}, this is what was used on you.` }}</h1>
-      <p class="lead">{{ momentInWords(saved.usedAt ?? saved.savedAt) }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.</p>
+      <h1 data-testid="answer">
+        {{
+          reader === 'artist'
+            ? `${face.name}: ${saved.kind === 'preview' ? 'the preview' : saved.usedAt ? 'what was used' : 'the plan'}.`
+            : `${firstName}, this is what was used on you.`
+        }}
+      </h1>
+      <p class="lead">
+        {{ momentInWords(saved.usedAt ?? saved.savedAt)
+        }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.
+      </p>
       <table class="ledger">
-        <caption class="visually-hidden">{{ reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used' }}</caption>
-        <thead><tr><th>Step</th><th>Product</th><template v-if="reader === 'artist'"><th class="num">Amount</th><th class="tool">With</th><th class="wide">Why</th></template></tr></thead>
+        <caption class="visually-hidden">
+          {{
+            reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used'
+          }}
+        </caption>
+        <thead>
+          <tr>
+            <th>Step</th>
+            <th>Product</th>
+            <template v-if="reader === 'artist'"
+              ><th class="num">Amount</th>
+              <th class="tool">With</th>
+              <th class="wide">Why</th></template
+            >
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(line, i) in card.lines" :key="i">
-            <td><b>{{ line.step }}</b><span v-if="line.where" class="small"> {{ line.where }}</span></td>
-            <td><span class="product"><i v-if="saved.plan.layers[i]!.item.lab" :style="{ background: labToCss(saved.plan.layers[i]!.item.lab!) }" aria-hidden="true" />{{ reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product) }}</span></td>
+            <td>
+              <b>{{ line.step }}</b><span v-if="line.where" class="small"> {{ line.where }}</span>
+            </td>
+            <td>
+              <span class="product"
+                ><i
+                  v-if="saved.plan.layers[i]!.item.lab"
+                  :style="{ background: labToCss(saved.plan.layers[i]!.item.lab!) }"
+                  aria-hidden="true"
+                />{{
+                  reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product)
+                }}</span
+              >
+            </td>
             <template v-if="reader === 'artist'">
-              <td class="num">{{ amountInWords(saved.plan.layers[i]!.amount) }}</td><td class="small tool">{{ line.tool }}</td>
-              <td class="small wide">{{ line.reasons.slice(0, 3).join('; ') }}<template v-if="record(i)"><br>{{ record(i) }}</template></td>
+              <td class="num">{{ amountInWords(saved.plan.layers[i]!.amount) }}</td>
+              <td class="small tool">{{ line.tool }}</td>
+              <td class="small wide">
+                {{ line.reasons.slice(0, 3).join('; ') }}<template v-if="record(i)"><br />{{ record(i) }}</template>
+              </td>
             </template>
           </tr>
         </tbody>
       </table>
-      <p v-if="reader === 'person'" class="small">Read packs for ingredients. If anything itches, swells or reddens, wash it off and ask a pharmacist or doctor.</p>
-      <p v-for="o in reader === 'artist' ? card.overrides.filter(o => o.reason) : []" :key="o.rule" class="small">Used all the same ({{ o.rule }}): {{ o.reason }}</p>
+      <p v-if="reader === 'person'" class="small">
+        Read packs for ingredients. If anything itches, swells or reddens, wash it off and ask a pharmacist or doctor.
+      </p>
+      <p v-for="o in reader === 'artist' ? card.overrides.filter(o => o.reason) : []" :key="o.rule" class="small">
+        Used all the same ({{ o.rule }}): {{ o.reason }}
+      </p>
     </section>
     <aside class="no-print">
-      <Choices v-model="reader" label="For whom" :options="[{ value: 'artist', text: 'for you' }, { value: 'person', text: `for ${firstName}` }]" hide-label />
+      <Choices
+        v-model="reader"
+        label="For whom"
+        :options="[
+          { value: 'artist', text: 'for you' },
+          { value: 'person', text: `for ${firstName}` },
+        ]"
+        hide-label
+      />
       <div class="acts">
-        <v-btn v-if="!saved.usedAt && saved.kind === 'day'" color="primary" variant="flat" @click="undo.attempt(() => plans.use(face.id, saved!.id))">It was used like this</v-btn>
-        <v-btn v-if="saved.kind === 'preview'" color="primary" variant="flat" :to="`/faces/${face.id}/plan`" @click="plans.copyToDay(face.id, saved!)">The day, as at the preview</v-btn>
+        <v-btn
+          v-if="!saved.usedAt && saved.kind === 'day'"
+          color="primary"
+          variant="flat"
+          @click="undo.attempt(() => plans.use(face.id, saved!.id))"
+          >It was used like this</v-btn
+        >
+        <v-btn
+          v-if="saved.kind === 'preview'"
+          color="primary"
+          variant="flat"
+          :to="`/faces/${face.id}/plan`"
+          @click="plans.copyToDay(face.id, saved!)"
+          >The day, as at the preview</v-btn
+        >
         <v-btn color="primary" @click="print">Print or save as PDF</v-btn>
         <v-btn color="primary" variant="text" @click="download">Save as JSON</v-btn>
-        <v-btn color="primary" variant="text" @click="undo.attempt(() => plans.remove(face.id, saved!.id))">Delete</v-btn>
+        <v-btn color="primary" variant="text" @click="undo.attempt(() => plans.remove(face.id, saved!.id))"
+          >Delete</v-btn
+        >
       </div>
       <form @submit.prevent="undo.attempt(() => plans.note(face.id, saved!.id, { agreed, change }))">
         <v-textarea v-model="agreed" label="What was agreed" rows="2" maxlength="1000" />
@@ -87,25 +159,69 @@ const print = () => window.print()
       </form>
       <template v-if="face.plans.length > 1">
         <h2>Earlier</h2>
-        <ul><li v-for="p in face.plans" :key="p.id"><button class="act" type="button" :aria-current="p.id === saved.id" @click="chosenId = p.id">{{ momentInWords(p.savedAt) }}</button> <span class="small">{{ p.kind }}{{ p.usedAt ? ', used' : '' }}</span></li></ul>
+        <ul>
+          <li v-for="p in face.plans" :key="p.id">
+            <button class="act" type="button" :aria-current="p.id === saved.id" @click="chosenId = p.id">
+              {{ momentInWords(p.savedAt) }}
+            </button>
+            <span class="small">{{ p.kind }}{{ p.usedAt ? ', used' : '' }}</span>
+          </li>
+        </ul>
       </template>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.product { display: inline-flex; gap: 10px; align-items: center; }
-.product i { width: 24px; height: 24px; flex: none; print-color-adjust: exact; }
-aside, form { display: grid; gap: 12px; align-content: start; }
-.acts { display: grid; gap: 8px; }
-ul { list-style: none; padding: 0; margin: 0; }
-@media (max-width: 760px) {
-  .wide { display: none; }
-  /* In large type the tool gives way: the plan names it step by step. */
-  :global(html.chairside .ledger .tool) { display: none; }
-  .product { gap: 6px; }
-  .product i { width: 16px; height: 16px; }
-  .ledger td, .ledger th { padding-right: 6px; }
+.product {
+  display: inline-flex;
+  gap: 10px;
+  align-items: center;
 }
-@media print { .sheet { display: block; } }
+.product i {
+  width: 24px;
+  height: 24px;
+  flex: none;
+  print-color-adjust: exact;
+}
+aside,
+form {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.acts {
+  display: grid;
+  gap: 8px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+@media (max-width: 760px) {
+  .wide {
+    display: none;
+  }
+  /* In large type the tool gives way: the plan names it step by step. */
+  :global(html.chairside .ledger .tool) {
+    display: none;
+  }
+  .product {
+    gap: 6px;
+  }
+  .product i {
+    width: 16px;
+    height: 16px;
+  }
+  .ledger td,
+  .ledger th {
+    padding-right: 6px;
+  }
+}
+@media print {
+  .sheet {
+    display: block;
+  }
+}
 </style>

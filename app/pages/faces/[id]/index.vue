@@ -26,17 +26,33 @@ const readingOpen = ref('read' in route.query)
 const editing = ref(false)
 const match = useMatch(() => target.value?.mean)
 
-interface Candidate { key: string, drops: readonly Drops[], lab: Lab, saved?: string }
+interface Candidate {
+  key: string
+  drops: readonly Drops[]
+  lab: Lab
+  saved?: string
+}
 const own = ref<Candidate | null>(null)
 const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).join()
-const found = computed<Candidate[]>(() => match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })))
-const saved = computed<Candidate[]>(() => props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: r.lab, saved: r.id })))
+const found = computed<Candidate[]>(() =>
+  match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })),
+)
+const saved = computed<Candidate[]>(() =>
+  props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: r.lab, saved: r.id })),
+)
 const chosenKey = ref<string>()
-const chosen = computed(() => [...(own.value ? [own.value] : []), ...found.value, ...saved.value].find(c => c.key === chosenKey.value) ?? found.value[0])
-watch(() => [id.value, reading.value?.id], () => {
-  own.value = null
-  chosenKey.value = undefined
-})
+const chosen = computed(
+  () =>
+    [...(own.value ? [own.value] : []), ...found.value, ...saved.value].find(c => c.key === chosenKey.value)
+    ?? found.value[0],
+)
+watch(
+  () => [id.value, reading.value?.id],
+  () => {
+    own.value = null
+    chosenKey.value = undefined
+  },
+)
 
 const chanceOf = (lab: Lab) => (target.value ? likelihood(lab, target.value, settings.value.tolerance) : 0)
 const toSkin = (lab: Lab) => (target.value ? difference(lab, target.value.mean) : 0)
@@ -47,13 +63,20 @@ const answer = computed(() => {
   if (match.state.value === 'working' && found.value.length === 0) return `${firstName.value}: mixing …`
   if (found.value.length === 0) return `${firstName.value}: there is nothing to mix.`
   const verdict = verdictOf(nearest.value)
-  return { invisible: `${firstName.value} can be matched unseen.`, match: `${firstName.value} can be matched.`, workable: `${firstName.value} can be matched with a blended edge.`, visible: `Nothing in this kit matches ${firstName.value}.` }[verdict]
+  return {
+    invisible: `${firstName.value} can be matched unseen.`,
+    match: `${firstName.value} can be matched.`,
+    workable: `${firstName.value} can be matched with a blended edge.`,
+    visible: `Nothing in this kit matches ${firstName.value}.`,
+  }[verdict]
 })
 
 async function save() {
   if (!chosen.value) return
   const { drops, lab } = chosen.value
-  await submit({ drops, lab, deltaE: toSkin(lab), chance: chanceOf(lab), note: '' }, input => faces.saveRecipe(id.value, input))
+  await submit({ drops, lab, deltaE: toSkin(lab), chance: chanceOf(lab), note: '' }, input =>
+    faces.saveRecipe(id.value, input),
+  )
 }
 const seen = (what: Seen) => {
   const drops = chosen.value?.drops.map(d => ({ ...d }))
@@ -74,35 +97,113 @@ function take(touch: Touch) {
       <h1 data-testid="answer">{{ answer }}</h1>
       <p class="lead">
         {{ capital(face.skinType) }} skin, wishes for {{ face.coverage }} coverage and a {{ face.finish }} finish.
-        <template v-if="face.bookedOn">Booked {{ dayInWords(face.bookedOn) }}<template v-if="face.bookedFor">, {{ face.bookedFor }}</template>.</template>
+        <template v-if="face.bookedOn"
+          >Booked {{ dayInWords(face.bookedOn) }}<template v-if="face.bookedFor">, {{ face.bookedFor }}</template
+          >.</template
+        >
         <template v-if="face.wishes"> “{{ face.wishes }}”</template>
         <button class="act" type="button" @click="editing = true">Edit</button>
         <button class="act" type="button" @click="remove">Delete</button>
       </p>
-      <ReadingPanel v-if="readingOpen || !reading" :key="face.id" class="mt-3" :face="face" @done="readingOpen = false" />
+      <ReadingPanel
+        v-if="readingOpen || !reading"
+        :key="face.id"
+        class="mt-3"
+        :face="face"
+        @done="readingOpen = false"
+      />
       <template v-else-if="target">
         <p class="read">
           <Swatch :lab="target.mean" :size="44" />
-          <span v-if="target.reckoned">Reckoned at <b>{{ placeInWords(target.mean) }}</b> {{ face.consultation.tanOn ? 'with a fake tan on' : 'without the tan' }}, from the reading {{ face.consultation.tanOn ? 'without' : 'with' }} it: read it like that when they are here.</span>
-          <span v-else>Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span>
+          <span v-if="target.reckoned"
+            >Reckoned at <b>{{ placeInWords(target.mean) }}</b>
+            {{ face.consultation.tanOn ? 'with a fake tan on' : 'without the tan' }}, from the reading
+            {{ face.consultation.tanOn ? 'without' : 'with' }} it: read it like that when they are here.</span
+          >
+          <span v-else
+            >Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site
+            }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span
+          >
           <button class="act" type="button" @click="readingOpen = true">Read again</button>
         </p>
         <SeenSkin :face="face" :target="target" />
-        <Working v-if="match.state.value === 'working'" what="Mixing" :done="match.progress.value" @stop="match.stop()" />
-        <p v-if="match.state.value === 'stopped'" role="status">Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button></p>
-        <p v-if="found.length === 0 && match.state.value === 'ready'">The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink></p>
+        <Working
+          v-if="match.state.value === 'working'"
+          what="Mixing"
+          :done="match.progress.value"
+          @stop="match.stop()"
+        />
+        <p v-if="match.state.value === 'stopped'" role="status">
+          Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button>
+        </p>
+        <p v-if="found.length === 0 && match.state.value === 'ready'">
+          The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink>
+        </p>
         <ul class="recipes" aria-label="Recipes from this kit">
-          <RecipeRow v-if="own" :drops="own.drops" :lab="own.lab" :delta-e="toSkin(own.lab)" :chance="chanceOf(own.lab)" :target="target.mean" :bottles="kit.byId" :chosen="chosen?.key === own.key" when="your touch" @choose="chosenKey = own.key" />
-          <RecipeRow v-for="r in found" :key="r.key" :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="target.mean" :bottles="kit.byId" :chosen="chosen?.key === r.key" @choose="chosenKey = r.key" />
+          <RecipeRow
+            v-if="own"
+            :drops="own.drops"
+            :lab="own.lab"
+            :delta-e="toSkin(own.lab)"
+            :chance="chanceOf(own.lab)"
+            :target="target.mean"
+            :bottles="kit.byId"
+            :chosen="chosen?.key === own.key"
+            when="your touch"
+            @choose="chosenKey = own.key"
+          />
+          <RecipeRow
+            v-for="r in found"
+            :key="r.key"
+            :drops="r.drops"
+            :lab="r.lab"
+            :delta-e="toSkin(r.lab)"
+            :chance="chanceOf(r.lab)"
+            :target="target.mean"
+            :bottles="kit.byId"
+            :chosen="chosen?.key === r.key"
+            @choose="chosenKey = r.key"
+          />
         </ul>
-        <button v-if="found.length > 0" class="act" type="button" :aria-pressed="match.finer.value" @click="match.finer.value = !match.finer.value">{{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}</button>
+        <button
+          v-if="found.length > 0"
+          class="act"
+          type="button"
+          :aria-pressed="match.finer.value"
+          @click="match.finer.value = !match.finer.value"
+        >
+          {{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}
+        </button>
         <template v-if="face.recipes.length > 0">
           <h3 class="mt-4">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
             <template v-for="r in face.recipes" :key="r.id">
-              <RecipeRow :drops="r.drops" :lab="r.lab" :delta-e="toSkin(r.lab)" :chance="chanceOf(r.lab)" :target="target.mean" :bottles="kit.byId" :names="r.names" :chosen="chosen?.key === r.id" :when="momentInWords(r.savedAt)" @choose="chosenKey = r.id" />
-              <li v-if="toSkin(r.lab) > settings.value.tolerance"><FitsNoMore :drops="r.drops" :mix="r.lab" :skin="target.mean" :bring-back="match.bringBack" @take="take" /></li>
-              <li class="forget"><button class="act" type="button" @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))">Delete this recipe</button></li>
+              <RecipeRow
+                :drops="r.drops"
+                :lab="r.lab"
+                :delta-e="toSkin(r.lab)"
+                :chance="chanceOf(r.lab)"
+                :target="target.mean"
+                :bottles="kit.byId"
+                :names="r.names"
+                :chosen="chosen?.key === r.id"
+                :when="momentInWords(r.savedAt)"
+                @choose="chosenKey = r.id"
+              />
+              <li v-if="toSkin(r.lab) > settings.value.tolerance">
+                <FitsNoMore
+                  :drops="r.drops"
+                  :mix="r.lab"
+                  :skin="target.mean"
+                  :bring-back="match.bringBack"
+                  @take="take"
+                />
+              </li>
+              <li class="forget">
+                <button class="act" type="button" @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))">
+                  Delete this recipe
+                </button>
+              </li>
             </template>
           </ul>
         </template>
@@ -111,26 +212,87 @@ function take(touch: Touch) {
           <SiteShares :face="face" />
           <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
-            <li v-for="r in face.readings" :key="r.id">{{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }} <button class="act" type="button" :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`" @click="undo.attempt(() => faces.removeReading(face.id, r.id))">Delete</button></li>
-            <li v-for="s in face.seen" :key="s.id">{{ momentInWords(s.seenAt) }}: {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked {{ seenInWords(s) }}</li>
+            <li v-for="r in face.readings" :key="r.id">
+              {{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
+              <button
+                class="act"
+                type="button"
+                :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`"
+                @click="undo.attempt(() => faces.removeReading(face.id, r.id))"
+              >
+                Delete
+              </button>
+            </li>
+            <li v-for="s in face.seen" :key="s.id">
+              {{ momentInWords(s.seenAt) }}:
+              {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked
+              {{ seenInWords(s) }}
+            </li>
           </ul>
         </details>
       </template>
     </section>
     <aside v-if="target && chosen && !readingOpen">
-      <p v-if="problem" role="alert"><b>{{ problem }}</b></p>
-      <RecipeAside :key="chosen.key" :drops="chosen.drops" :lab="chosen.lab" :target="target.mean" :chance="chanceOf(chosen.lab)" :steer="match.steer" :next-touch="match.nextTouch" @save="save" @seen="seen" @take="take" />
-      <p v-if="nearest > settings.value.tolerance" class="mt-2"><v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn></p>
+      <p v-if="problem" role="alert">
+        <b>{{ problem }}</b>
+      </p>
+      <RecipeAside
+        :key="chosen.key"
+        :drops="chosen.drops"
+        :lab="chosen.lab"
+        :target="target.mean"
+        :chance="chanceOf(chosen.lab)"
+        :steer="match.steer"
+        :next-touch="match.nextTouch"
+        @save="save"
+        @seen="seen"
+        @take="take"
+      />
+      <p v-if="nearest > settings.value.tolerance" class="mt-2">
+        <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
+      </p>
     </aside>
-    <v-dialog v-model="editing" max-width="560" scrollable aria-label="Face"><v-card><FaceForm v-if="editing" :face="face" @done="editing = false" /></v-card></v-dialog>
+    <v-dialog v-model="editing" max-width="560" scrollable aria-label="Face"
+      ><v-card><FaceForm v-if="editing" :face="face" @done="editing = false" /></v-card
+    ></v-dialog>
   </div>
 </template>
 
 <style scoped>
-.read { display: grid; grid-template-columns: 44px minmax(0, auto) auto; justify-content: start; gap: 0 12px; align-items: center; margin: 10px 0 0; }
-@media (max-width: 600px) { .read { grid-template-columns: 44px minmax(0, 1fr); } .read .act { grid-column: 2; } }
-.recipes { list-style: none; padding: 0; margin: 8px 0 0; border-top: 1px solid var(--line); }
-.forget { text-align: right; }
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
-.history { padding-left: 18px; margin: 0; }
+.read {
+  display: grid;
+  grid-template-columns: 44px minmax(0, auto) auto;
+  justify-content: start;
+  gap: 0 12px;
+  align-items: center;
+  margin: 10px 0 0;
+}
+@media (max-width: 600px) {
+  .read {
+    grid-template-columns: 44px minmax(0, 1fr);
+  }
+  .read .act {
+    grid-column: 2;
+  }
+}
+.recipes {
+  list-style: none;
+  padding: 0;
+  margin: 8px 0 0;
+  border-top: 1px solid var(--line);
+}
+.forget {
+  text-align: right;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
+}
+.history {
+  padding-left: 18px;
+  margin: 0;
+}
 </style>

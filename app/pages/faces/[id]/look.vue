@@ -13,8 +13,17 @@ const undo = useUndo()
 
 const area = ref<ChartArea>('lid')
 const KINDS: Record<ChartArea, readonly ItemKind[]> = {
-  'brow': ['brow'], 'lid': ['eye colour', 'highlighter'], 'crease': ['eye colour'], 'lash line': ['liner', 'eye colour'], 'inner corner': ['eye colour', 'highlighter'],
-  'cheek': ['blush', 'lip colour'], 'cheekbone': ['highlighter'], 'contour': ['contour', 'bronzer'], 'nose': ['contour', 'highlighter'], 'lips': ['lip colour', 'lip liner'], 'jaw': ['contour', 'bronzer'],
+  'brow': ['brow'],
+  'lid': ['eye colour', 'highlighter'],
+  'crease': ['eye colour'],
+  'lash line': ['liner', 'eye colour'],
+  'inner corner': ['eye colour', 'highlighter'],
+  'cheek': ['blush', 'lip colour'],
+  'cheekbone': ['highlighter'],
+  'contour': ['contour', 'bronzer'],
+  'nose': ['contour', 'highlighter'],
+  'lips': ['lip colour', 'lip liner'],
+  'jaw': ['contour', 'bronzer'],
 }
 const skin = computed(() => targetReading(props.face)?.mean ?? null)
 const marks = computed(() => props.face.consultation.chart)
@@ -22,35 +31,67 @@ const mark = computed(() => marks.value.find(m => m.area === area.value))
 const nameOf = (m: ChartMarkInput) => kit.byId.get(m.productId ?? '')?.shade ?? (m.note || 'a colour')
 const choices = computed(() => {
   const kinds = KINDS[area.value]
-  return kit.products.filter(p => !p.retiredAt && p.level > 0 && p.colourSource !== 'clear' && (kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k))))
+  return kit.products.filter(
+    p =>
+      !p.retiredAt
+      && p.level > 0
+      && p.colourSource !== 'clear'
+      && (kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k))),
+  )
 })
 const look = ref(props.face.consultation.look)
-watch(() => props.face.consultation.look, (now) => { look.value = now })
+watch(
+  () => props.face.consultation.look,
+  now => {
+    look.value = now
+  },
+)
 
-const put = (chart: ChartMarkInput[]) => undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, chart }))
+const put = (chart: ChartMarkInput[]) =>
+  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, chart }))
 const others = () => marks.value.filter(m => m.area !== area.value)
 const place = (id: string) => {
   const p = kit.byId.get(id)
   if (p) void put([...others(), { area: area.value, lab: { ...p.lab }, productId: p.id, note: '' }])
 }
-const keepWords = () => undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, look: look.value }))
+const keepWords = () =>
+  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, look: look.value }))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 </script>
 
 <template>
   <div class="sheet">
     <section>
-      <h1 data-testid="answer">{{ marks.length === 0 ? `${firstName}: what is the look?` : `${firstName}: ${listInWords([...marks.slice(0, 2).map(m => `${nameOf(m)} on the ${m.area}`), ...(marks.length > 2 ? [plural(marks.length - 2, 'more place')] : [])])}.` }}</h1>
+      <h1 data-testid="answer">
+        {{
+          marks.length === 0
+            ? `${firstName}: what is the look?`
+            : `${firstName}: ${listInWords([...marks.slice(0, 2).map(m => `${nameOf(m)} on the ${m.area}`), ...(marks.length > 2 ? [plural(marks.length - 2, 'more place')] : [])])}.`
+        }}
+      </h1>
       <p class="lead">Touch a place on the face, then a colour of the kit.</p>
       <div class="board">
         <FaceChart :skin="skin" :marks="marks" :selected="area" :name-of="nameOf" @select="area = $event" />
         <div class="palette">
           <h2>{{ capital(area) }}</h2>
-          <p v-if="mark">{{ nameOf(mark) }} <button class="act" type="button" @click="put(others())">Take it off</button></p>
+          <p v-if="mark">
+            {{ nameOf(mark) }} <button class="act" type="button" @click="put(others())">Take it off</button>
+          </p>
           <div class="pans" role="group" :aria-label="`Colours for the ${area}`">
-            <button v-for="p in choices" :key="p.id" type="button" class="pan" :aria-pressed="mark?.productId === p.id" @click="place(p.id)"><Swatch :lab="p.lab" :size="64" /><span>{{ p.shade }}</span></button>
+            <button
+              v-for="p in choices"
+              :key="p.id"
+              type="button"
+              class="pan"
+              :aria-pressed="mark?.productId === p.id"
+              @click="place(p.id)"
+            >
+              <Swatch :lab="p.lab" :size="64" /><span>{{ p.shade }}</span>
+            </button>
           </div>
-          <p v-if="choices.length === 0" class="small">The kit holds no colour for this place. <NuxtLink to="/kit?add">Add one</NuxtLink></p>
+          <p v-if="choices.length === 0" class="small">
+            The kit holds no colour for this place. <NuxtLink to="/kit?add">Add one</NuxtLink>
+          </p>
         </div>
       </div>
     </section>
@@ -59,19 +100,58 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
       <form @submit.prevent="keepWords">
         <h2>What was said</h2>
         <v-textarea v-model="look" label="How they want to look, what was agreed" rows="4" maxlength="1000" />
-        <v-btn type="submit" color="primary" :disabled="look === face.consultation.look">{{ look === face.consultation.look ? 'Kept' : 'Keep' }}</v-btn>
+        <v-btn type="submit" color="primary" :disabled="look === face.consultation.look">{{
+          look === face.consultation.look ? 'Kept' : 'Keep'
+        }}</v-btn>
       </form>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.board { display: grid; grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr); gap: 24px; margin-top: 10px; }
-.pans { display: flex; flex-wrap: wrap; }
-.pan { border: 0; background: none; padding: 0; font: inherit; font-size: 0.76rem; width: 72px; cursor: pointer; color: var(--ink); display: grid; gap: 3px; align-content: start; margin-bottom: 8px; }
-.pan :deep(.swatch) { width: 72px !important; }
-.pan[aria-pressed='true'] :deep(.swatch) { outline: 3px solid var(--accent); outline-offset: -3px; }
-aside, form { display: grid; gap: 12px; align-content: start; }
-p { margin: 0 0 6px; }
-@media (max-width: 760px) { .board { grid-template-columns: 1fr; } }
+.board {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 24px;
+  margin-top: 10px;
+}
+.pans {
+  display: flex;
+  flex-wrap: wrap;
+}
+.pan {
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  font-size: 0.76rem;
+  width: 72px;
+  cursor: pointer;
+  color: var(--ink);
+  display: grid;
+  gap: 3px;
+  align-content: start;
+  margin-bottom: 8px;
+}
+.pan :deep(.swatch) {
+  width: 72px !important;
+}
+.pan[aria-pressed='true'] :deep(.swatch) {
+  outline: 3px solid var(--accent);
+  outline-offset: -3px;
+}
+aside,
+form {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+p {
+  margin: 0 0 6px;
+}
+@media (max-width: 760px) {
+  .board {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

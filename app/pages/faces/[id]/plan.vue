@@ -34,16 +34,25 @@ const summary = computed(() => {
   const seams = p.seams.length === 0 ? 'no seam' : plural(p.seams.length, 'seam to mind', 'seams to mind')
   return `${plural(p.layers.length, 'layer')}, ${minutesInWords(p.minutes)}, ${formatMoney(p.cost.minor, settings.value.currency)} of product; ${seams}.`
 })
-const cut = computed(() => (late.value ? plan.value?.minutes.cut ?? [] : []))
+const cut = computed(() => (late.value ? (plan.value?.minutes.cut ?? []) : []))
 const preview = computed(() => props.face.plans.find(p => p.kind === 'preview'))
 const idOf = (name: string) => [...kit.products, ...props.face.own].find(p => p.shade === name)?.id
 
-const lock = (l: Layer) => plans.lock(props.face.id, l.drops ? { key: l.key, empty: false, drops: l.drops.map(d => ({ ...d })) } : { key: l.key, empty: false, itemId: l.item.id })
+const lock = (l: Layer) =>
+  plans.lock(
+    props.face.id,
+    l.drops
+      ? { key: l.key, empty: false, drops: l.drops.map(d => ({ ...d })) }
+      : { key: l.key, empty: false, itemId: l.item.id },
+  )
 function take(l: Layer, itemId: string) {
-  const drops = l.drops ? itemId.split('+').map(part => ({ id: part.split('×')[1]!, count: Number(part.split('×')[0]) })) : undefined
+  const drops = l.drops
+    ? itemId.split('+').map(part => ({ id: part.split('×')[1]!, count: Number(part.split('×')[0]) }))
+    : undefined
   plans.lock(props.face.id, drops ? { key: l.key, empty: false, drops } : { key: l.key, empty: false, itemId })
 }
-const setOccasion = (occasion: JobFacts) => undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, occasion }))
+const setOccasion = (occasion: JobFacts) =>
+  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, occasion }))
 async function save(kind: PlanKind) {
   saving.value = true
   await undo.attempt(() => plans.save(props.face.id, { ...draft.value, kind, agreed: '', change: '' }))
@@ -58,42 +67,86 @@ async function save(kind: PlanKind) {
       <p class="lead" data-testid="summary">
         <template v-if="!chairside.on">
           {{ capital(occasionInWords(face.consultation.occasion)) }}.
-          <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">{{ changing ? 'Done' : 'Change the day' }}</button>
-          <br>
-        </template>{{ summary }}
+          <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">
+            {{ changing ? 'Done' : 'Change the day' }}
+          </button>
+          <br /> </template
+        >{{ summary }}
       </p>
-      <OccasionFields v-if="changing" class="mt-2" :model-value="face.consultation.occasion" @update:model-value="setOccasion" />
+      <OccasionFields
+        v-if="changing"
+        class="mt-2"
+        :model-value="face.consultation.occasion"
+        @update:model-value="setOccasion"
+      />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
-      <p v-if="state === 'refused'" role="alert"><b>{{ capital(problem) }}.</b> <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button></p>
+      <p v-if="state === 'refused'" role="alert">
+        <b>{{ capital(problem) }}.</b>
+        <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button>
+      </p>
       <p v-if="state === 'working' && !plan" role="status" class="small">Weighing everything in the kit …</p>
       <template v-if="plan && facts">
         <ChairSteps v-if="chairside.on" :key="face.id" :plan="plan" :face-id="face.id" :skin="facts.bare" :cut="cut" />
         <LayerStack
-          v-else :plan="plan" :skin="facts.bare" :skin-name="placeInWords(facts.bare)" :cut="cut" @lock="lock" @unlock="plans.unlock(face.id, $event)"
-          @empty="plans.lock(face.id, { key: $event, empty: true })" @take="take"
+          v-else
+          :plan="plan"
+          :skin="facts.bare"
+          :skin-name="placeInWords(facts.bare)"
+          :cut="cut"
+          @lock="lock"
+          @unlock="plans.unlock(face.id, $event)"
+          @empty="plans.lock(face.id, { key: $event, empty: true })"
+          @take="take"
         />
-        <p class="small">To pack: {{ plan.pack.join(', ') }}.<template v-if="plan.cost.unpriced.length > 0"> No price on record: {{ listInWords(plan.cost.unpriced) }}.</template></p>
+        <p class="small">
+          To pack: {{ plan.pack.join(', ') }}.<template v-if="plan.cost.unpriced.length > 0">
+            No price on record: {{ listInWords(plan.cost.unpriced) }}.</template
+          >
+        </p>
       </template>
     </section>
     <aside v-if="plan && facts">
       <WornFields v-if="plan.worn" :worn="plan.worn" />
       <div class="acts no-print">
         <v-btn color="primary" variant="flat" :loading="saving" @click="save('day')">Keep this plan</v-btn>
-        <v-btn v-if="plan.minutes.cut.length > 0" color="primary" :aria-pressed="late" @click="late = !late">{{ late ? 'Everything again' : `Short version, ${plan.minutes.short} min` }}</v-btn>
+        <v-btn v-if="plan.minutes.cut.length > 0" color="primary" :aria-pressed="late" @click="late = !late">{{
+          late ? 'Everything again' : `Short version, ${plan.minutes.short} min`
+        }}</v-btn>
         <v-btn color="primary" variant="text" :loading="saving" @click="save('preview')">Keep as preview</v-btn>
-        <v-btn v-if="preview" color="primary" variant="text" @click="plans.copyToDay(face.id, preview)">As at the preview</v-btn>
+        <v-btn v-if="preview" color="primary" variant="text" @click="plans.copyToDay(face.id, preview)"
+          >As at the preview</v-btn
+        >
         <WentWrong :facts="facts" :job="face.consultation.occasion" :own="face.own" />
       </div>
-      <p v-if="held > 0" class="small">{{ plural(held, 'choice') }} of yours held. <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button></p>
+      <p v-if="held > 0" class="small">
+        {{ plural(held, 'choice') }} of yours held.
+        <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button>
+      </p>
       <MissingList :missing="plan.missing" :face-id="face.id" :face-name="face.name" />
-      <LeftOutList :left-out="plan.leftOut" :id-of="idOf" @lift="(itemId, rule, reason) => plans.override(face.id, { itemId, rule, reason })" />
-      <p class="small">Cautions come from ingredient lists and what was declared. Labels, local rules and your training come first.</p>
+      <LeftOutList
+        :left-out="plan.leftOut"
+        :id-of="idOf"
+        @lift="(itemId, rule, reason) => plans.override(face.id, { itemId, rule, reason })"
+      />
+      <p class="small">
+        Cautions come from ingredient lists and what was declared. Labels, local rules and your training come first.
+      </p>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.acts { display: flex; flex-wrap: wrap; gap: 8px; }
-aside { display: grid; gap: 14px; align-content: start; }
-aside p { margin: 0; }
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+aside {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+aside p {
+  margin: 0;
+}
 </style>

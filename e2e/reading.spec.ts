@@ -1,0 +1,105 @@
+import { expect, test } from '@playwright/test'
+import AxeBuilder from '@axe-core/playwright'
+
+test.describe.configure({ mode: 'serial' })
+
+test('what was seen of bottles names the one that is not what it says, and asks for the look that tells most', async ({
+  page,
+  request,
+}) => {
+  const faces = (await (await request.get('/api/faces')).json()) as { id: string; readings: { lab: { L: number } }[] }[]
+  const { products } = (await (await request.get('/api/kit')).json()) as {
+    products: { id: string; shade: string; lab: { L: number; a: number; b: number } }[]
+  }
+  const keel = products.find(p => p.shade === 'Keel')!
+  const near = faces
+    .filter(f => f.readings[0])
+    .sort((x, y) => Math.abs(x.readings[0]!.lab.L - keel.lab.L) - Math.abs(y.readings[0]!.lab.L - keel.lab.L))
+    .slice(0, 6)
+  for (const { id } of near)
+    await request.post(`/api/faces/${id}/seen`, {
+      data: { drops: [{ id: keel.id, count: 1 }], seen: 'too light', degree: 'clearly' },
+    })
+  await page.goto('/kit')
+  await page.getByText('Is every bottle the colour it is thought to be?').click()
+  await expect(page.getByTestId('suspect')).toHaveText(/Keel is likely .*lighter.* than thought/, { timeout: 30_000 })
+  const question = page.getByText(/What would tell most: hold/)
+  await question.waitFor()
+  await page.getByRole('button', { name: 'a touch too light' }).press('Enter')
+  await expect(question).toBeFocused({ timeout: 30_000 })
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
+  await page.getByRole('button', { name: 'Take its new colour' }).click()
+  await expect(page.getByText('Keel is changed.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('what was seen on the skin moves the reading, when it is kept', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
+  await expect(page.getByTestId('answer')).toHaveText(/Kaisa can be matched/)
+  // The first word is taken back by the second: of one look only the last counts.
+  for (const [recipe, word] of [
+    [0, 'clearly too deep'],
+    [0, 'clearly too light'],
+    [1, 'clearly too light'],
+    [2, 'a touch too light'],
+  ] as const) {
+    await page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('button').nth(recipe).click()
+    const kept = page.waitForResponse(r => r.url().endsWith('/seen') && r.ok())
+    await page.getByRole('button', { name: word }).click()
+    await kept
+  }
+  await expect(page.getByText(/What you saw puts the skin elsewhere: deeper/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it as a reading' }).click()
+  await expect(page.getByText(/Reads at .*verdicts at the jaw/)).toBeVisible()
+  await expect(page.getByText(/What you saw puts the skin elsewhere/)).toHaveCount(0)
+})
+
+test('a skin is read by eye and from a file, at another site', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Gwendolen Park-Osman' }).click()
+  await page.getByRole('button', { name: 'Read again' }).click()
+  await page.getByRole('button', { name: 'eye test' }).click()
+  await expect(page.getByRole('button', { name: 'Keep this reading' })).toBeDisabled()
+  for (let i = 0; i < 8; i++) await page.getByRole('button', { name: i % 2 ? 'Right' : 'Left', exact: true }).click()
+  await expect(page.getByText('8 choices: enough.')).toBeVisible()
+  await page.getByRole('button', { name: 'file', exact: true }).click()
+  const file = (text: string) =>
+    page
+      .getByLabel('CGATS text or CSV')
+      .setInputFiles({ name: 'skin.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await file('name;L;a;b\njaw;69,1;7;x')
+  await expect(page.getByRole('alert')).toContainText('Line 2: "x" under b is not a number.')
+  await file('name;L;a;b\nneck one;66,1;8;15\nneck two;66,4;8;15')
+  await page.getByRole('button', { name: 'neck', exact: true }).click()
+  await page.getByRole('button', { name: 'Keep this reading' }).click()
+  await page.getByText('Earlier readings and what was seen').click()
+  await expect(page.getByRole('table', { name: 'Readings over time' })).toContainText('neck')
+})
+
+test('the sites a base has to agree with are weighed for each face', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
+  await page.getByText('Earlier readings and what was seen').click()
+  await expect(page.getByText('The base has to agree with jaw', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Read again' }).click()
+  await page.getByRole('group', { name: 'Where on them' }).getByRole('button', { name: 'neck' }).click()
+  await page.getByRole('button', { name: 'typed' }).click()
+  for (const [axis, value] of [
+    ['L*', '66'],
+    ['a*', '10'],
+    ['b*', '17'],
+  ] as const)
+    await page.getByLabel(axis).fill(value)
+  await page.getByRole('button', { name: 'Keep this reading' }).click()
+  await page.getByText('Earlier readings and what was seen').click()
+  await page.getByRole('group', { name: 'neck counts' }).getByRole('button', { name: '3 ×' }).click()
+  await expect(page.getByText('The base has to agree with jaw 25 % and neck 75 %')).toBeVisible()
+  const depth = async () => Number(/depth ([\d.]+)/.exec(await page.getByText(/^(Reads|Reckoned) at/).innerText())![1])
+  const bare = await depth()
+  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'with a fake tan on' }).click()
+  await expect(page.getByText(/Reckoned at .* with a fake tan on, from the reading without it/)).toBeVisible()
+  expect(await depth()).toBeGreaterThan(bare + 1)
+  await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'as last read' }).click()
+  await expect(page.getByText(/^Reads at/)).toBeVisible()
+})

@@ -1,0 +1,81 @@
+import { expect, test } from '@playwright/test'
+import { openPlan } from './openPlan'
+
+test.describe.configure({ mode: 'serial' })
+
+test('the look: a colour placed by keyboard, a picture kept without its location', async ({ page, request }) => {
+  await openPlan(page, 'Nkechi Lindqvist')
+  await page.getByRole('navigation', { name: 'Nkechi Lindqvist' }).getByRole('link', { name: 'Look' }).click()
+  await page.locator('[data-area="lid"]').focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('[data-area="crease"]')).toBeFocused()
+  await page.getByRole('group', { name: 'Colours for the crease' }).getByRole('button', { name: 'Rosewood' }).click()
+  await expect(page.getByTestId('answer')).toHaveText('Nkechi: Rosewood on the crease.')
+  const jpeg = Buffer.from([
+    0xff,
+    0xd8,
+    0xff,
+    0xe1,
+    0,
+    18,
+    ...Buffer.from('Exif\0\0GPS 54.1N'),
+    0xff,
+    0xda,
+    0,
+    2,
+    1,
+    0xff,
+    0xd9,
+  ])
+  jpeg.writeUInt16BE(2 + 'Exif\0\0GPS 54.1N'.length, 4)
+  await page.getByLabel('Add pictures').setInputFiles({ name: 'reference.jpg', mimeType: 'image/jpeg', buffer: jpeg })
+  const picture = page.getByRole('img', { name: 'Reference picture 1' })
+  await expect(picture).toHaveCount(1)
+  const kept = await (await request.get((await picture.getAttribute('src'))!)).body()
+  expect(kept.toString('latin1')).not.toContain('GPS')
+  await page
+    .getByLabel('Add pictures')
+    .setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
+  await expect(page.getByText('This is no JPEG, PNG or WebP picture.')).toBeVisible()
+})
+
+test('forgetting a person asks first, and then they are gone', async ({ page, request }) => {
+  await request.post('/api/faces', { data: { name: 'Ottoline Farrow-Diaz' } })
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Ottoline Farrow-Diaz' }).click()
+  await page.getByRole('navigation', { name: 'Ottoline Farrow-Diaz' }).getByRole('link', { name: 'Ask' }).click()
+  await page.getByRole('button', { name: 'Forget this person' }).click()
+  await page.getByRole('button', { name: 'Keep the record' }).click()
+  await page.getByRole('button', { name: 'Forget this person' }).click()
+  await page.getByRole('button', { name: 'Erase everything' }).click()
+  await expect(page).toHaveURL(/\/faces$/)
+  await expect(page.getByRole('link', { name: 'Ottoline Farrow-Diaz' })).toHaveCount(0)
+  expect(JSON.stringify(await (await request.get('/api/faces')).json())).not.toContain('Ottoline')
+})
+
+test('a list pasted on a product is read at once, and put right by hand', async ({ page }) => {
+  await page.goto('/kit?add')
+  const kind = page.getByRole('dialog').getByLabel('Kind')
+  await kind.click()
+  await kind.fill('primer')
+  await page.getByRole('option', { name: 'primer', exact: true }).click()
+  await page.getByLabel('Name on the bottle').fill('Tide Table')
+  await page.getByRole('button', { name: 'Sharpen' }).click()
+  await page
+    .getByLabel('Ingredient list, as on the pack')
+    .fill('Wasser, Glycerin, Dimethicone, Parfum (Fragrance), Lanolin')
+  await expect(page.getByText('Reads as a silicone base.')).toBeVisible()
+  await expect(page.getByText('Read from the list you gave; check the pack.')).toBeVisible()
+  await expect(page.getByLabel(/lanolin/)).toBeChecked()
+  await page.getByLabel(/^lanolin/).uncheck()
+  await page.getByRole('button', { name: 'Put it in the kit' }).click()
+  await expect(page.getByText('Tide Table is in the kit.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('the question sheet is a PDF with fields', async ({ request }) => {
+  const answer = await request.get('/api/question-sheet.pdf')
+  expect(answer.headers()['content-type']).toBe('application/pdf')
+  const body = (await answer.body()).toString('latin1')
+  expect(body.startsWith('%PDF-')).toBe(true)
+})
