@@ -12,6 +12,9 @@ import { Between, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, Whole, Ye
 export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
 export type ColourSource = (typeof COLOUR_SOURCES)[number]
 
+/** The longest ingredient list that is read, in characters. */
+export const INCI_MOST = 20_000
+
 /** What describes any complexion product, owned or offered. */
 export class ProductFields {
   @OneOf(ITEM_KINDS) kind!: ItemKind
@@ -30,7 +33,7 @@ export class ProductFields {
   /** Grams for what is sold by weight. */
   @Between(0.1, 1000, 'ml') sizeMl: number = 30
   /** Ingredient list as on the pack; empty when it is not on record. */
-  @Text(0, 20_000) inci: string = ''
+  @Text(0, INCI_MOST) inci: string = ''
   /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
   @Satisfies(
     'flags',

@@ -54,7 +54,7 @@ function toggle(i: number) {
   <div class="file">
     <label class="small"
       >CGATS text or CSV, Lab or spectra
-      <input type="file" accept=".txt,.csv,.cgats,.ti3,.tsv,text/plain,text/csv" @change="open" />
+      <input type="file" accept=".txt,.csv,.cgats,.tsv,text/plain,text/csv" @change="open" />
     </label>
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>

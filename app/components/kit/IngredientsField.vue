@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { FLAGS, readIngredients, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
 import type { Family } from '#core/complexion/product'
+import { INCI_MOST } from '#shared/records/kit'
 
 /** The ingredient list as on the pack, read as it is typed; what it gets wrong is put right by hand and kept. */
 const props = defineProps<{ family: Family; errors: readonly string[] }>()
@@ -23,6 +24,22 @@ watch(added, flag => {
   if (flag) set(flag, true)
   added.value = undefined
 })
+// What a picture or a document leaves when it is read as text.
+const NO_TEXT = /[\uFFFD\p{Cc}]/u
+const fileProblem = ref('')
+async function importFile(event: Event) {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  if (!file) return
+  const text = (await file.slice(0, INCI_MOST * 4).text()).trim()
+  const isList = text.length > 0 && text.length <= INCI_MOST && !NO_TEXT.test(text.replace(/\s/g, ' '))
+  fileProblem.value = isList
+    ? ''
+    : `${file.name} is no ingredient list: save the list as plain text, up to ${INCI_MOST} characters.`
+  if (isList) inci.value = text
+  // So that the same file can be chosen again.
+  field.value = ''
+}
 const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(flag)
 </script>
 
@@ -36,6 +53,13 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
       max-rows="8"
       :error-messages="errors"
     />
+    <label class="small file">
+      or from a text file
+      <input type="file" accept=".txt,text/plain" @change="importFile" />
+    </label>
+    <p v-if="fileProblem" role="alert">
+      <b>{{ fileProblem }}</b>
+    </p>
     <template v-if="read">
       <p>
         <b>{{
@@ -78,6 +102,13 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
 }
 p {
   margin: 0;
+}
+.file {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  min-height: 44px;
 }
 fieldset {
   border: 0;

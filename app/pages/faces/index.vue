@@ -49,6 +49,10 @@ async function added(id: string | null) {
   open.value = false
   if (id) await navigateTo(`/faces/${id}?read`)
 }
+function showEveryone() {
+  search.value = ''
+  skinType.value = 'all'
+}
 </script>
 
 <template>
@@ -91,16 +95,7 @@ async function added(id: string | null) {
       />
       <p v-if="rows.length === 0" role="status">
         Nobody fits.
-        <button
-          class="act"
-          type="button"
-          @click="
-            search = ''
-            skinType = 'all'
-          "
-        >
-          Show everyone
-        </button>
+        <button class="act" type="button" @click="showEveryone">Show everyone</button>
       </p>
       <table v-else class="ledger">
         <caption class="visually-hidden">
