@@ -81,6 +81,34 @@ test('a list pasted on a product is read at once, and put right by hand', async 
   await page.getByRole('button', { name: 'Undo' }).click()
 })
 
+test('cover, age and the day stand with the questions; one undo brings all of them back', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Harumi Castellane' }).click()
+  await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Ask' }).click()
+  const cover = page.getByRole('group', { name: 'Cover' })
+  const before = await cover.locator('[aria-pressed="true"]').innerText()
+  const other = before === 'full' ? 'sheer' : 'full'
+  await cover.getByRole('button', { name: other }).click()
+  await page.getByRole('group', { name: 'Age' }).getByRole('button', { name: 'mature' }).click()
+  await page.getByLabel('tears, water, kissing').setChecked(true)
+  await page.getByRole('button', { name: 'Put them back' }).click()
+  await expect(cover.getByRole('button', { name: before })).toHaveAttribute('aria-pressed', 'true')
+
+  await cover.getByRole('button', { name: other }).click()
+  await page.getByRole('group', { name: 'Age' }).getByRole('button', { name: 'mature' }).click()
+  await page.getByLabel('In their words').fill('as in the old pictures')
+  await page.getByRole('button', { name: 'Keep these answers' }).click()
+  await expect(page.getByText('The record is kept.')).toBeVisible()
+  await page.reload()
+  await expect(cover.getByRole('button', { name: other })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByLabel('In their words')).toHaveValue('as in the old pictures')
+
+  await cover.getByRole('button', { name: before }).click()
+  await page.getByRole('button', { name: 'Keep these answers' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(cover.getByRole('button', { name: other })).toHaveAttribute('aria-pressed', 'true')
+})
+
 test('the question sheet is a PDF with fields', async ({ request }) => {
   const answer = await request.get('/api/question-sheet.pdf')
   expect(answer.headers()['content-type']).toBe('application/pdf')

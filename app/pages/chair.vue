@@ -110,7 +110,7 @@ async function sitDown() {
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>
     </p>
-    <div class="onward">
+    <div class="at-hand">
       <v-btn v-if="step > 0" size="x-large" color="primary" variant="text" @click="go(step - 1)">Back</v-btn>
       <v-btn v-else size="x-large" color="primary" variant="text" @click="chairside.nextPerson()">Clear</v-btn>
       <v-btn v-if="step < QUESTIONS.length - 1" size="x-large" color="primary" variant="flat" type="submit">Next</v-btn>
@@ -157,35 +157,19 @@ fieldset {
   margin: 0;
 }
 .tick {
-  display: flex;
   gap: 14px;
-  align-items: center;
   min-height: 54px;
   font-size: 1.1rem;
 }
 .tick input {
   width: 26px;
   height: 26px;
-  accent-color: var(--accent);
-  flex: none;
-}
-.onward {
-  position: sticky;
-  bottom: 0;
-  display: flex;
-  gap: 6px;
-  background: var(--page);
-  padding: 10px 0;
-  border-top: 1px solid var(--line);
 }
 legend {
   padding: 0 0 3px;
 }
 @media (max-width: 760px) {
-  .onward {
-    bottom: 56px;
-  }
-  .onward :deep(.v-btn) {
+  .at-hand :deep(.v-btn) {
     padding: 0 12px;
     font-size: 1rem;
   }

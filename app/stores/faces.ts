@@ -21,6 +21,29 @@ import { seenInWords } from '~/composables/words'
 import { useChairside } from './chairside'
 import { useUndo } from './undo'
 
+/** What FaceInput holds, of a whole face. */
+const asInput = ({
+  name,
+  ageBand,
+  skinType,
+  coverage,
+  finish,
+  wishes,
+  bookedOn,
+  bookedFor,
+  notes,
+}: Face): FaceInput => ({
+  name,
+  ageBand,
+  skinType,
+  coverage,
+  finish,
+  wishes,
+  bookedOn,
+  bookedFor,
+  notes,
+})
+
 export const useFaces = defineStore('faces', () => {
   const faces = ref<Face[]>([])
   const currentId = ref<string | null>(null)
@@ -59,6 +82,17 @@ export const useFaces = defineStore('faces', () => {
       put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(value) }))
     await send(consultation)
     if (before) undo.tell('The record is kept.', () => send(before))
+  }
+
+  /** What the person is and wishes for together with their answers: both are kept, and both come back on undo. */
+  async function keepRecord(id: string, about: FaceInput, consultation: Consultation): Promise<void> {
+    const before = byId.value.get(id)
+    const send = async (face: FaceInput, answers: Consultation) => {
+      await api<Face>(`faces/${id}`, { method: 'PUT', body: plain(face) })
+      put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(answers) }))
+    }
+    await send(about, consultation)
+    if (before) undo.tell('The record is kept.', () => send(asInput(before), before.consultation))
   }
 
   async function remember(faceId: string, input: HistoryInput): Promise<void> {
@@ -173,6 +207,7 @@ export const useFaces = defineStore('faces', () => {
     add,
     change,
     changeConsultation,
+    keepRecord,
     remember,
     forgetEntry,
     bring,

@@ -95,17 +95,6 @@ p {
   align-items: end;
   flex-wrap: wrap;
 }
-.tick {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
-}
 .acts {
   display: flex;
   gap: 10px;

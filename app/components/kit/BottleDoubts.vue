@@ -124,13 +124,6 @@ async function believe() {
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 .doubts {
   display: grid;
   gap: 8px;

@@ -176,13 +176,6 @@ p {
   border-left: 4px solid var(--ink);
   padding-left: 10px;
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 ul {
   margin: 0;
   padding-left: 18px;

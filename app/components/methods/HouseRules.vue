@@ -50,13 +50,6 @@ function add() {
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 ul {
   list-style: none;
   padding: 0;

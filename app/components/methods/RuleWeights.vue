@@ -40,13 +40,6 @@ const changed = computed(() => Object.keys(weights.value).length)
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 ul {
   list-style: none;
   padding: 0;

@@ -80,7 +80,7 @@ function again() {
       <h2 ref="title" tabindex="-1" data-testid="step">Everything is on.</h2>
       <p class="product">Look once more in the light of the day, then the card.</p>
     </template>
-    <div class="onward">
+    <div class="at-hand wrap">
       <v-btn size="x-large" color="primary" variant="text" :disabled="layers.length === 0 || at === 0" @click="back"
         >Back</v-btn
       >
@@ -139,19 +139,7 @@ h2 {
 p {
   margin: 0;
 }
-.onward {
-  position: sticky;
-  bottom: 0;
-  display: flex;
-  gap: 10px;
+.wrap {
   flex-wrap: wrap;
-  background: var(--page);
-  padding: 10px 0;
-  border-top: 1px solid var(--line);
-}
-@media (max-width: 760px) {
-  .onward {
-    bottom: 56px;
-  }
 }
 </style>

@@ -139,13 +139,6 @@ const add = (label: string | null) => {
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 .everyone {
   display: grid;
   gap: 8px;

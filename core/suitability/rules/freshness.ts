@@ -1,3 +1,4 @@
+import { dayText } from '../../schedule/dayText'
 import { note, veto, when, type Rule, type Said } from '../finding'
 import { slotPlan } from '../slots'
 
@@ -9,11 +10,10 @@ export const freshnessAndLevel: Rule = {
     if (item.own) return []
     const left = item.level * item.size
     const { amount, unit } = slotPlan(slot)
+    const { useBy } = item
+    const past = useBy !== null && useBy < settings.day ? dayText(useBy) : ''
     return when(
-      [
-        item.useBy !== null && item.useBy < settings.day,
-        veto('harm', `past its period after opening since ${item.useBy}`),
-      ],
+      [past !== '', veto('harm', `past its period after opening since ${past}`)],
       [item.level === 0, veto('taste', 'it is empty')],
       [item.level > 0 && unit !== 'pair' && left < amount, note('not enough left for this face: put it on Buys')],
     )

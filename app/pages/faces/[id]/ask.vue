@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { Zone } from '#core/suitability/face'
-import { ZONES } from '#core/suitability/face'
+import { COVERAGES } from '#core/complexion/product'
+import { AGE_BANDS, SKIN_TYPES, ZONES, type Zone } from '#core/suitability/face'
+import { FINISHES } from '#core/suitability/item'
 import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
+import { FaceInput, type Face } from '#shared/records/faces'
 import { placeInWords } from '~/composables/words'
 
 /** The record in the order an artist asks; for a walk-up the first column is enough. */
@@ -10,14 +11,34 @@ const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: questions · Varietas` })
 const faces = useFaces()
 const { at, submit, problem, busy } = useForm(Consultation)
+const who = useForm(FaceInput)
 
 const copy = (face: Face): Consultation => JSON.parse(JSON.stringify(face.consultation)) as Consultation
+const wishOf = ({ wishes, coverage, finish, skinType, ageBand }: Face) => ({
+  wishes,
+  coverage,
+  finish,
+  skinType,
+  ageBand,
+})
 const values = reactive<Consultation>(copy(props.face))
-const changed = computed(() => JSON.stringify(values) !== JSON.stringify(props.face.consultation))
+const wish = reactive(wishOf(props.face))
+const changed = computed(
+  () =>
+    JSON.stringify(values) !== JSON.stringify(props.face.consultation)
+    || JSON.stringify(wish) !== JSON.stringify(wishOf(props.face)),
+)
 watch(
   () => props.face.consultation,
   () => Object.assign(values, copy(props.face)),
 )
+watch(
+  () => wishOf(props.face),
+  (now, before) => {
+    if (JSON.stringify(now) !== JSON.stringify(before)) Object.assign(wish, now)
+  },
+)
+const asOptions = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
 const zone = ref<Zone>('forehead')
 const states = computed(() => Object.fromEntries(values.zones.map(z => [z.zone, z.states])))
@@ -38,51 +59,67 @@ function setSecond(on: boolean) {
   values.secondTone =
     on && lab ? { zone: 'chin', lab: { ...lab, L: second.value[0] ? lab.L : Math.max(0, lab.L - 4) } } : null
 }
-const save = () => submit({ ...values }, input => faces.changeConsultation(props.face.id, input))
+const save = () =>
+  who.submit({ ...props.face, ...wish }, face =>
+    submit({ ...values }, answers => faces.keepRecord(props.face.id, face, answers)),
+  )
+function putBack() {
+  Object.assign(values, copy(props.face))
+  Object.assign(wish, wishOf(props.face))
+}
+const told = computed(() => who.problem.value || problem.value)
 </script>
 
 <template>
   <div>
     <form class="ask" novalidate @submit.prevent="save">
       <header>
-        <div>
-          <h1 data-testid="answer">
-            {{ known.length > 0 ? `${firstName}: ${known.join(', ')}.` : `${firstName}: what should be known?` }}
-          </h1>
-          <p class="lead">
-            For a first plan the first column is enough. Everything else can wait until it would change the plan.
-            <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a>
-          </p>
-        </div>
-        <div class="save">
-          <v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="!changed">{{
-            changed ? 'Keep these answers' : 'All kept'
-          }}</v-btn>
-        </div>
+        <h1 data-testid="answer">
+          {{ known.length > 0 ? `${firstName}: ${known.join(', ')}.` : `${firstName}: what should be known?` }}
+        </h1>
+        <p class="lead">
+          For a first plan the first column is enough. Everything else can wait until it would change the plan.
+          <a href="/api/question-sheet.pdf" download>Question sheet to send ahead (PDF)</a>
+        </p>
       </header>
-      <p v-if="problem" role="alert">
-        <b>{{ problem }}</b>
+      <p v-if="told" role="alert">
+        <b>{{ told }}</b>
       </p>
       <div class="columns">
         <section>
           <h2>How they want to look</h2>
+          <v-textarea
+            v-model="wish.wishes"
+            label="In their words"
+            rows="1"
+            auto-grow
+            :error-messages="who.at('wishes')"
+          />
+          <Choices v-model="wish.coverage" label="Cover" :options="asOptions(COVERAGES)" />
+          <Choices v-model="wish.finish" label="Finish" :options="asOptions(FINISHES)" />
           <label class="tick"
             ><input v-model="values.bareFaced" type="checkbox" />as if nothing were there, or never wears any</label
           >
           <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
-          <Choices v-model="values.lashes" label="Lashes" :options="LASHES.map(v => ({ value: v, text: v }))" />
+          <Choices v-model="values.lashes" label="Lashes" :options="asOptions(LASHES)" />
           <h2>What must not happen</h2>
           <SensitivityPicker v-model="values.sensitivities" />
           <p v-if="at('sensitivities').length > 0" role="alert">
             <b>{{ at('sensitivities')[0] }}</b>
           </p>
-          <label class="tick"><input v-model="values.noScent" type="checkbox" />no scent</label>
-          <label class="tick"><input v-model="values.mildOnly" type="checkbox" />mild products only</label>
-          <label class="tick"><input v-model="values.contactLenses" type="checkbox" />wears contact lenses</label>
-          <label class="tick"><input v-model="values.facialHair" type="checkbox" />facial hair</label>
+          <div class="ticks">
+            <label class="tick"><input v-model="values.noScent" type="checkbox" />no scent</label>
+            <label class="tick"><input v-model="values.mildOnly" type="checkbox" />mild products only</label>
+            <label class="tick"><input v-model="values.contactLenses" type="checkbox" />wears contact lenses</label>
+            <label class="tick"><input v-model="values.facialHair" type="checkbox" />facial hair</label>
+          </div>
         </section>
         <section class="skin">
           <h2>The skin, zone by zone</h2>
+          <div class="whole">
+            <Choices v-model="wish.skinType" label="As a whole" :options="asOptions(SKIN_TYPES)" />
+            <Choices v-model="wish.ageBand" label="Age" :options="asOptions(AGE_BANDS)" />
+          </div>
           <div class="zones">
             <FaceDiagram
               :skin="face.readings[0]?.lab ?? null"
@@ -122,6 +159,8 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
               ><Swatch :lab="values.secondTone.lab" :size="34" /> {{ placeInWords(values.secondTone.lab) }}</span
             >
           </div>
+          <h2>The day, and who photographs it</h2>
+          <OccasionFields v-model="values.occasion" />
         </section>
       </div>
       <details>
@@ -135,6 +174,12 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
           <v-select v-model="values.eyeSize" label="Eye size" :items="[...EYE_SIZES]" />
         </div>
       </details>
+      <div :class="changed ? 'at-hand' : 'save'">
+        <v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="!changed">{{
+          changed ? 'Keep these answers' : 'All kept'
+        }}</v-btn>
+        <v-btn v-if="changed" variant="text" @click="putBack">Put them back</v-btn>
+      </div>
     </form>
     <div class="columns below">
       <section>
@@ -151,16 +196,8 @@ const save = () => submit({ ...values }, input => faces.changeConsultation(props
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  justify-content: space-between;
-  gap: 20px;
-  align-items: start;
-}
 .save {
-  position: sticky;
-  top: 8px;
-  z-index: 5;
+  padding: 10px 0;
 }
 .columns {
   display: grid;
@@ -176,17 +213,14 @@ section {
 h2 {
   margin-top: 6px;
 }
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
+.ticks {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
 }
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
-  flex: none;
+.whole {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
 }
 .zones {
   display: grid;
@@ -216,13 +250,6 @@ h2 {
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 10px;
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 .below {
   border-top: 1px solid var(--line);
   padding-top: 10px;
@@ -237,14 +264,14 @@ summary {
   }
 }
 @media (max-width: 600px) {
-  header {
-    flex-direction: column;
-  }
   .zones {
     grid-template-columns: minmax(0, 1fr);
   }
   .tone {
     grid-template-columns: 1fr 1fr;
+  }
+  .ticks {
+    grid-template-columns: 1fr;
   }
 }
 </style>

@@ -284,13 +284,6 @@ function take(touch: Touch) {
 .forget {
   text-align: right;
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 600;
-}
 .history {
   padding-left: 18px;
   margin: 0;
