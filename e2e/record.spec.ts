@@ -91,7 +91,15 @@ test('cover, age and the day stand with the questions; one undo brings all of th
   await cover.getByRole('button', { name: other }).click()
   await page.getByRole('group', { name: 'Age' }).getByRole('button', { name: 'mature' }).click()
   await page.getByLabel('tears, water, kissing').setChecked(true)
+  // Neither another part of the record nor another page takes away what is not kept yet.
+  await page.getByRole('group', { name: 'To keep pictures' }).getByRole('button', { name: 'agreed' }).click()
+  await expect(cover.getByRole('button', { name: other })).toHaveAttribute('aria-pressed', 'true')
+  const rooms = page.getByRole('navigation', { name: 'Harumi Castellane' })
+  await rooms.getByRole('link', { name: 'Card' }).click()
+  await rooms.getByRole('link', { name: 'Ask, not kept' }).click()
+  await expect(page.getByLabel('tears, water, kissing')).toBeChecked()
   await page.getByRole('button', { name: 'Put them back' }).click()
+  await expect(rooms.getByRole('link', { name: 'Ask', exact: true })).toBeVisible()
   await expect(cover.getByRole('button', { name: before })).toHaveAttribute('aria-pressed', 'true')
 
   await cover.getByRole('button', { name: other }).click()

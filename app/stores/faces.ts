@@ -19,6 +19,7 @@ import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { seenInWords } from '~/composables/words'
 import { useChairside } from './chairside'
+import { useRecordDrafts } from './recordDrafts'
 import { useUndo } from './undo'
 
 /** What FaceInput holds, of a whole face. */
@@ -152,6 +153,7 @@ export const useFaces = defineStore('faces', () => {
     faces.value = faces.value.filter(f => f.id !== id)
     if (currentId.value === id) currentId.value = null
     useChairside().startOver(id)
+    useRecordDrafts().drop(id)
     undo.tell('Everything about them is erased.')
   }
 

@@ -2,6 +2,7 @@
 /** One face, in the order of the work: ask, look, read and match, plan, card. */
 const route = useRoute()
 const faces = useFaces()
+const drafts = useRecordDrafts()
 const id = computed(() => String(route.params.id))
 const face = computed(() => faces.byId.get(id.value))
 watch(
@@ -34,7 +35,7 @@ const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.valu
         :key="name"
         :to="`/faces/${id}${to}`"
         :aria-current="here(to) ? 'page' : undefined"
-        >{{ name }}</NuxtLink
+        >{{ name }}{{ to === '/ask' && drafts.isOpen(id) ? ', not kept' : '' }}</NuxtLink
       >
     </nav>
     <NuxtPage :face="face" />

@@ -5,6 +5,7 @@ import { FINISHES } from '#core/suitability/item'
 import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
 import { FaceInput, type Face } from '#shared/records/faces'
 import { placeInWords } from '~/composables/words'
+import { carryRecord, isSame, recordOf } from '~/stores/recordDrafts'
 
 /** The record in the order an artist asks; for a walk-up the first column is enough. */
 const props = defineProps<{ face: Face }>()
@@ -13,31 +14,16 @@ const faces = useFaces()
 const { at, submit, problem, busy } = useForm(Consultation)
 const who = useForm(FaceInput)
 
-const copy = (face: Face): Consultation => JSON.parse(JSON.stringify(face.consultation)) as Consultation
-const wishOf = ({ wishes, coverage, finish, skinType, ageBand }: Face) => ({
-  wishes,
-  coverage,
-  finish,
-  skinType,
-  ageBand,
+const drafts = useRecordDrafts()
+const { answers: values, wish } = reactive(drafts.open(props.face))
+const record = computed(() => recordOf(props.face))
+const changed = computed(() => !isSame({ answers: values, wish }, record.value))
+watch(record, (now, before) => {
+  const mine = carryRecord({ answers: values, wish }, before, now)
+  Object.assign(values, mine.answers)
+  Object.assign(wish, mine.wish)
 })
-const values = reactive<Consultation>(copy(props.face))
-const wish = reactive(wishOf(props.face))
-const changed = computed(
-  () =>
-    JSON.stringify(values) !== JSON.stringify(props.face.consultation)
-    || JSON.stringify(wish) !== JSON.stringify(wishOf(props.face)),
-)
-watch(
-  () => props.face.consultation,
-  () => Object.assign(values, copy(props.face)),
-)
-watch(
-  () => wishOf(props.face),
-  (now, before) => {
-    if (JSON.stringify(now) !== JSON.stringify(before)) Object.assign(wish, now)
-  },
-)
+watch([values, wish], () => drafts.keep(props.face, { answers: values, wish }))
 const asOptions = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
 const zone = ref<Zone>('forehead')
@@ -64,8 +50,9 @@ const save = () =>
     submit({ ...values }, answers => faces.keepRecord(props.face.id, face, answers)),
   )
 function putBack() {
-  Object.assign(values, copy(props.face))
-  Object.assign(wish, wishOf(props.face))
+  const { answers, wish: kept } = recordOf(props.face)
+  Object.assign(values, answers)
+  Object.assign(wish, kept)
 }
 const told = computed(() => who.problem.value || problem.value)
 </script>
