@@ -1,4 +1,5 @@
 import type { Layer } from '#core/suitability/facePlan'
+import { reasonsInOrder } from '#core/suitability/reasons'
 import type { SlotId } from '#core/suitability/slots'
 import type { Face } from './records/faces'
 import type { SavedPlan } from './records/plans'
@@ -42,12 +43,7 @@ const lineOf = (layer: Layer, nameOf: NameOf): CardLine => ({
   drops: layer.drops && layer.drops.length > 1 ? layer.drops.map(d => ({ name: nameOf(d.id), count: d.count })) : null,
   amount: { value: layer.amount.value, unit: layer.amount.unit },
   tool: layer.tool,
-  reasons: [
-    ...layer.asked,
-    ...[...layer.findings]
-      .sort((x, y) => Number(x.rule === 'container') - Number(y.rule === 'container'))
-      .map(f => f.sentence),
-  ],
+  reasons: reasonsInOrder(layer.findings, layer.asked),
 })
 
 /** A kept plan as a card for the artist. */

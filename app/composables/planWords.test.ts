@@ -26,10 +26,10 @@ describe('a plan in words', () => {
       }),
     ).toBe('dry skin, open pores, dark circles')
   })
-  it('what weighs most comes first, what asked for it before that, housekeeping last', () => {
+  it('the main reasons in one line', () => {
     const findings = [weigh(0.5, 'a little'), { ...weigh(2, 'pump'), rule: 'container' }, weigh(-2, 'much')]
-    expect(reasonInWords(findings)).toBe('much; a little')
-    expect(reasonInWords(findings, ['heat needs it'])).toBe('heat needs it; much')
+    expect(reasonInWords(findings)).toBe('a little; though much')
+    expect(reasonInWords(findings, ['heat needs it'])).toBe('heat needs it; though much')
     expect(reasonInWords([])).toBe('nothing speaks against it')
   })
   it('effects, amounts and minutes', () => {

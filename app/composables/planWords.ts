@@ -1,6 +1,7 @@
 import type { JobFacts } from '#core/suitability/job'
 import type { FacePlan, Layer } from '#core/suitability/facePlan'
 import type { Finding } from '#core/suitability/finding'
+import { mainReasons } from '#core/suitability/reasons'
 import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core/suitability/face'
 
 /** What the day asks, in a breath: "stage, 10 h, heat, flash". */
@@ -45,15 +46,9 @@ export function skinInWords(face: Pick<FaceFacts, 'zones' | 'skinType' | 'ageBan
   return [age + type, ...new Set(seen)].slice(0, 3).join(', ')
 }
 
-const ORDER = { veto: 0, weight: 1, note: 2 } as const
-const size = (f: Finding) => (f.effect.is === 'weight' ? Math.abs(f.effect.by) : 0)
-
-/** The reasons that weigh most, as one line, what asked for it first; the rest unfolds. */
+/** The reasons that weigh most, as one line; the rest unfolds. */
 export function reasonInWords(findings: readonly Finding[], asked: readonly string[] = [], most = 2): string {
-  const told = [...findings]
-    .filter(f => f.rule !== 'container')
-    .sort((x, y) => ORDER[x.effect.is] - ORDER[y.effect.is] || size(y) - size(x))
-  const words = [...asked.slice(0, 1), ...told.map(f => f.sentence)].slice(0, most)
+  const words = mainReasons(findings, asked, most)
   return words.length > 0 ? words.join('; ') : 'nothing speaks against it'
 }
 

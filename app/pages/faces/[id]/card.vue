@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { labToCss } from '#core/colour/display'
-import { faceCard, recordOnFaces } from '#shared/faceCard'
+import { faceCard } from '#shared/faceCard'
 import type { Face } from '#shared/records/faces'
-import { amountInWords } from '~/composables/planWords'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: card · Varietas` })
-const faces = useFaces()
 const kit = useKit()
 const plans = usePlans()
 const undo = useUndo()
@@ -20,26 +17,6 @@ const nameOf = (id: string) =>
 const card = computed(() => (saved.value ? faceCard(props.face, saved.value, nameOf) : null))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 
-const agreed = ref('')
-const change = ref('')
-watch(
-  saved,
-  s => {
-    agreed.value = s?.agreed ?? ''
-    change.value = s?.change ?? ''
-  },
-  { immediate: true },
-)
-const noted = computed(() => agreed.value === saved.value?.agreed && change.value === saved.value?.change)
-
-/** Where a product was used before, for whoever asks why this one. */
-function record(i: number): string {
-  const layer = saved.value!.plan.layers[i]!
-  const { faces: used, reactions } = recordOnFaces(layer.drops?.map(d => d.id) ?? [layer.item.id], faces.faces)
-  return used === 0
-    ? ''
-    : `on ${plural(used, 'face')} so far, ${reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')}`
-}
 function download() {
   const blob = new Blob([JSON.stringify(card.value, null, 2)], { type: 'application/json' })
   const link = document.createElement('a')
@@ -70,49 +47,7 @@ const print = () => window.print()
         {{ momentInWords(saved.usedAt ?? saved.savedAt)
         }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.
       </p>
-      <table class="ledger">
-        <caption class="visually-hidden">
-          {{
-            reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used'
-          }}
-        </caption>
-        <thead>
-          <tr>
-            <th>Step</th>
-            <th>Product</th>
-            <template v-if="reader === 'artist'"
-              ><th class="num">Amount</th>
-              <th class="tool">With</th>
-              <th class="wide">Why</th></template
-            >
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(line, i) in card.lines" :key="i">
-            <td>
-              <b>{{ line.step }}</b><span v-if="line.where" class="small"> {{ line.where }}</span>
-            </td>
-            <td>
-              <span class="product"
-                ><i
-                  v-if="saved.plan.layers[i]!.item.lab"
-                  :style="{ background: labToCss(saved.plan.layers[i]!.item.lab!) }"
-                  aria-hidden="true"
-                />{{
-                  reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product)
-                }}</span
-              >
-            </td>
-            <template v-if="reader === 'artist'">
-              <td class="num">{{ amountInWords(saved.plan.layers[i]!.amount) }}</td>
-              <td class="small tool">{{ line.tool }}</td>
-              <td class="small wide">
-                {{ line.reasons.slice(0, 3).join('; ') }}<template v-if="record(i)"><br />{{ record(i) }}</template>
-              </td>
-            </template>
-          </tr>
-        </tbody>
-      </table>
+      <CardLines :card="card" :layers="saved.plan.layers" :reader="reader" />
       <p v-if="reader === 'person'" class="small">
         Read packs for ingredients. If anything itches, swells or reddens, wash it off and ask a pharmacist or doctor.
       </p>
@@ -152,11 +87,7 @@ const print = () => window.print()
           >Delete</v-btn
         >
       </div>
-      <form @submit.prevent="undo.attempt(() => plans.note(face.id, saved!.id, { agreed, change }))">
-        <v-textarea v-model="agreed" label="What was agreed" rows="2" maxlength="1000" />
-        <v-textarea v-model="change" label="What to change" rows="2" maxlength="1000" />
-        <v-btn type="submit" color="primary" :disabled="noted">{{ noted ? 'Kept' : 'Keep these notes' }}</v-btn>
-      </form>
+      <CardNotes :key="saved.id" :face-id="face.id" :saved="saved" />
       <template v-if="face.plans.length > 1">
         <h2>Earlier</h2>
         <ul>
@@ -173,19 +104,7 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.product {
-  display: inline-flex;
-  gap: 10px;
-  align-items: center;
-}
-.product i {
-  width: 24px;
-  height: 24px;
-  flex: none;
-  print-color-adjust: exact;
-}
-aside,
-form {
+aside {
   display: grid;
   gap: 12px;
   align-content: start;
@@ -198,26 +117,6 @@ ul {
   list-style: none;
   padding: 0;
   margin: 0;
-}
-@media (max-width: 760px) {
-  .wide {
-    display: none;
-  }
-  /* In large type the tool gives way: the plan names it step by step. */
-  :global(html.chairside .ledger .tool) {
-    display: none;
-  }
-  .product {
-    gap: 6px;
-  }
-  .product i {
-    width: 16px;
-    height: 16px;
-  }
-  .ledger td,
-  .ledger th {
-    padding-right: 6px;
-  }
 }
 @media print {
   .sheet {

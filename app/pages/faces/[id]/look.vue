@@ -56,6 +56,8 @@ const place = (id: string) => {
 }
 const keepWords = () =>
   undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, look: look.value }))
+// What was typed is not lost to a look elsewhere.
+onBeforeRouteLeave(() => (look.value !== props.face.consultation.look ? keepWords() : true))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 </script>
 

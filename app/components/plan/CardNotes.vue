@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import type { SavedPlan } from '#shared/records/plans'
+
+/** What was agreed and what to change; kept when asked to, and when it is left with something new in it. */
+const props = defineProps<{ faceId: string; saved: SavedPlan }>()
+const faces = useFaces()
+const plans = usePlans()
+const undo = useUndo()
+
+const agreed = ref(props.saved.agreed)
+const change = ref(props.saved.change)
+const isNew = computed(() => agreed.value !== props.saved.agreed || change.value !== props.saved.change)
+const keep = () =>
+  undo.attempt(() => plans.note(props.faceId, props.saved.id, { agreed: agreed.value, change: change.value }))
+onBeforeUnmount(() => {
+  const isThere = faces.byId.get(props.faceId)?.plans.some(p => p.id === props.saved.id)
+  if (isNew.value && isThere) void keep()
+})
+</script>
+
+<template>
+  <form @submit.prevent="keep">
+    <v-textarea v-model="agreed" label="What was agreed" rows="2" maxlength="1000" />
+    <v-textarea v-model="change" label="What to change" rows="2" maxlength="1000" />
+    <v-btn type="submit" color="primary" :disabled="!isNew">{{ isNew ? 'Keep these notes' : 'Kept' }}</v-btn>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+</style>
