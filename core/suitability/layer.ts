@@ -36,7 +36,7 @@ const BASE_TOOL: Readonly<Record<Technique, string>> = {
   'mist-damp sponge': 'mist-damp sponge',
   'sprayed': 'spray gun',
   'brush': 'foundation brush',
-  'pressed by hand': 'sponge, pressed by hand',
+  'pressed by hand': 'pressed by hand',
   'built up': 'foundation brush, two thin passes',
 }
 

@@ -77,7 +77,7 @@ watch(
 }
 .pair {
   display: flex;
-  height: 190px;
+  height: clamp(120px, 20vh, 190px);
 }
 .pair button {
   flex: 1;

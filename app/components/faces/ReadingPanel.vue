@@ -65,7 +65,7 @@ async function save() {
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>
     </p>
-    <div class="acts">
+    <div class="at-hand">
       <v-btn color="primary" variant="flat" :disabled="!reading" :loading="busy" @click="save">Keep this reading</v-btn>
       <v-btn variant="text" @click="emit('done')">Not now</v-btn>
     </div>
@@ -88,15 +88,10 @@ async function save() {
 p {
   margin: 0 0 6px;
 }
-
 .where {
   display: flex;
   gap: 24px;
   align-items: end;
   flex-wrap: wrap;
-}
-.acts {
-  display: flex;
-  gap: 10px;
 }
 </style>

@@ -133,6 +133,9 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
   align-items: baseline;
   flex-wrap: wrap;
 }
+.other .small {
+  flex: 1 1 260px;
+}
 @media (max-width: 760px) {
   .row {
     grid-template-columns: 22px minmax(0, 1fr) auto;
