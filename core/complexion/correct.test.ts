@@ -1,7 +1,7 @@
 import { shade } from '../../tests/support/kits'
 import { areaOf, leastCorrection } from './correct'
 import { typicalSkin } from './skin'
-import { pigmentFor } from './worn'
+import { pigmentFor } from './pigments'
 import type { ComplexionProduct } from './product'
 
 const corrector = (id: string, L: number, a: number, b: number): ComplexionProduct => ({

@@ -1,5 +1,5 @@
 import { difference } from '../colour/difference'
-import { pigmentOf, scattering } from '../colour/kubelkaMunk'
+import { pigmentOf, scattering, type Pigment } from '../colour/kubelkaMunk'
 import type { Lab } from '../colour/lab'
 import { reflectanceToLab } from '../colour/lab'
 import { smoothestReflectance } from '../colour/spectrum'
@@ -29,6 +29,13 @@ export function masstone({ reflectance, lab }: Pick<ComplexionProduct, 'reflecta
   return (reflectance ? Float64Array.from(reflectance) : smoothestReflectance(lab)).map(r => Math.max(DARKEST, r))
 }
 
+/** K and S of one product, with the strength that measured mixes have shown. */
+export function pigmentFor(product: ComplexionProduct): Pigment {
+  const R = masstone(product)
+  const L = product.reflectance ? reflectanceToLab(R).L : product.lab.L
+  return pigmentOf(R, scattering(hideOf(product), L) * (product.strength ?? 1))
+}
+
 /**
  * Packs products for {@link sweep}.
  * @throws ImpossibleColour for a colour no surface can have, RangeError for a reflectance that is not 36 samples in 0–1
@@ -40,9 +47,7 @@ export function packPigments(products: readonly ComplexionProduct[], rules: Mixi
   const mixable = new Uint8Array(count * count)
   const base = Uint8Array.from(products, p => (p.isBase === false ? 0 : 1))
   products.forEach((product, i) => {
-    const R = masstone(product)
-    const L = product.reflectance ? reflectanceToLab(R).L : product.lab.L
-    const pigment = pigmentOf(R, scattering(hideOf(product), L))
+    const pigment = pigmentFor(product)
     K.set(pigment.K, i * BANDS)
     S[i] = pigment.S
     products.forEach((other, j) => {

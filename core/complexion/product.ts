@@ -14,6 +14,8 @@ export interface ComplexionProduct {
   coverage: Coverage
   /** Hiding power; overrides what the coverage stands for. */
   hide?: number
+  /** How strongly it pulls a mix against what its cover says, learned from measured mixes; 1 when not known. */
+  strength?: number
   family: Family
   range?: string
   /** Measured masstone, 36 samples 380–730 nm; overrides `lab`. */

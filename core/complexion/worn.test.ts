@@ -2,7 +2,8 @@ import { shade } from '../../tests/support/kits'
 import { difference } from '../colour/difference'
 import type { ComplexionProduct } from './product'
 import { skinAt, typicalSkin } from './skin'
-import { castOf, driftUnder, layered, pigmentFor, pigmentOfDrops, wornMatch } from './worn'
+import { pigmentFor } from './pigments'
+import { castOf, driftUnder, layered, pigmentOfDrops, wornMatch } from './worn'
 
 const clear: ComplexionProduct = {
   id: 'clear',

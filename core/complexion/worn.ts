@@ -1,11 +1,11 @@
 import { difference } from '../colour/difference'
 import { filmOver } from '../colour/film'
-import { mixReflectance, pigmentOf, scattering, type Pigment } from '../colour/kubelkaMunk'
+import { mixReflectance, type Pigment } from '../colour/kubelkaMunk'
 import { reflectanceToLab, type Lab } from '../colour/lab'
 import { smoothestReflectance } from '../colour/spectrum'
 import { BANDS, observer, type Illuminant } from '../colour/tables'
-import { masstone } from './pigments'
-import { hideOf, type ComplexionProduct } from './product'
+import { pigmentFor } from './pigments'
+import type { ComplexionProduct } from './product'
 import type { Drops } from './recipe'
 
 /** How a tool lays a film down: thickness relative to a normal layer. */
@@ -17,12 +17,6 @@ export const TECHNIQUES = {
   'built up': 2,
 } as const
 export type Technique = keyof typeof TECHNIQUES
-
-/** K and S of one product. */
-export function pigmentFor(product: ComplexionProduct): Pigment {
-  const R = masstone(product)
-  return pigmentOf(R, scattering(hideOf(product), product.reflectance ? reflectanceToLab(R).L : product.lab.L))
-}
 
 /**
  * K and S of a mix in drops; K and S are linear in the shares.

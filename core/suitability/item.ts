@@ -104,6 +104,8 @@ export interface KitItem {
   lab: Lab | null
   /** Hiding power where it differs from what the coverage stands for. */
   hide?: number
+  /** How strongly it pulls a mix against what its cover says, from measured mixes. */
+  strength?: number
   texture: Texture
   /** Hours it lasts; null when not known. */
   wearHours: number | null

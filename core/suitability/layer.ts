@@ -1,6 +1,7 @@
 import type { Lab } from '../colour/lab'
 import { ILLUMINANTS, type Illuminant } from '../colour/tables'
-import { driftUnder, pigmentFor, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
+import { pigmentFor } from '../complexion/pigments'
+import { driftUnder, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
 import { FACE_ML } from '../stock/amount'
 import type { Candidate } from './candidates'
 import { zonesIn, type FaceFacts } from './face'

@@ -9,6 +9,7 @@ export const complexionProduct = (item: KitItem & { lab: NonNullable<KitItem['la
   lab: item.lab,
   coverage: item.coverage,
   hide: item.hide,
+  strength: item.strength,
   family: item.family,
   range: item.range,
   pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size,
@@ -33,6 +34,8 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
   const held = (test: (item: KitItem) => boolean) =>
     parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
   const hide = parts.map(p => ({ hide: hideOfPart(p.item), share: p.share }))
+  const hides = hide.reduce((sum, p) => sum + p.share * p.hide, 0)
+  const pulls = parts.reduce((sum, p) => sum + p.share * hideOfPart(p.item) * (p.item.strength ?? 1), 0)
   const hours = meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share })))
   return {
     ...main,
@@ -40,7 +43,8 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     name: recipeName(recipe.drops, items),
     alsoFor: [],
     lab: recipe.lab,
-    hide: hide.reduce((sum, p) => sum + p.share * p.hide, 0),
+    hide: hides,
+    strength: hides > 0 ? pulls / hides : 1,
     coverage: meanCoverage(hide),
     finish: meanWord(
       FINISHES,

@@ -1,6 +1,7 @@
 import type { Pigment } from '../../colour/kubelkaMunk'
 import { HIDE } from '../../complexion/product'
-import { castOf, pigmentFor } from '../../complexion/worn'
+import { pigmentFor } from '../../complexion/pigments'
+import { castOf } from '../../complexion/worn'
 import { weight, when, type Rule } from '../finding'
 import { CLEAR_LAB, type KitItem } from '../item'
 import type { SlotId } from '../slots'
