@@ -41,6 +41,7 @@ export function carried(kind: ItemKind, brand: string, range: string, shade: str
       priceMinor: price,
       inci,
       flagFixes: {},
+      strength: 1,
       ...rest,
       traits: { ...usual.traits, ...traits },
     },

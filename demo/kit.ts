@@ -98,6 +98,7 @@ const bottle =
       colourSource: 'given colour',
       ...line,
       flagFixes: {},
+      strength: 1,
       shade,
       lab,
       level,

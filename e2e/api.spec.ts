@@ -233,6 +233,9 @@ test('records refuse what is wrong or gone, and an id that is none', async ({ re
     }),
     request.post('/api/purchases', { data: { lines: [{ offerId: 'none' }], budgetMinor: 1 } }),
     request.put('/api/kit/ranges', { data: { brand: '', range: '' } }),
+    request.post('/api/tests/mixes', { data: { drops: [], lab: target } }),
+    request.post('/api/tests/mixes', { data: { drops: [{ id: 'a', count: 1 }], lab: { L: 400, a: 0, b: 0 } } }),
+    request.post('/api/devices/simulated-meter/mix', { data: { drops: [{ id: 'a', count: -1 }] } }),
   ]
   for (const answer of await Promise.all(cases)) expect(answer.status(), answer.url()).toBe(400)
   const gone = [
@@ -246,6 +249,8 @@ test('records refuse what is wrong or gone, and an id that is none', async ({ re
     request.post('/api/purchases/lines/none/receive'),
     request.delete('/api/recipes/none'),
     request.delete('/api/seen/none'),
+    request.delete('/api/tests/mixes/none'),
+    request.post('/api/tests/mixes', { data: { drops: [{ id: 'none', count: 1 }], lab: target } }),
   ]
   for (const answer of await Promise.all(gone)) expect(answer.status(), answer.url()).toBe(404)
 })

@@ -103,3 +103,29 @@ test('the sites a base has to agree with are weighed for each face', async ({ pa
   await page.getByRole('group', { name: 'They come' }).getByRole('button', { name: 'as last read' }).click()
   await expect(page.getByText(/^Reads at/)).toBeVisible()
 })
+
+test('a mix is measured; measured mixes teach how strongly the bottles pull, and undo takes it back', async ({
+  page,
+}) => {
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Orla Ndiaye-Brandt' }).click()
+  await page.getByText('Did the mix come out like that?').click()
+  await page.getByRole('button', { name: 'Calibrate the simulated meter, three shots' }).click()
+  await expect(page.getByText(/as measured, ΔE/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep this measured mix' }).click()
+  await expect(page.getByText('The measured mix is kept.')).toBeVisible()
+
+  await page.goto('/kit')
+  await page.getByText('Do the mixes come out as predicted?').click()
+  const lesson = page.getByTestId('lesson')
+  await expect(lesson).toContainText(/Keel pulls less strongly than thought \([\d.]+ times\)/)
+  await expect(lesson).toContainText(/mixes that were held out come [\d.]+ ΔE .* instead of [\d.]+/)
+  await expect(page.getByRole('button', { name: /^Forget the mix/ })).toHaveCount(7)
+  const plain = await new AxeBuilder({ page }).analyze()
+  expect(plain.violations).toEqual([])
+  await page.getByRole('button', { name: 'Take what they teach' }).click()
+  await expect(page.getByText('The bottles pull as they were measured to.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Take what they teach' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(lesson).toContainText(/Keel pulls/)
+})

@@ -20,6 +20,7 @@ const product = (more: Partial<OwnedProduct> = {}): OwnedProduct => ({
   sizeMl: 10,
   inci: 'Petrolatum, Lanolin, Cera Alba',
   flagFixes: {},
+  strength: 1,
   traits: USUAL_BY_KIND['lip care'].traits,
   level: 0.5,
   priceMinor: 700,

@@ -17,12 +17,12 @@ export function flagsOf(
 
 type Weighable = Pick<
   OwnedProduct,
-  keyof ProductFields | 'id' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'
+  keyof ProductFields | 'id' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'
 >
 
 /** What a supplier sells as the rules weigh it: full and unopened. */
 export const itemOfOffer = (offer: CatalogueOffer): KitItem =>
-  itemOf({ ...offer, level: 1, openedOn: null, ownerFaceId: null })
+  itemOf({ ...offer, strength: 1, level: 1, openedOn: null, ownerFaceId: null })
 
 /** An owned product as the rules weigh it. */
 export function itemOf(p: Weighable): KitItem {
@@ -51,6 +51,7 @@ export function itemOf(p: Weighable): KitItem {
     family: p.family,
     finish: p.finish,
     coverage: p.coverage,
+    strength: p.strength,
     buildable,
     lab: p.colourSource === 'clear' ? null : { L: p.lab.L, a: p.lab.a, b: p.lab.b },
     texture,

@@ -16,11 +16,14 @@ export const kitRules = (apart: Kit['apart'], tests: readonly PaletteTest[] = []
 })
 
 /** What the colour model needs of an owned or offered product. Adjusters change a base and are none. */
-export function complexionOf(p: ProductFields & { id: string; priceMinor?: number | null }): ComplexionProduct {
+export function complexionOf(
+  p: ProductFields & { id: string; priceMinor?: number | null; strength?: number },
+): ComplexionProduct {
   return {
     id: p.id,
     lab: { L: p.lab.L, a: p.lab.a, b: p.lab.b },
     coverage: p.coverage,
+    strength: p.strength,
     family: p.family,
     range: rangeKey(p),
     pricePerMl: p.priceMinor == null ? undefined : p.priceMinor / p.sizeMl,

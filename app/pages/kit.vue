@@ -141,6 +141,7 @@ function clearFilters() {
         </div>
       </div>
       <BottleDoubts />
+      <MeasuredMixes />
       <p v-if="shown.length === 0" role="status">
         Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button>
       </p>

@@ -30,6 +30,22 @@ beforeEach(() => {
 })
 
 describe('the kit store', () => {
+  it('changes several bottles with one undo', async () => {
+    const kit = useKit()
+    const other = { ...bottle, id: 'o', shade: 'Ouzel' }
+    kit.put([bottle, other])
+    server.mockImplementation((path, options) =>
+      Promise.resolve({ ...(options!.body as object), id: String(path).split('/')[1] }),
+    )
+    await kit.changeAll(
+      [bottle, other].map(p => ({ ...p, strength: 1.2 })),
+      'They pull as measured.',
+    )
+    expect(kit.products.map(p => p.strength)).toEqual([1.2, 1.2])
+    expect(useUndo().message).toBe('They pull as measured.')
+    await useUndo().run()
+    expect(kit.products.map(p => p.strength)).toEqual([1, 1])
+  })
   it('adds a bottle and undo takes it out again', async () => {
     const kit = useKit()
     server.mockResolvedValueOnce(bottle)

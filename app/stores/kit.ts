@@ -51,6 +51,16 @@ export const useKit = defineStore('kit', () => {
     }
   }
 
+  /** Several bottles at once, with one undo. */
+  async function changeAll(changed: readonly OwnedProduct[], told: string): Promise<void> {
+    const before = changed.flatMap(p => byId.value.get(p.id) ?? [])
+    const send = async (all: readonly OwnedProduct[]) => {
+      for (const p of all) put([await api<OwnedProduct>(`kit/${p.id}`, { method: 'PUT', body: plain(p) })])
+    }
+    await send(changed)
+    undo.tell(told, () => send(before))
+  }
+
   async function remove(id: string, tell = true): Promise<void> {
     const name = byId.value.get(id)?.shade ?? 'The bottle'
     await api(`kit/${id}`, { method: 'DELETE' })
@@ -74,5 +84,5 @@ export const useKit = defineStore('kit', () => {
     apart.value = await api<Kit['apart']>('kit/ranges', { method: 'PUT', body: input })
   }
 
-  return { products, apart, byId, usable, shelf, load, put, drop, add, change, remove, retire, setRange }
+  return { products, apart, byId, usable, shelf, load, put, drop, add, change, changeAll, remove, retire, setRange }
 })

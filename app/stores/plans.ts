@@ -14,6 +14,8 @@ import type {
   SavePlanInput,
   Tests,
 } from '#shared/records/plans'
+import type { MeasuredMixInput, MeasuredMixRecord } from '#shared/records/mixes'
+import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
 import { useUndo } from './undo'
@@ -28,7 +30,7 @@ const emptyDraft = (): PlanDraft => ({ locks: [], overrides: [] })
 
 export const usePlans = defineStore('plans', () => {
   const drafts = ref<Record<string, PlanDraft>>({})
-  const tests = ref<Tests>({ palette: [], flash: [] })
+  const tests = ref<Tests>({ palette: [], flash: [], mixes: [] })
   const faces = useFaces()
   const undo = useUndo()
 
@@ -126,6 +128,17 @@ export const usePlans = defineStore('plans', () => {
     tests.value = { ...tests.value, flash: tests.value.flash.filter(t => t.id !== id) }
   }
 
+  async function addMix(input: MeasuredMixInput): Promise<void> {
+    const mix = await api<MeasuredMixRecord>('tests/mixes', { method: 'POST', body: plain(input) })
+    tests.value = { ...tests.value, mixes: [...tests.value.mixes, mix] }
+    undo.tell('The measured mix is kept.', () => removeMix(mix.id, false))
+  }
+  async function removeMix(id: string, tell = true): Promise<void> {
+    const { drops, lab } = await api<MeasuredMixRecord>(`tests/mixes/${id}`, { method: 'DELETE' })
+    tests.value = { ...tests.value, mixes: tests.value.mixes.filter(m => m.id !== id) }
+    if (tell) undo.tell('The measured mix is forgotten.', () => addMix({ drops, lab }))
+  }
+
   async function loadTests(): Promise<void> {
     tests.value = await api<Tests>('tests')
   }
@@ -149,5 +162,7 @@ export const usePlans = defineStore('plans', () => {
     removePaletteTest,
     addFlashTest,
     removeFlashTest,
+    addMix,
+    removeMix,
   }
 })

@@ -10,6 +10,7 @@ import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
 import { doubtsAbout, hear, suspectOf, type Verdict } from '#core/reading/doubts'
+import { learnFromMixes, type MeasuredMix } from '#core/reading/measuredMixes'
 import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
@@ -50,6 +51,7 @@ const work = {
     const doubts = verdicts.reduce(hear, doubtsAbout(products))
     return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins, progress)) }
   },
+  learn: (mixes: MeasuredMix[], products: ComplexionProduct[]) => learnFromMixes(mixes, products),
   touches: ({ products, rules }: Shelf, recipe: Drops[]) => steer(packPigments(products, rules), recipe),
   touchTowards: ({ products, rules }: Shelf, recipe: Drops[], wanted: Lab) =>
     touchTowards(packPigments(products, rules), recipe, wanted) ?? null,

@@ -57,6 +57,8 @@ export const products = sqliteTable('products', {
   /** A product that a face brings along and that is no part of the kit. */
   ownerFaceId: text('owner_face_id').references((): AnySQLiteColumn => faces.id, { onDelete: 'cascade' }),
   ...productColumns,
+  /** How strongly it pulls a mix against what its cover says. */
+  strength: real('strength').notNull().default(1),
   level: real('level').notNull(),
   priceMinor: integer('price_minor'),
   openedOn: text('opened_on'),
@@ -214,6 +216,15 @@ export const flashTests = sqliteTable('flash_tests', {
   itemIds: text('item_ids', { mode: 'json' }).$type<string[]>().notNull(),
   result: text('result').$type<FlashTestInput['result']>().notNull(),
   note: text('note').notNull(),
+  at: text('at').notNull(),
+})
+
+/** Mixes that were measured: what they teach of the bottles is reckoned anew each time. */
+export const measuredMixes = sqliteTable('measured_mixes', {
+  id: id(),
+  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+  names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
+  ...colour,
   at: text('at').notNull(),
 })
 

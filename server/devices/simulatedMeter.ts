@@ -21,6 +21,16 @@ export function shoot(skin: Lab, random: () => number = Math.random): Lab {
   }
 }
 
+/**
+ * How strongly the simulated world has a bottle pull, from its name alone so that it stays the same: from 0.7 to 1.4 of what
+ * its cover says. The meter sees mixes made of such bottles.
+ */
+export function strengthSeen(name: string): number {
+  let hash = 2166136261
+  for (const letter of name) hash = Math.imul(hash ^ letter.codePointAt(0)!, 16777619)
+  return 2 ** (((hash >>> 0) % 1000) / 1000 - 0.5)
+}
+
 let calibratedAt: number | undefined
 
 export function calibrate(at = Date.now()): string {

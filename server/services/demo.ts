@@ -1,24 +1,29 @@
 import { likelihood } from '#core/reading/likelihood'
 import { spherical } from '#core/reading/reading'
 import { matchPacked } from '#core/complexion/match'
+import { packPigments } from '#core/complexion/pigments'
 import { skinAt } from '#core/complexion/skin'
+import { mixLab } from '#core/complexion/touch'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
-import { usablePigments } from '#shared/kitPigments'
+import { complexionOf, isMixed, usablePigments } from '#shared/kitPigments'
 import { consultationFor, DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
 import { DEMO_KIT } from '../../demo/kit'
+import { DEMO_MIXES } from '../../demo/mixes'
 import { write, type Transaction } from '../db/connection'
 import {
   demoMark,
   faceHistory,
   faces,
   labOf,
+  measuredMixes,
   paletteTests,
   products,
   readings,
   recipes,
   simulatedSkins,
 } from '../db/schema'
+import { strengthSeen } from '../devices/simulatedMeter'
 import { newId } from './clock'
 import { columnsOf, recordOf } from './kit'
 
@@ -46,6 +51,7 @@ export async function loadDemo(): Promise<void> {
     await tx
       .insert(paletteTests)
       .values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
+    await loadMixes(tx, owned)
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
   })
 }
@@ -59,6 +65,26 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
   }))
   await tx.insert(products).values(rows)
   return rows.map(row => recordOf({ ...row, retiredAt: null, deletedAt: null, ownerFaceId: null }))
+}
+
+/** Mixes as the simulated meter sees them, without its noise. */
+async function loadMixes(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
+  const seen = owned.filter(isMixed).map(p => ({ ...complexionOf(p), strength: strengthSeen(p.shade) }))
+  const pigments = packPigments(seen)
+  const byName = new Map(owned.filter(isMixed).map(p => [p.shade, p.id]))
+  await tx.insert(measuredMixes).values(
+    DEMO_MIXES.map((mix, i) => {
+      const named = Object.entries(mix).map(([name, count]) => ({ name, id: byName.get(name)!, count }))
+      const drops = named.map(({ id, count }) => ({ id, count }))
+      return {
+        id: newId(),
+        drops,
+        names: Object.fromEntries(named.map(({ id, name }) => [id, name])),
+        ...labOf(mixLab(pigments, drops)),
+        at: daysFromNow(i - 30),
+      }
+    }),
+  )
 }
 
 async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {

@@ -27,6 +27,7 @@ import { catalogue } from './buys'
 import { newId, now } from './clock'
 import { faceById } from './faces'
 import { recordOf } from './kit'
+import { allMixes } from './mixes'
 import { compute } from './pool'
 import { savedPlanOf } from './savedPlan'
 import { settings } from './settings'
@@ -190,6 +191,7 @@ export async function allTests(): Promise<Tests> {
   return {
     palette: await db.select().from(paletteTests).orderBy(asc(paletteTests.at)),
     flash: await db.select().from(flashTests).orderBy(asc(flashTests.at)),
+    mixes: await allMixes(),
   }
 }
 

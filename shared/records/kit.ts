@@ -55,6 +55,8 @@ export class ProductFields {
 
 /** What is written when a bottle enters the kit or is changed. */
 export class OwnedProductInput extends ProductFields {
+  /** How strongly it pulls a mix against what its cover says; learned from measured mixes. */
+  @Between(0.25, 4) strength: number = 1
   /** Share of the bottle that is left. */
   @Between(0, 1) level: number = 1
   /** Minor units of the artist's currency. */

@@ -5,6 +5,7 @@ import type { Lock } from '#core/suitability/locks'
 import { DropsDto } from '../compute/parts'
 import { Distinct, ListOf, Maybe, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
+import type { MeasuredMixRecord } from './mixes'
 
 /** One place of a plan held fast: a product, a recipe in drops, or left empty. */
 export class LockInput {
@@ -98,4 +99,5 @@ export interface FlashTestRecord extends FlashTestInput {
 export interface Tests {
   palette: PaletteTestRecord[]
   flash: FlashTestRecord[]
+  mixes: MeasuredMixRecord[]
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
-import { rangeKey } from '#shared/kitPigments'
+import { isMixed, rangeKey } from '#shared/kitPigments'
 import { isComplexionKind, USUAL_BY_KIND } from '#core/stock/usual'
 import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
@@ -74,9 +74,20 @@ async function save() {
   )
   if (done) emit('done')
   else if (
-    ['brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'level', 'openedOn', 'notes', 'inci', 'traits'].some(
-      f => at(f).length > 0,
-    )
+    [
+      'brand',
+      'range',
+      'coverage',
+      'family',
+      'finish',
+      'sizeMl',
+      'level',
+      'strength',
+      'openedOn',
+      'notes',
+      'inci',
+      'traits',
+    ].some(f => at(f).length > 0)
   )
     sharpen.value = true
 }
@@ -154,6 +165,14 @@ async function save() {
         label="Price"
         inputmode="decimal"
         :error-messages="priceWrong ? [priceWrong] : at('priceMinor')"
+      />
+      <v-text-field
+        v-if="isMixed(values)"
+        :model-value="Number.isFinite(values.strength) ? Math.round(values.strength * 100) / 100 : ''"
+        label="Pulls a mix, times"
+        inputmode="decimal"
+        :error-messages="at('strength')"
+        @update:model-value="values.strength = number(String($event))"
       />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
       <Choices

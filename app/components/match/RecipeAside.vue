@@ -122,6 +122,7 @@ const touchInWords = (t: Touch) =>
       >
       <p v-else-if="touch === null">Nothing in this kit brings it nearer. <NuxtLink to="/buys">See Buys</NuxtLink></p>
     </div>
+    <MixReading v-if="whole" :drops="drops" :lab="lab" />
     <details>
       <summary>Which bottle steers it where</summary>
       <ul class="small">

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { asLearned, type MixLesson } from '#core/reading/measuredMixes'
+import { complexionOf } from '#shared/kitPigments'
+import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+
+/** Mixes that were measured, how near they came to what was predicted, and what they teach of the bottles. */
+const kit = useKit()
+const plans = usePlans()
+const undo = useUndo()
+const task = useWorkerTask()
+const open = ref(false)
+const state = ref<'idle' | 'working' | 'ready'>('idle')
+const lesson = shallowRef<MixLesson | null>(null)
+
+/** Mixes whose bottles are all still here; the others teach nothing any more. */
+const mixes = computed(() => plans.tests.mixes.filter(m => m.drops.every(d => kit.byId.has(d.id))))
+const bottles = computed(() => {
+  const ids = new Set(mixes.value.flatMap(m => m.drops.map(d => d.id)))
+  return kit.products.filter(p => ids.has(p.id))
+})
+async function learn() {
+  state.value = 'working'
+  try {
+    const known = mixes.value.map(({ drops, lab }) => ({ drops, lab }))
+    lesson.value = await task.run(work =>
+      work.learn(JSON.parse(JSON.stringify(known)), JSON.parse(JSON.stringify(bottles.value.map(complexionOf)))),
+    )
+    state.value = 'ready'
+  } catch (problem) {
+    if (!(problem instanceof Stopped)) throw problem
+    if (task.progress.value === null) state.value = 'idle'
+  }
+}
+watch([open, mixes, bottles], () => {
+  if (open.value) void learn()
+})
+
+const mean = (list: readonly number[]) => (list.reduce((sum, x) => sum + x, 0) / list.length).toFixed(1)
+const rows = computed(() =>
+  mixes.value.map((mix, i) => ({
+    mix,
+    name: mix.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? mix.names[d.id]}`).join(' + '),
+    before: lesson.value?.before[i],
+    after: lesson.value?.after[i],
+  })),
+)
+// Less than this would not be seen in a mix.
+const PULLS = 0.05
+const TURNS = 0.3
+const turnInWords = ({ a, b }: { a: number; b: number }) =>
+  Math.abs(a) > Math.abs(b) ? (a > 0 ? 'redder' : 'greener') : b > 0 ? 'yellower' : 'bluer'
+/** What is learned in words, the furthest from what was thought first. */
+const taught = computed(() =>
+  [...(lesson.value?.learned ?? [])]
+    .flatMap(([id, { strength, shift }]) => {
+      const bottle = kit.byId.get(id)
+      if (!bottle) return []
+      const factor = strength / bottle.strength
+      const pulls = Math.abs(Math.log(factor)) >= PULLS
+      const turns = Math.hypot(shift.a, shift.b) >= TURNS
+      const words = [
+        pulls && `pulls ${factor > 1 ? 'more' : 'less'} strongly than thought (${factor.toFixed(2)} times)`,
+        turns && `is ${turnInWords(shift)} than thought`,
+      ].filter(Boolean)
+      const far = Math.abs(Math.log(factor)) / PULLS + Math.hypot(shift.a, shift.b) / TURNS
+      return words.length > 0 ? [{ words: `${bottle.shade} ${words.join(' and ')}`, far }] : []
+    })
+    .sort((x, y) => y.far - x.far),
+)
+const SAID = 2
+const lessonInWords = computed(() => {
+  const said = taught.value.slice(0, SAID).map(t => t.words)
+  const rest = taught.value.length - said.length
+  return `${capital(listInWords(said))}${rest > 0 ? `, ${plural(rest, 'other')} by less` : ''}.`
+})
+async function take() {
+  const learned = lesson.value?.learned
+  if (!learned) return
+  const changed = bottles.value.flatMap(p => {
+    const found = learned.get(p.id)
+    if (!found) return []
+    const { lab, strength = 1 } = asLearned(complexionOf(p), found)
+    return [{ ...p, lab, strength: Math.min(4, Math.max(0.25, strength)) }]
+  })
+  await undo.attempt(() => kit.changeAll(changed, 'The bottles pull as they were measured to.'))
+}
+</script>
+
+<template>
+  <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary>Do the mixes come out as predicted?</summary>
+    <div v-if="open" class="mixes">
+      <p v-if="mixes.length === 0">
+        No mix has been measured yet. Match a face, mix, and say under the recipe what the meter reads.
+      </p>
+      <Working v-else-if="state === 'working'" what="Learning from the mixes" :done="null" @stop="task.stop()" />
+      <template v-else-if="lesson">
+        <p data-testid="lesson">
+          <template v-if="lesson.learned && taught.length > 0">
+            <b>{{ lessonInWords }}</b> With that, mixes that were held out come {{ mean(lesson.heldOut) }} ΔE from what
+            was measured instead of {{ mean(lesson.before) }}.
+            <button class="act" type="button" @click="take">Take what they teach</button>
+          </template>
+          <template v-else-if="mixes.length < 2">One mix teaches nothing yet: measure another.</template>
+          <template v-else
+            >They come out {{ mean(lesson.before) }} ΔE from what is predicted; nothing that could be learned from them
+            brings mixes that were held out nearer.</template
+          >
+        </p>
+        <div class="wide">
+          <table class="ledger">
+            <caption class="visually-hidden">
+              Measured mixes, with the difference between predicted and measured
+            </caption>
+            <thead>
+              <tr>
+                <th>Mix</th>
+                <th>Measured</th>
+                <th class="num">Off by, ΔE</th>
+                <th v-if="lesson.learned" class="num">As learned</th>
+                <th><span class="visually-hidden">Forget</span></th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="{ mix, name, before, after } in rows" :key="mix.id">
+                <td>{{ name }}</td>
+                <td><Swatch :lab="mix.lab" :size="28" /></td>
+                <td class="num">{{ before?.toFixed(1) }}</td>
+                <td v-if="lesson.learned" class="num">{{ after?.toFixed(1) }}</td>
+                <td>
+                  <button
+                    class="act"
+                    type="button"
+                    :aria-label="`Forget the mix ${name}`"
+                    @click="undo.attempt(() => plans.removeMix(mix.id))"
+                  >
+                    Forget
+                  </button>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </template>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.mixes {
+  display: grid;
+  gap: 10px;
+  max-width: 760px;
+  padding-bottom: 12px;
+}
+.wide {
+  overflow-x: auto;
+}
+p {
+  margin: 0;
+}
+</style>

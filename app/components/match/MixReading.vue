@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import type { Lab } from '#core/colour/lab'
+import { difference } from '#core/colour/difference'
+import type { Drops } from '#core/complexion/recipe'
+import { averageShots } from '#core/reading/average'
+import { INSTRUMENT_FLOOR } from '#shared/meter'
+import { MeasuredMixInput } from '#shared/records/mixes'
+
+/** The mix as it came out, from the simulated meter or typed: it teaches how strongly the bottles pull. */
+const props = defineProps<{ drops: readonly Drops[]; lab: Lab }>()
+const plans = usePlans()
+const undo = useUndo()
+const { at, submit, problem, busy } = useForm(MeasuredMixInput)
+const SHOTS = 3
+
+const AXES = ['L', 'a', 'b'] as const
+const typed = reactive({ L: '', a: '', b: '' })
+const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
+const measured = computed<Lab>(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))
+const isWhole = computed(() => AXES.every(axis => Number.isFinite(measured.value[axis])))
+const asPlain = () => props.drops.map(d => ({ ...d }))
+
+const shooting = ref(false)
+async function shoot() {
+  shooting.value = true
+  await undo.attempt(async () => {
+    await api('devices/simulated-meter/calibrate', { method: 'POST' })
+    const shots: Lab[] = []
+    while (shots.length < SHOTS) {
+      const { lab } = await api<{ lab: Lab }>('devices/simulated-meter/mix', {
+        method: 'POST',
+        body: { drops: asPlain() },
+      })
+      shots.push(lab)
+    }
+    const { mean } = averageShots(shots, INSTRUMENT_FLOOR)
+    for (const axis of AXES) typed[axis] = mean[axis].toFixed(1)
+  })
+  shooting.value = false
+}
+async function keep() {
+  const done = await submit({ drops: asPlain(), lab: measured.value }, input => plans.addMix(input))
+  if (done) for (const axis of AXES) typed[axis] = ''
+}
+</script>
+
+<template>
+  <details>
+    <summary>Did the mix come out like that?</summary>
+    <form class="mix" novalidate @submit.prevent="keep">
+      <p class="small">Measure it once set: what it teaches of the bottles stands in the Kit.</p>
+      <v-btn color="primary" :loading="shooting" @click="shoot">Calibrate the simulated meter, three shots</v-btn>
+      <div class="axes">
+        <v-text-field
+          v-for="axis in AXES"
+          :key="axis"
+          v-model="typed[axis]"
+          :label="`${axis}*`"
+          inputmode="decimal"
+          :error-messages="at(`lab.${axis}`)"
+        />
+      </div>
+      <TouchingFields
+        v-if="isWhole"
+        :left="lab"
+        :right="measured"
+        left-name="as predicted"
+        :right-name="`as measured, ΔE ${difference(lab, measured).toFixed(1)}`"
+        :height="44"
+      />
+      <p v-if="problem" role="alert">
+        <b>{{ problem }}</b>
+      </p>
+      <v-btn type="submit" color="primary" :loading="busy" :disabled="!isWhole">Keep this measured mix</v-btn>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+.mix {
+  display: grid;
+  gap: 10px;
+}
+.axes {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+p {
+  margin: 0;
+}
+</style>
