@@ -52,20 +52,18 @@ async function save() {
     <FileReading v-else-if="source === 'file'" @reading="take" />
     <MeterReading v-else-if="source === 'simulated meter'" :face-id="face.id" @reading="take" />
     <TypedReading v-else @reading="take" />
-    <div v-if="reading" class="found">
-      <Swatch :lab="reading.mean" :size="72" />
-      <div>
-        <p data-testid="reading">
-          <b>{{ placeInWords(reading.mean) }}</b>, give or take
-          {{ doubt < 0.1 ? 'less than a tenth' : doubt.toFixed(1) }} of a depth
-        </p>
-        <FieldPlace :lab="reading.mean" />
-      </div>
-    </div>
+    <FieldPlace v-if="reading" :lab="reading.mean" />
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>
     </p>
     <div class="at-hand">
+      <template v-if="reading">
+        <Swatch :lab="reading.mean" :size="44" />
+        <p class="found" data-testid="reading">
+          <b>{{ placeInWords(reading.mean) }}</b>, give or take
+          {{ doubt < 0.1 ? 'less than a tenth' : doubt.toFixed(1) }} of a depth
+        </p>
+      </template>
       <v-btn color="primary" variant="flat" :disabled="!reading" :loading="busy" @click="save">Keep this reading</v-btn>
       <v-btn variant="text" @click="emit('done')">Not now</v-btn>
     </div>
@@ -78,12 +76,13 @@ async function save() {
   gap: 14px;
   max-width: 760px;
 }
+.at-hand {
+  flex-wrap: wrap;
+  align-items: center;
+}
 .found {
-  display: grid;
-  grid-template-columns: 72px minmax(0, 1fr);
-  gap: 14px;
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
+  flex: 1 1 200px;
+  margin: 0 0 0 8px;
 }
 p {
   margin: 0 0 6px;
