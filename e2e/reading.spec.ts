@@ -129,3 +129,31 @@ test('a mix is measured; measured mixes teach how strongly the bottles pull, and
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(lesson).toContainText(/Keel pulls/)
 })
+
+test('a skin that has moved says so at its saved recipe, with the touch that brings it back', async ({
+  page,
+  request,
+}) => {
+  const { products } = (await (await request.get('/api/kit')).json()) as {
+    products: { id: string; shade: string; lab: object }[]
+  }
+  const named = (shade: string) => products.find(p => p.shade === shade)!
+  const { id } = (await (await request.post('/api/faces', { data: { name: 'Tamsin Quillfeather' } })).json()) as {
+    id: string
+  }
+  const drops = ['Almond Row', 'Keel'].map(shade => ({ id: named(shade).id, count: 1 }))
+  const lab = named('Almond Row').lab
+  const sent = [
+    await request.post(`/api/faces/${id}/recipes`, { data: { drops, lab, deltaE: 0.5, chance: 0.9 } }),
+    await request.post(`/api/faces/${id}/readings`, {
+      data: { source: 'typed', lab, covariance: [0.3, 0, 0, 0.2, 0, 0.2] },
+    }),
+  ]
+  for (const answer of sent) expect(answer.ok()).toBe(true)
+  await page.goto(`/faces/${id}`)
+  const told = page.getByRole('status').filter({ hasText: 'It no longer fits:' })
+  await expect(told).toContainText(/beside it the skin is lighter.* drops? of .* brings it to ΔE [\d.]+/i)
+  await told.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.getByText('your touch')).toBeVisible()
+  await request.delete(`/api/faces/${id}`)
+})

@@ -1,7 +1,10 @@
+import type { Lab } from '#core/colour/lab'
 import { pairKey, type MixingRules } from '#core/complexion/mixable'
 import type { PaletteTest } from '#core/suitability/settings'
 import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
+import type { Drops } from '#core/complexion/recipe'
+import { mixLab } from '#core/complexion/touch'
 import type { Kit, OwnedProduct, ProductFields } from './records/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
@@ -36,6 +39,12 @@ export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) => kind === 'foun
 
 /** Whether a bottle can go on a face today as a base or into one. */
 export const isUsable = (p: OwnedProduct) => isMixed(p) && p.retiredAt === null && p.level > 0
+
+/** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
+export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, OwnedProduct>): Lab | null {
+  const bottles = drops.flatMap(d => byId.get(d.id) ?? [])
+  return bottles.length === drops.length ? mixLab(packPigments(bottles.map(complexionOf)), drops) : null
+}
 
 export function usablePigments(products: readonly OwnedProduct[], apart: Kit['apart']): Pigments {
   return packPigments(products.filter(isUsable).map(complexionOf), kitRules(apart))

@@ -2,7 +2,7 @@ import type { Lab } from '#core/colour/lab'
 import type { Drops, Recipe } from '#core/complexion/recipe'
 import type { Complaint, Degree, Steering, Touch } from '#core/complexion/touch'
 import { plainShelf } from './useShelf'
-import { Stopped, useWorkerTask } from './useWorkerTask'
+import { Stopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
 
 /** "Small ratios first": up to this many drops, unless finer ones are asked for. */
 export const SMALL_RATIO_DROPS = 4
@@ -13,7 +13,7 @@ export function useMatch(target: () => Lab | undefined) {
   const kit = useKit()
   const settings = useSettings()
   const task = useWorkerTask()
-  const helper = useWorkerTask()
+  const helper = useWorkerTurns()
   const recipes = shallowRef<Recipe[]>([])
   const finer = ref(false)
   const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')

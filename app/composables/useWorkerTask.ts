@@ -1,5 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import type { Work } from '~/workers/complexion.worker'
+import { inTurn } from './inTurn'
 
 /** A computation was given up: by the artist, or because a newer one took its place. */
 export class Stopped extends Error {
@@ -57,4 +58,29 @@ export function useWorkerTask() {
 
   if (getCurrentScope()) onScopeDispose(stop)
   return { progress: readonly(progress), run, stop }
+}
+
+/** The same for small questions that are all to be answered: none gives way to the next. */
+export function useWorkerTurns() {
+  const task = useWorkerTask()
+  const take = inTurn()
+  let gone = false
+  if (getCurrentScope()) {
+    onScopeDispose(() => {
+      gone = true
+    })
+  }
+  const run = <T>(call: (work: Remote<Work>) => Promise<T>): Promise<T> =>
+    take(() => (gone ? Promise.reject(new Stopped()) : task.run(call)))
+  return { run }
+}
+
+/** An answer, or nothing when nobody waits for it any more. */
+export async function unlessStopped<T>(answer: Promise<T>): Promise<T | undefined> {
+  try {
+    return await answer
+  } catch (problem) {
+    if (!(problem instanceof Stopped)) throw problem
+    return undefined
+  }
 }

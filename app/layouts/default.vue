@@ -23,7 +23,7 @@ onMounted(() => workspace.load())
         <slot v-else />
       </main>
     </div>
-    <v-snackbar v-model="undo.shown" :timeout="12000" location="bottom" color="#1a1a1a" :theme="undefined">
+    <v-snackbar v-model="undo.shown" :timeout="16000" location="bottom" color="#1a1a1a" :theme="undefined">
       <span role="status">{{ undo.message }}</span>
       <template #actions>
         <v-btn v-if="undo.canUndo" variant="text" color="#8fd3db" @click="undo.run()">Undo</v-btn>

@@ -3,8 +3,9 @@ import type { Lab } from '#core/colour/lab'
 import type { Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
 import { difference } from '#core/colour/difference'
+import { unlessStopped } from '~/composables/useWorkerTask'
 
-/** A saved recipe that the skin has moved away from, and the touch that brings it back. */
+/** A saved recipe that is no longer the colour of the skin, and the touch that brings it back. */
 const props = defineProps<{
   drops: readonly Drops[]
   mix: Lab
@@ -18,7 +19,7 @@ const whole = computed(() => props.drops.every(d => kit.usable.some(p => p.id ==
 watch(
   () => [props.drops, props.skin],
   async () => {
-    touch.value = whole.value ? await props.bringBack(props.drops, props.skin).catch(() => null) : null
+    touch.value = whole.value ? await unlessStopped(props.bringBack(props.drops, props.skin)) : null
   },
   { immediate: true },
 )
@@ -27,7 +28,7 @@ const after = computed(() => (touch.value ? difference(touch.value.lab, props.sk
 
 <template>
   <p class="moved" role="status">
-    <b>It no longer fits:</b> the skin is {{ differenceInWords(mix, skin) }} now.
+    <b>It no longer fits:</b> beside it the skin is {{ differenceInWords(mix, skin) }} now.
     <template v-if="touch"
       >{{ touch.add.count === 1 ? 'One drop' : `${touch.add.count} drops` }} of
       {{ kit.byId.get(touch.add.id)?.shade }} to {{ touch.to }} brings it to ΔE {{ after!.toFixed(1) }}.

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { difference } from '#core/colour/difference'
-import { packPigments } from '#core/complexion/pigments'
-import { mixLab } from '#core/complexion/touch'
 import type { Reading } from '#core/reading/reading'
 import { skinAfterVerdicts } from '#core/reading/verdicts'
-import { complexionOf } from '#shared/kitPigments'
+import { mixAsKnown } from '#shared/kitPigments'
 import { looksOf } from '#shared/looks'
 import { ReadingInput, type Face } from '#shared/records/faces'
 
@@ -20,10 +18,8 @@ const seen = computed(() =>
   looksOf(props.face.seen)
     .filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? ''))
     .flatMap(({ drops, seen, degree }) => {
-      const bottles = drops.flatMap(d => kit.byId.get(d.id) ?? [])
-      return bottles.length === drops.length
-        ? [{ mix: mixLab(packPigments(bottles.map(complexionOf)), drops), seen, degree }]
-        : []
+      const mix = mixAsKnown(drops, kit.byId)
+      return mix ? [{ mix, seen, degree }] : []
     }),
 )
 const moved = computed(() => skinAfterVerdicts(props.target, seen.value))

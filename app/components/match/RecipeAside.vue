@@ -8,6 +8,7 @@ import { amountForFace, blendedCoverage } from '#core/stock/amount'
 import { riskBetween } from '#core/suitability/layering'
 import { complexionOf } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
+import { unlessStopped } from '~/composables/useWorkerTask'
 
 /** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
 const props = defineProps<{
@@ -50,12 +51,14 @@ const name = (id: string) => kit.byId.get(id)?.shade ?? 'a bottle that left the 
 
 const steering = ref<Partial<Record<Steering, Touch>>>({})
 const touch = ref<Touch | null>()
-const said = ref<Seen>()
+const said = shallowRef<Seen>()
 watch(
   () => props.drops,
   async drops => {
     steering.value = {}
-    if (whole.value) steering.value = await props.steer(drops).catch(() => ({}))
+    if (!whole.value) return
+    const found = await unlessStopped(props.steer(drops))
+    if (found && props.drops === drops) steering.value = found
   },
   { immediate: true },
 )
@@ -65,7 +68,11 @@ async function say(what: Seen) {
   touch.value = undefined
   emit('seen', what)
   if (what.seen === 'right') return
-  touch.value = whole.value ? await props.nextTouch(props.drops, what.seen, what.degree ?? undefined) : null
+  const found = whole.value
+    ? await unlessStopped(props.nextTouch(props.drops, what.seen, what.degree ?? undefined))
+    : null
+  // Another word may have been said meanwhile.
+  if (said.value === what) touch.value = found
 }
 const touchInWords = (t: Touch) =>
   `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`

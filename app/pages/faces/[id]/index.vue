@@ -3,10 +3,11 @@ import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
 import { targetReading } from '#shared/faceFacts'
+import { mixAsKnown } from '#shared/kitPigments'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
-import { SavedRecipeInput, type Face } from '#shared/records/faces'
+import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/faces'
 
 const props = defineProps<{ face: Face }>()
 const route = useRoute()
@@ -37,8 +38,10 @@ const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).
 const found = computed<Candidate[]>(() =>
   match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })),
 )
+/** What a saved recipe makes as its bottles are known now, or what it made when one has left. */
+const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
 const saved = computed<Candidate[]>(() =>
-  props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: r.lab, saved: r.id })),
+  props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
 )
 const chosenKey = ref<string>()
 const chosen = computed(
@@ -177,12 +180,12 @@ function take(touch: Touch) {
         <template v-if="face.recipes.length > 0">
           <h3 class="mt-4">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
-            <template v-for="r in face.recipes" :key="r.id">
+            <template v-for="(r, i) in face.recipes" :key="r.id">
               <RecipeRow
                 :drops="r.drops"
-                :lab="r.lab"
-                :delta-e="toSkin(r.lab)"
-                :chance="chanceOf(r.lab)"
+                :lab="saved[i]!.lab"
+                :delta-e="toSkin(saved[i]!.lab)"
+                :chance="chanceOf(saved[i]!.lab)"
                 :target="target.mean"
                 :bottles="kit.byId"
                 :names="r.names"
@@ -190,10 +193,10 @@ function take(touch: Touch) {
                 :when="momentInWords(r.savedAt)"
                 @choose="chosenKey = r.id"
               />
-              <li v-if="toSkin(r.lab) > settings.value.tolerance">
+              <li v-if="toSkin(saved[i]!.lab) > settings.value.tolerance">
                 <FitsNoMore
                   :drops="r.drops"
-                  :mix="r.lab"
+                  :mix="saved[i]!.lab"
                   :skin="target.mean"
                   :bring-back="match.bringBack"
                   @take="take"
