@@ -113,6 +113,7 @@ test('what is asked changes the plan; a plan is kept, used, and stands on the ca
   await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Look' }).click()
   await page.getByLabel('How they want to look').fill('soft, seen from the third row')
   await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Card' }).click()
+  await expect(page.getByLabel('What to change')).toHaveValue('less at the lash line')
   await page.reload()
   await expect(page.getByLabel('What to change')).toHaveValue('less at the lash line')
   await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Look' }).click()

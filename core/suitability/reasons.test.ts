@@ -32,6 +32,12 @@ describe('the main reasons', () => {
     expect(mainReasons(findings, [], 2)).toEqual(['holds', 'though a mask'])
     expect(mainReasons(findings, [], 3)).toEqual(['holds', 'thin', 'though a mask'])
   })
+  it('do not give up what weighs more for it', () => {
+    const house = weigh(5, 'the agency asks for it')
+    expect(mainReasons([house, weigh(-2, 'catches')], ['heat'], 2)).toEqual(['heat', 'the agency asks for it'])
+    expect(mainReasons([weigh(1, 'thin'), weigh(-2, 'catches')], ['heat'], 2)).toEqual(['heat', 'though catches'])
+    expect(mainReasons([weigh(-2, 'catches')], ['heat'], 2)).toEqual(['heat', 'though catches'])
+  })
   it('leave out what hardly speaks against it', () => {
     expect(mainReasons([weigh(2, 'holds'), weigh(-0.5, 'two uses')], [], 2)).toEqual(['holds'])
   })

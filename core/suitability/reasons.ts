@@ -18,12 +18,17 @@ export function reasonsInOrder(findings: readonly Finding[], asked: readonly str
 // Less than this is not worth a place among the first reasons.
 const WORTH_SAYING = 1
 
-/** The few reasons that weigh most, what asked for it first; what speaks against it is not left out for what speaks for it. */
+/**
+ * The few reasons that weigh most, what asked for it first. The worst that speaks against it is among them, unless what it
+ * would push out weighs more.
+ */
 export function mainReasons(findings: readonly Finding[], asked: readonly string[], most: number): string[] {
   const told = findings.filter(f => !isHousekeeping(f)).sort(byWeight)
-  const against = told.filter(f => isAgainst(f) && size(f) >= WORTH_SAYING).slice(0, 1)
-  const room = most - against.length
-  return [...asked.slice(0, 1), ...told.filter(f => !isAgainst(f)).map(f => f.sentence)]
-    .slice(0, room)
-    .concat(against.map(though))
+  const worst = told.find(f => isAgainst(f) && size(f) >= WORTH_SAYING)
+  const first = asked.slice(0, 1)
+  const forIt = told.filter(f => !isAgainst(f)).slice(0, most - first.length)
+  const isFull = first.length + forIt.length === most
+  const last = forIt.at(-1)
+  if (!worst || (isFull && (!last || size(last) > size(worst)))) return [...first, ...forIt.map(f => f.sentence)]
+  return [...first, ...(isFull ? forIt.slice(0, -1) : forIt).map(f => f.sentence), though(worst)]
 }
