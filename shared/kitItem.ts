@@ -5,10 +5,25 @@ import { rangeKey } from './kitPigments'
 import type { CatalogueOffer } from './records/buys'
 import type { OwnedProduct, ProductFields } from './records/kit'
 
+// Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
+const LISTS_KEPT = 2000
+const lists = new Map<string, IngredientReading>()
+
+/** What a list says, null when there is none; the same text is read once. */
+function readOnce(inci: string): IngredientReading | null {
+  if (!inci.trim()) return null
+  const before = lists.get(inci)
+  if (before) return before
+  if (lists.size >= LISTS_KEPT) lists.clear()
+  const read = readIngredients(inci)
+  lists.set(inci, read)
+  return read
+}
+
 /** What the list says, with what the artist put right by hand on top. */
 export function flagsOf(
   { inci, flagFixes }: Pick<ProductFields, 'inci' | 'flagFixes'>,
-  read: IngredientReading | null = inci.trim() ? readIngredients(inci) : null,
+  read: IngredientReading | null = readOnce(inci),
 ): IngredientFlag[] {
   const listed = read?.flags.map(f => f.flag).filter(flag => flagFixes[flag] !== false) ?? []
   const added = (Object.entries(flagFixes) as [IngredientFlag, boolean][]).filter(([, on]) => on).map(([flag]) => flag)
@@ -26,7 +41,7 @@ export const itemOfOffer = (offer: CatalogueOffer): KitItem =>
 
 /** An owned product as the rules weigh it. */
 export function itemOf(p: Weighable): KitItem {
-  const read = p.inci.trim() ? readIngredients(p.inci) : null
+  const read = readOnce(p.inci)
   const {
     alsoFor,
     buildable,
