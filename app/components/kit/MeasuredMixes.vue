@@ -142,6 +142,7 @@ async function take() {
           </table>
         </div>
       </template>
+      <p v-else>Stopped. <button class="act" type="button" @click="learn">Learn again</button></p>
     </div>
   </details>
 </template>
