@@ -4,7 +4,7 @@ import { targetReading } from '#shared/faceFacts'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
 
-const TIME_LIMIT_MS = 8000
+const TIME_LIMIT_MS = 20_000
 
 /** Whom the money is to reach: everyone alike, or weighted by the artist's own faces. */
 export type Aim = 'everyone' | 'my clientele'

@@ -1,4 +1,5 @@
 import type { Lab } from '../colour/lab'
+import { dueAfter } from '../due'
 import type { MixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import type { Skin } from '../complexion/population'
@@ -22,6 +23,7 @@ export interface BuyQuestion {
   mustReach?: readonly Lab[]
   options?: Partial<RecipeOptions>
   rules?: MixingRules
+  /** For the whole answer; the exact search without end when left out. */
   timeLimitMs?: number
 }
 
@@ -57,22 +59,27 @@ export interface BuyAnswer {
 // A colour that must be reached outweighs the whole population, whose weights add up to 1.
 const MUST = 2
 const CURVE_STEPS = 10
-// Of the time allowed, what the answer itself may use before the curve gets its turn.
-const ANSWER_SHARE = 0.6
+// A step of the curve is a sketch: where nobody sets an end it still gets one.
+const CURVE_STEP_MS = 500
+// Of the time allowed, when seeing what meets whom has to end, when the answer has to stand, and when the curve.
+const NEEDS_UNTIL = 0.5
+const ANSWER_UNTIL = 0.8
+const CURVE_UNTIL = 0.95
 
 /**
  * What to buy within a budget to reach most of a population, exactly: see {@link needs} and {@link bestChoice}.
  * Equal reach goes to the lower spend. Money is in whatever unit the prices and the budget share.
  */
 export function buy(question: BuyQuestion, progress?: (done: number) => void): BuyAnswer {
-  const { owned, population, budget, mustReach = [], timeLimitMs = 5000 } = question
+  const { owned, population, budget, mustReach = [], timeLimitMs = Infinity } = question
   const begun = performance.now()
+  const until = (share: number) => begun + share * timeLimitMs
   const options = { ...DEFAULT_OPTIONS, ...question.options }
   const offers = question.offers.filter(o => o.price <= budget + SAME)
   const prices = Float64Array.from(offers, o => o.price)
   const pigments = packPigments([...owned, ...offers.map(o => o.product)], question.rules)
   const skins = [...mustReach, ...population.map(s => s.lab)]
-  const found = needs({
+  const { needs: found, complete } = needs({
     pigments,
     owned: owned.length,
     prices,
@@ -80,14 +87,14 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
     skins,
     options,
     progress: progress && (done => progress(done * 0.8)),
+    due: Number.isFinite(timeLimitMs) ? dueAfter(until(NEEDS_UNTIL) - performance.now()) : undefined,
   })
   const weights = [...mustReach.map(() => MUST), ...population.map(s => s.weight)]
   const before = total(found.slice(mustReach.length).map((need, i) => (need.met ? population[i]!.weight : 0)))
   const aims = found.flatMap((need, i): Aim[] => (need.met ? [] : [{ weight: weights[i]!, sets: need.sets }]))
   const problem: Problem = { prices, aims, budget }
 
-  const left = () => Math.max(0.2 * timeLimitMs, timeLimitMs - (performance.now() - begun))
-  const choice = bestChoice(problem, performance.now() + left() * ANSWER_SHARE)
+  const choice = bestChoice(problem, until(ANSWER_UNTIL))
   progress?.(0.9)
   const reachOf = (chosen: readonly number[]) => {
     const held = new Set(chosen)
@@ -96,7 +103,7 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
       total(found.slice(mustReach.length).map((n, i) => (reaches(n, held) ? population[i]!.weight : 0))),
     )
   }
-  const curve = spendCurve(problem, choice, left() * (1 - ANSWER_SHARE), chosen => ({
+  const curve = spendCurve(problem, choice, until(CURVE_UNTIL), chosen => ({
     reach: reachOf(chosen),
     chosen: chosen.map(j => offers[j]!.id),
   }))
@@ -111,8 +118,9 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
     spend: choice.spend,
     reach: { before: Math.min(1, before), after },
     proof: {
-      optimal: choice.optimal,
-      upperBound: choice.optimal ? after : Math.min(1, before + choice.upperBound - mustMet),
+      optimal: choice.optimal && complete,
+      // Mixes that were not looked at may reach anybody.
+      upperBound: !complete ? 1 : choice.optimal ? after : Math.min(1, before + choice.upperBound - mustMet),
     },
     curve,
     reasons: choice.chosen.map(j => reasonFor(offers[j]!.id, j, held, found, mustReach.length, population)),
@@ -143,7 +151,7 @@ function reasonFor(
 function spendCurve(
   problem: Problem,
   full: Choice,
-  timeMs: number,
+  deadline: number,
   describe: (chosen: readonly number[]) => { reach: number; chosen: string[] },
 ): SpendPoint[] {
   const points: SpendPoint[] = [{ spend: 0, ...describe([]), optimal: true }]
@@ -156,7 +164,10 @@ function spendCurve(
   for (let step = 1; step < CURVE_STEPS; step++) {
     const budget = (problem.budget * step) / CURVE_STEPS
     if (budget >= full.spend - SAME) break
-    const choice = bestChoice({ ...problem, budget }, performance.now() + timeMs / CURVE_STEPS, start)
+    const now = performance.now()
+    if (now >= deadline) break
+    const share = Number.isFinite(deadline) ? (deadline - now) / (CURVE_STEPS - step) : CURVE_STEP_MS
+    const choice = bestChoice({ ...problem, budget }, now + share, start)
     start = choice.chosen
     add(choice)
   }

@@ -29,7 +29,8 @@ export function cheapestMend(
 ): Mend | null {
   const prices = Float64Array.from(offers, o => o.price)
   const pigments = packPigments([...owned, ...offers.map(o => o.product)], rules)
-  const [need] = needs({ pigments, owned: owned.length, prices, budget: Infinity, skins: [skin], options, progress })
+  const question = { pigments, owned: owned.length, prices, budget: Infinity, skins: [skin], options, progress }
+  const [need] = needs(question).needs
   if (need!.met) return { chosen: [], spend: 0 }
   const priced = need!.sets.map(set => ({ set, spend: set.reduce((sum, j) => sum + prices[j]!, 0) }))
   const [best] = priced.sort((x, y) => x.spend - y.spend || x.set.length - y.set.length)

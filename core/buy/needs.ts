@@ -2,6 +2,7 @@ import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import { neighbourhood } from '../complexion/neighbourhood'
+import type { Due } from '../due'
 import type { Pigments } from '../complexion/pigments'
 import { sweep, type SweepState } from '../complexion/sweep'
 import type { RecipeOptions } from '../complexion/recipe'
@@ -24,23 +25,33 @@ export interface NeedsQuestion {
   skins: readonly Lab[]
   options: RecipeOptions
   progress?: (done: number) => void
+  due?: Due
+}
+
+export interface Needs {
+  needs: Need[]
+  /** False when the time was over first: there may be skins met, and ways to meet them, that were not seen. */
+  complete: boolean
 }
 
 /** A set of at most four offer indexes below 512 as one number, so that sets can be kept in a Set. */
 const BASE = 512
 const MONEY = 1e-9
+// Against the clock no more ways than this are kept: the search behind would not get through more, and memory has an end too.
+const MOST_WAYS = 400_000
 
 /**
  * For every skin the minimal sets of offers that bring it within the tolerance, by going through every allowed recipe
  * once. Recipes whose offers together cost more than the budget are never mixed.
  */
-export function needs({ pigments, owned, prices, budget, skins, options, progress }: NeedsQuestion): Need[] {
+export function needs({ pigments, owned, prices, budget, skins, options, progress, due }: NeedsQuestion): Needs {
   const targets = skins.map(s => under(s, options.illuminant))
   const around = targets.map(t => surroundings(t, options.tolerance))
   const near = neighbourhood(targets, around)
   const limit = options.tolerance ** 2
   const met = new Uint8Array(targets.length)
   const found = targets.map(() => new Set<number>())
+  let ways = 0
 
   const consider = (skin: number, state: SweepState, key: number) => {
     if (met[skin] === 1) return
@@ -53,17 +64,20 @@ export function needs({ pigments, owned, prices, budget, skins, options, progres
     if (perL * dL * dL + perChroma * (da * da + db * db) > limit || found[skin]!.has(key)) return
     if (deltaE(target.L, target.a, target.b, state.L, state.a, state.b) > options.tolerance) return
     if (key === 0) met[skin] = 1
-    else found[skin]!.add(key)
+    else {
+      found[skin]!.add(key)
+      ways++
+    }
   }
 
-  sweep(pigments, options, {
-    enter(parts, size, part) {
+  const visitor = {
+    enter(parts: Int32Array, size: number, part: number) {
       if (part < owned) return true
       let cost = prices[part - owned]!
       for (let k = 0; k < size; k++) if (parts[k]! >= owned) cost += prices[parts[k]! - owned]!
       return cost <= budget + MONEY
     },
-    recipe(state) {
+    recipe(state: SweepState) {
       const cell = near.cellAt(state.L, state.a, state.b)
       if (cell < 0) return
       let key = 0
@@ -72,10 +86,19 @@ export function needs({ pigments, owned, prices, budget, skins, options, progres
       for (let k = near.start[cell]!; k < near.start[cell + 1]!; k++) consider(near.items[k]!, state, key)
     },
     progress,
-  })
-  return targets.map((_, skin) =>
-    met[skin] === 1 ? { met: true, sets: [] } : { met: false, sets: minimal([...found[skin]!].map(unpack)) },
+    due: due && (() => ways > MOST_WAYS || due()),
+  }
+  // With an end in sight the small mixes come first, so that what was seen by then is of use.
+  const sizes = due ? [1, 2, 3, 4].filter(n => n < options.maxProducts) : []
+  const complete = [...sizes, options.maxProducts].every(maxProducts =>
+    sweep(pigments, { ...options, maxProducts }, visitor),
   )
+  return {
+    complete,
+    needs: targets.map((_, skin) =>
+      met[skin] === 1 ? { met: true, sets: [] } : { met: false, sets: minimal([...found[skin]!].map(unpack)) },
+    ),
+  }
 }
 
 const pack = (set: readonly number[]) => set.reduce((key, i) => key * BASE + i + 1, 0)

@@ -22,7 +22,7 @@ export interface Choice {
 
 /** Values and sums of money closer than this are the same. */
 export const SAME = 1e-9
-// The clock is read once in so many nodes.
+// Sets looked at between two looks at the clock.
 const CLOCK_EVERY = 64
 
 /**
@@ -36,22 +36,24 @@ const CLOCK_EVERY = 64
 export function bestChoice(problem: Problem, deadline = Infinity, start: readonly number[] = []): Choice {
   const search = new Search(problem, deadline)
   search.offer(start)
-  search.offer(bundleGreedy(problem))
+  search.offer(bundleGreedy(problem, deadline))
   const bound = search.explore()
   return { ...search.best(), upperBound: Math.max(bound, search.best().value), optimal: !search.stopped }
 }
 
 /** Adds the set with the most value per price again and again: a good first choice, far from always the best. */
-export function bundleGreedy({ prices, aims, budget }: Problem): number[] {
+export function bundleGreedy({ prices, aims, budget }: Problem, deadline = Infinity): number[] {
   const chosen = new Set<number>()
   const met = aims.map(a => a.sets.some(s => s.length === 0))
   let left = budget
   for (;;) {
     let best: { set: readonly number[]; cost: number; rate: number } | undefined
     const seen = new Set<string>()
+    const over = () => performance.now() > deadline
     aims.forEach((aim, i) => {
-      if (met[i]) return
-      for (const set of aim.sets) {
+      if (met[i] || over()) return
+      for (const [k, set] of aim.sets.entries()) {
+        if (k % CLOCK_EVERY === CLOCK_EVERY - 1 && over()) return
         const missing = set.filter(j => !chosen.has(j))
         const name = missing.join()
         if (seen.has(name)) continue
@@ -89,7 +91,6 @@ class Search {
   private bestSet: number[] = []
   private bestValue = -1
   private bestSpend = Infinity
-  private nodes = 0
   /** Largest bound among the branches that were given up when the time ran out. */
   private leftOpen = 0
 
@@ -128,7 +129,7 @@ class Search {
   }
 
   private outOfTime(): boolean {
-    if (!this.stopped && this.nodes++ % CLOCK_EVERY === 0 && performance.now() > this.deadline) this.stopped = true
+    if (!this.stopped && performance.now() > this.deadline) this.stopped = true
     return this.stopped
   }
 

@@ -1,10 +1,15 @@
 import { observer, BANDS, type Illuminant } from './tables'
 import { labToXyz, reflectanceToLab, type Lab } from './lab'
+import { isPossible } from './possible'
 import { solveInPlace } from './solve'
 
 const SIZE = BANDS + 3
 const TOLERANCE = 1e-12
-const MAX_STEPS = 100
+/** Tried in turn: long steps get most colours in ten; very dark vivid ones need short steps and many. */
+const PACES = [
+  { longest: 2, steps: 100 },
+  { longest: 0.4, steps: 600 },
+] as const
 
 /** Thrown when no reflectance between 0 and 1 has the colour asked for. */
 export class ImpossibleColour extends RangeError {
@@ -19,16 +24,26 @@ export class ImpossibleColour extends RangeError {
  * tristimulus constraints, by Newton's method on 36 + 3 unknowns.
  * @param lab D65, 2°
  * @returns 36 samples, 380–730 nm, 0–1 (the ends only for perfect black and white)
- * @throws ImpossibleColour when Newton finds no such curve
+ * @throws ImpossibleColour when there is no such curve, see {@link isPossible}
  * @see Burns 2020, "Numerical methods for smoothest reflectance reconstruction"
  */
 export function smoothestReflectance(lab: Lab): Float64Array {
+  if (!isPossible(lab)) throw new ImpossibleColour(lab)
   const light = observer()
   const target = labToXyz(lab, light)
   // For a grey the smoothest curve is flat; this also covers perfect white and black, which tanh never reaches.
-  if (lab.a === 0 && lab.b === 0 && target.Y >= 0 && target.Y <= 1) return new Float64Array(BANDS).fill(target.Y)
+  if (lab.a === 0 && lab.b === 0) return new Float64Array(BANDS).fill(target.Y)
   const wanted = [target.X, target.Y, target.Z]
-  if (!(target.X > 0 && target.Y > 0 && target.Z > 0)) throw new ImpossibleColour(lab)
+  for (const pace of PACES) {
+    const found = newton(wanted, pace)
+    if (found) return found
+  }
+  throw new ImpossibleColour(lab)
+}
+
+/** The curve for three tristimulus values, or null when these steps do not lead to it. */
+function newton(wanted: readonly number[], pace: (typeof PACES)[number]): Float64Array | null {
+  const light = observer()
   const rows = [light.x, light.y, light.z]
   const z = new Float64Array(BANDS)
   const multipliers = new Float64Array(3)
@@ -37,9 +52,9 @@ export function smoothestReflectance(lab: Lab): Float64Array {
   const residual = new Float64Array(SIZE)
 
   // Start flat at the right lightness: fewer steps and no divergence for very dark or very light colours.
-  z.fill(Math.atanh(Math.min(0.9999, Math.max(-0.9999, 2 * target.Y - 1))))
+  z.fill(Math.atanh(Math.min(0.9999, Math.max(-0.9999, 2 * wanted[1]! - 1))))
 
-  for (let step = 0; step < MAX_STEPS; step++) {
+  for (let step = 0; step < pace.steps; step++) {
     jacobian.fill(0)
     for (let i = 0; i < BANDS; i++) {
       const t = Math.tanh(z[i]!)
@@ -67,22 +82,17 @@ export function smoothestReflectance(lab: Lab): Float64Array {
     }
     let slack = miss
     for (let i = 0; i < BANDS; i++) slack = Math.max(slack, Math.abs(residual[i]!) * 1e-3)
-    if (slack < TOLERANCE) return inside(reflectance, lab)
-    if (!solveInPlace(jacobian, residual, SIZE)) throw new ImpossibleColour(lab)
+    if (slack < TOLERANCE) return reflectance.every(r => r > 0 && r < 1) ? reflectance : null
+    if (!solveInPlace(jacobian, residual, SIZE)) return null
     // A full Newton step from a far start can overshoot into the flat part of tanh and never come back.
     let longest = 0
     for (let i = 0; i < BANDS; i++) longest = Math.max(longest, Math.abs(residual[i]!))
-    const scale = longest > 2 ? 2 / longest : 1
+    const scale = longest > pace.longest ? pace.longest / longest : 1
     for (let i = 0; i < BANDS; i++) z[i]! += scale * residual[i]!
     for (let k = 0; k < 3; k++) multipliers[k]! += scale * residual[BANDS + k]!
-    if (!Number.isFinite(longest)) throw new ImpossibleColour(lab)
+    if (!Number.isFinite(longest)) return null
   }
-  throw new ImpossibleColour(lab)
-}
-
-function inside(reflectance: Float64Array, lab: Lab): Float64Array {
-  for (const r of reflectance) if (!(r > 0 && r < 1)) throw new ImpossibleColour(lab)
-  return reflectance
+  return null
 }
 
 /**

@@ -1,6 +1,7 @@
 import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
+import type { Due } from '../due'
 import { packPigments, type Pigments } from './pigments'
 import { DEFAULT_OPTIONS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
 import { sweep, type SweepState } from './sweep'
@@ -32,12 +33,27 @@ export function match(
 }
 
 /** {@link match} on products already packed. */
-export function matchPacked(
+export const matchPacked = (
   wanted: Lab,
   pigments: Pigments,
   options: Partial<RecipeOptions> = {},
   limit = 5,
-): Recipe[] {
+): Recipe[] => matchWithin(wanted, pigments, options, limit).recipes
+
+export interface TimedMatch {
+  recipes: Recipe[]
+  /** False when the time was over before every mix was tried: a better one may exist. */
+  complete: boolean
+}
+
+/** {@link matchPacked} in the time there is: single bottles and pairs first, so that what was found by then is of use. */
+export function matchWithin(
+  wanted: Lab,
+  pigments: Pigments,
+  options: Partial<RecipeOptions> = {},
+  limit = 5,
+  due?: Due,
+): TimedMatch {
   const settings = { ...DEFAULT_OPTIONS, ...options }
   const target = under(wanted, settings.illuminant)
   const best: Candidate[] = []
@@ -62,19 +78,25 @@ export function matchPacked(
     if (joins) insert(best, candidate, limit)
   }
 
+  let complete = true
+  let pairs: Candidate[] = []
   // Pairs alone say how far from the target a better recipe can lie, and so how cheaply the rest can be turned down.
   if (settings.maxProducts > 2) {
-    sweep(pigments, { ...settings, maxProducts: 2 }, { recipe: offer })
+    complete = sweep(pigments, { ...settings, maxProducts: 2 }, { recipe: offer, due })
     if (best.length === limit) {
       ceiling = best[limit - 1]!.rank + SAME
       weights = surroundings(target, ceiling)
     }
-    best.length = 0
+    pairs = best.splice(0)
   }
-  sweep(pigments, settings, { recipe: offer })
+  complete &&= sweep(pigments, settings, { recipe: offer, due })
+  // Cut short, the full sweep has not come back to all pairs.
+  if (!complete) {
+    for (const pair of pairs) if (!best.some(c => sameDrops(c.recipe, pair.recipe))) insert(best, pair, limit)
+  }
   const list = best.map(c => c.recipe)
   if (nearest && !list.some(r => sameDrops(r, nearest!.recipe))) list.push(nearest.recipe)
-  return list
+  return { recipes: list, complete }
 }
 
 function insert(best: Candidate[], candidate: Candidate, limit: number): void {

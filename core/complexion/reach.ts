@@ -1,6 +1,7 @@
 import { deltaE, surroundings, type Surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
+import { OutOfTime, type Due } from '../due'
 import { failings, type Failing } from './fails'
 import { recipeAt } from './match'
 import { neighbourhood } from './neighbourhood'
@@ -34,12 +35,14 @@ export interface Reach {
  * Three sweeps, each narrowing the next: single products say how far any better recipe can lie from a skin, pairs
  * bring that down to a few Lab units, and the full sweep then meets only the skins whose surroundings a recipe falls into.
  * @param skins the population; booked faces may be added with weight 0, they then count for redundancy only
+ * @throws OutOfTime: a skin called out of reach before every mix was tried could be a false answer
  */
 export function reach(
   pigments: Pigments,
   skins: readonly Skin[],
   options: Partial<RecipeOptions> = {},
   progress?: (done: number) => void,
+  due?: Due,
 ): Reach {
   const settings = { ...DEFAULT_OPTIONS, ...options }
   const targets = skins.map(s => under(s.lab, settings.illuminant))
@@ -58,7 +61,7 @@ export function reach(
     if (maxProducts > settings.maxProducts || maxProducts < 2) continue
     const last = maxProducts === settings.maxProducts
     const near = neighbourhood(targets, ledger.tighten())
-    sweep(
+    const complete = sweep(
       pigments,
       { ...settings, maxProducts },
       {
@@ -68,8 +71,10 @@ export function reach(
           for (let k = near.start[cell]!; k < near.start[cell + 1]!; k++) ledger.offer(near.items[k]!, state)
         },
         progress: last ? progress : undefined,
+        due,
       },
     )
+    if (!complete) throw new OutOfTime()
     if (last) break
   }
   return ledger.result(skins, targets)

@@ -1,4 +1,5 @@
 import { observer, BANDS, type Illuminant } from '../colour/tables'
+import type { Due } from '../due'
 import type { Pigments } from './pigments'
 import { fiddle } from './recipe'
 
@@ -29,7 +30,12 @@ export interface SweepVisitor {
   enter?(parts: Int32Array, size: number, part: number): boolean
   /** Called now and then with the share of the work done, 0–1. */
   progress?(done: number): void
+  /** Asked now and then whether the time is over; the sweep then ends where it is. */
+  due?: Due
 }
+
+// Products joined between two looks at the clock, each with a handful of ratios of about 0.2 µs: a look every millisecond.
+const JOINED_BETWEEN_LOOKS = 512
 
 const EPSILON = 216 / 24389
 const KAPPA = 24389 / 27
@@ -39,12 +45,13 @@ const KAPPA = 24389 / 27
  *
  * K and S add up drop by drop, so a recipe costs one pass over 36 wavelengths on top of the recipe it extends,
  * without allocation. Lowest terms: a recipe is shown only when the greatest common divisor of its drops is 1.
+ * @returns false when the time was over before every recipe was shown
  */
 export function sweep(
   pigments: Pigments,
   { maxProducts, maxDrops, illuminant }: SweepLimits,
   visitor: SweepVisitor,
-): void {
+): boolean {
   const { K, S, count, mixable, base } = pigments
   const { x: wx, y: wy, z: wz, white } = observer(illuminant)
   const sums = Array.from({ length: maxProducts + 1 }, () => new Float64Array(BANDS))
@@ -58,6 +65,9 @@ export function sweep(
     penalty: 0,
   }
   const { parts, counts } = state
+  const { due } = visitor
+  let untilLook = JOINED_BETWEEN_LOOKS
+  let over = false
 
   /** Colour of `before` plus n drops of the product whose K begins at `row`. Two sums each: the adds overlap. */
   function show(before: Float64Array, row: number, n: number, scatter: number, size: number, drops: number): void {
@@ -101,6 +111,11 @@ export function sweep(
     const sum = sums[size + 1]!
     const mayGrow = size + 1 < maxProducts
     for (let part = from; part < count; part++) {
+      if (due && --untilLook <= 0) {
+        untilLook = JOINED_BETWEEN_LOOKS
+        over ||= due()
+      }
+      if (over) return
       if (size === 0) visitor.progress?.(part / count)
       let allowed = true
       for (let k = 0; k < size; k++)
@@ -127,6 +142,7 @@ export function sweep(
   }
   extend(0, 0, 0, 0, 0, 0)
   visitor.progress?.(1)
+  return !over
 }
 
 function greatestCommonDivisor(a: number, b: number): number {

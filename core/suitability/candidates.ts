@@ -1,9 +1,10 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { areaOf, leastCorrection } from '../complexion/correct'
-import { matchPacked } from '../complexion/match'
+import { matchWithin } from '../complexion/match'
 import { mayMix, pairKey, type MixingRules } from '../complexion/mixable'
 import { packPigments, pigmentFor } from '../complexion/pigments'
+import { dueAfter } from '../due'
 import { FAMILIES } from '../complexion/product'
 import { verdictOf, type Recipe, type RecipeOptions } from '../complexion/recipe'
 import type { FaceFacts } from './face'
@@ -41,6 +42,8 @@ export interface Situation {
   settings: PlanSettings
   items: readonly KitItem[]
   options: RecipeOptions
+  /** What the search for recipes of one base may take; without it every mix is tried. */
+  mixingMs?: number
   overrides: readonly Override[]
 }
 
@@ -197,8 +200,14 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const rules = mixingRules(settings)
   const seen = new Set<string>()
   const safe = { ...rules, someRisk: false }
-  const bestOf = (group: typeof usable, by: MixingRules) =>
-    matchPacked(target, packPigments(group.map(complexionProduct), by), options, PER_FORMULA)
+  const due = situation.mixingMs === undefined ? undefined : dueAfter(situation.mixingMs)
+  const cut = new Set<Recipe>()
+  const bestOf = (group: typeof usable, by: MixingRules) => {
+    const pigments = packPigments(group.map(complexionProduct), by)
+    const { recipes, complete } = matchWithin(target, pigments, options, PER_FORMULA, due)
+    if (!complete) recipes.forEach(recipe => cut.add(recipe))
+    return recipes
+  }
   const recipes = [
     // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
     ...FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap(family => {
@@ -232,6 +241,7 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   return [
     ...recipes.flatMap(recipe => {
       const plain = recipeCandidate(recipe, use, situation)
+      if (cut.has(recipe)) plain.findings.push(said('match', 0, 'so many bottles that not every mix was tried'))
       return [plain, ...media.flatMap(medium => steeredCandidate(plain, medium, use, situation) ?? [])]
     }),
     ...weighed.filter(w => w.candidate.veto && w.item.kind === 'foundation').map(w => w.candidate),

@@ -12,9 +12,6 @@ import { Between, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, Whole, Ye
 export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
 export type ColourSource = (typeof COLOUR_SOURCES)[number]
 
-/** The longest ingredient list that is read, in characters. */
-export const INCI_MOST = 20_000
-
 /** What describes any complexion product, owned or offered. */
 export class ProductFields {
   @OneOf(ITEM_KINDS) kind!: ItemKind

@@ -10,6 +10,12 @@ export interface InciList {
   spf: number | null
 }
 
+/** The longest list that is read, in characters, and the most entries: the longest packs carry about a hundred and fifty. */
+export const INCI_MOST = 20_000
+export const ENTRIES_MOST = 400
+// Longer than any ingredient's name: what is longer is no name, and no pattern has to look at it.
+const LONGEST_NAME = 160
+
 const HEADING =
   /^\s*(?:\(?\s*(?:full\s+)?(?:ingredients?|inci|ingr[ée]dients|inhaltsstoffe|bestandteile|ingredientes|ingredienti|composition|sk[łl]adniki|inactive ingredients)\s*(?:\([^)]*\))?\s*[:：]|ingredients\s*\/\s*ingr[ée]dients\s*[:：])/i
 const INACTIVE = /\b(?:inactive|other)\s+ingredients?\s*[:：]/i
@@ -26,11 +32,10 @@ const TAIL =
  * between languages, brackets, "may contain" in five languages.
  */
 export function parseInci(text: string): InciList {
-  const spf = SPF.exec(text)
-  const tidy = text
+  const whole = withoutRuns(text.slice(0, INCI_MOST))
+  const spf = SPF.exec(whole)
+  const tidy = whole
     .replace(SPF, ' ')
-    .replace(/\r/g, '')
-    .replace(/[\u00a0\t]/g, ' ')
     .replace(/[‐‑–—]/g, '-')
     .replace(/[™®©]/g, '')
     .replace(/^[\s.:-]+/, '')
@@ -47,6 +52,24 @@ export function parseInci(text: string): InciList {
     spf: spf ? Number(spf[1]) : null,
   }
 }
+
+/**
+ * One blank for many, one line break for many, no sign more than three times in a row. After this every pattern here reads a
+ * text in time proportional to its length: what could make one start over again and again is a long run of the same.
+ */
+const withoutRuns = (text: string) =>
+  text
+    .replace(/[^\S\n]+/g, ' ')
+    .replace(/(?: ?\n)+ ?/g, '\n')
+    .replace(/([^\p{L}\p{N}\s])\1{3,}/gu, '$1$1$1')
+
+/** How many entries a text would have, counted without reading them. */
+export function entriesIn(text: string): number {
+  let count = 1
+  for (const sign of text) if (SEPARATORS.has(sign)) count++
+  return count
+}
+const SEPARATORS = new Set([',', ';', '•', '·', '●', '|', '\n'])
 
 function sectionOf(text: string, from: RegExp, to: RegExp): { text: string; end: number } | null {
   const start = from.exec(text)
@@ -88,7 +111,8 @@ function pieces(text: string): string[] {
   return joined
     .split(/;|•|·|●|\||,(?!\d)|(?<!\d),(?=\d)/)
     .map(p => p.trim())
-    .filter(Boolean)
+    .filter(p => p.length > 0 && p.length <= LONGEST_NAME)
+    .slice(0, ENTRIES_MOST)
 }
 
 const unique = (list: readonly string[]) => [...new Set(list)]

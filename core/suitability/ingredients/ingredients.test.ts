@@ -3,6 +3,8 @@ import { FAMILIES } from '../../complexion/product'
 import { FLAGS, familyOf, readIngredients } from './ingredients'
 import { parseInci } from './inci'
 import { canonicalName } from './names'
+import { seeded } from '../../../tests/support/random'
+import { ENTRIES_MOST, entriesIn, INCI_MOST } from './inci'
 import { foundIn, substanceFor } from './substances'
 
 describe('ingredient lists as found in the wild', () => {
@@ -87,5 +89,75 @@ describe('declared sensitivities', () => {
     expect(foundIn('silica (powder)', ['mica'])).toEqual([])
     expect(substanceFor('  Shea butter ').label).toBe('Shea butter')
     expect(foundIn('shea butter', ['butyrospermum parkii butter'])).toEqual(['butyrospermum parkii butter'])
+  })
+})
+
+describe('words that people type', () => {
+  const list = ['aqua', 'parfum', 'salicylic acid', 'lactic acid', 'hypericum perforatum oil', 'rubber latex', 'a-wax']
+  it.each<[string, string[]]>([
+    ["St John's wort", ['hypericum perforatum oil']],
+    ['St John’s Wort', ['hypericum perforatum oil']],
+    ['AHA & BHA', ['salicylic acid', 'lactic acid']],
+    ['parfum, mild', ['parfum']],
+    ['latex!', ['rubber latex']],
+    ["l'huile", []],
+    ['(', []],
+    ['[a', ['a-wax']],
+    ['\\', []],
+    ['.*', []],
+    ['a|b', []],
+    ['(?:', []],
+  ])('%s is compared as words, never as a pattern', (declared, found) =>
+    expect(foundIn(declared, list)).toEqual(found),
+  )
+
+  it('whatever is typed, nothing throws', () => {
+    const signs = [...'()[]{}*+?.\\^$|/-&,;\'"!<>% aé漢🙂']
+    const { pick } = seeded(5)
+    for (let i = 0; i < 2000; i++) {
+      const word = Array.from({ length: 1 + (i % 12) }, () => pick(signs)).join('')
+      expect(Array.isArray(foundIn(word, list))).toBe(true)
+    }
+  })
+})
+
+describe('lists made to be slow', () => {
+  const most = (unit: string) => unit.repeat(Math.floor(INCI_MOST / unit.length))
+  it.each([
+    ' ',
+    '\u00a0',
+    '\n',
+    '(',
+    '[ ',
+    '*',
+    '1',
+    '1,',
+    'a,',
+    '-\n',
+    'may contain ',
+    'active ingredients: ',
+    'spf ',
+    '. ',
+    '1 1 ',
+    '1%',
+    '() ',
+    '+/',
+    'dimethicona,',
+    'zzzzzzzzz,',
+  ])('%j over and over reads in time proportional to its length', unit => {
+    const timed = (text: string) => {
+      const begun = performance.now()
+      readIngredients(text)
+      return performance.now() - begun
+    }
+    timed(most(unit).slice(0, 2000))
+    // Reading what takes seconds where something is quadratic: a wide limit, so that a slow machine does not matter.
+    expect(timed(most(unit))).toBeLessThan(1500)
+  })
+
+  it('counts entries and reads no more than so many', () => {
+    expect(entriesIn('aqua, talc; mica')).toBe(3)
+    expect(readIngredients('talc,'.repeat(3000)).ingredients).toEqual(['talc'])
+    expect(entriesIn('talc,'.repeat(3000))).toBeGreaterThan(ENTRIES_MOST)
   })
 })

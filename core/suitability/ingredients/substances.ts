@@ -137,7 +137,19 @@ export const SUBSTANCES: readonly Substance[] = [
     words: ['silicone', 'dimethicone'],
     is: /methicone|siloxan|siloxy|methiconol|silsesquioxane|silicone/,
   },
-  { id: 'salicylates', label: 'salicylates', words: ['salicylic acid', 'aspirin'], is: /salicyl/ },
+  { id: 'salicylates', label: 'salicylates', words: ['salicylic acid', 'aspirin', 'bha', 'beta hydroxy acid'], is: /salicyl/ },
+  {
+    id: 'fruit-acids',
+    label: 'fruit acids',
+    words: ['aha', 'alpha hydroxy acid', 'fruit acid'],
+    is: /^(?:glycolic|lactic|mandelic|malic|tartaric) acid$/,
+  },
+  {
+    id: 'hypericum',
+    label: 'St John’s wort',
+    words: ["st john's wort", "saint john's wort", 'hypericum'],
+    is: /^hypericum/,
+  },
   {
     id: 'chemical-filters',
     label: 'organic sun filters',
@@ -146,32 +158,70 @@ export const SUBSTANCES: readonly Substance[] = [
   },
 ]
 
-const plainWord = (text: string) => text.trim().toLowerCase().replace(/s$/, '')
+const plainWord = (text: string) =>
+  text.trim().toLowerCase().replace(/[’`´]/g, "'").replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '').replace(/s$/, '')
 
-/** The substance a declared word stands for; a word that is none of them stands for the ingredient of that name. */
-export function substanceFor(declared: string): Pick<Substance, 'label' | 'is'> {
+/** What a declared word stands for. */
+export interface Declared {
+  label: string
+  holds(ingredient: string): boolean
+}
+
+/**
+ * The substance a declared word stands for; a word that is none of them stands for the ingredients of that name. Several
+ * said in one breath ("AHA & BHA", "parfum, mild") stand for each of them.
+ */
+export function substanceFor(declared: string): Declared {
+  const whole = known(declared)
+  if (whole) return whole
+  const parts = declared.split(/[,;/&+]|\s(?:and|und|et|y)\s/i).filter(part => part.trim())
+  if (parts.length < 2) return named(declared)
+  const all = parts.map(part => known(part) ?? named(part))
+  return { label: declared.trim(), holds: ingredient => all.some(one => one.holds(ingredient)) }
+}
+
+function known(declared: string): Declared | null {
   const word = plainWord(declared)
-  const known = SUBSTANCES.find(
+  const found = SUBSTANCES.find(
     s => s.id === declared || plainWord(s.label) === word || s.words.some(w => plainWord(w) === word),
   )
-  if (known) return known
-  const name = canonicalName(declared) || word
+  return found ? asDeclared(found) : null
+}
+
+function named(declared: string): Declared {
+  const name = canonicalName(declared) || plainWord(declared)
   const within = SUBSTANCES.find(s => s.is.test(name) && s.words.includes(name))
-  if (within) return within
-  return {
-    label: declared.trim(),
-    is: new RegExp(
-      name
-        .split(/\s+/)
-        .map(w => `\\b${w.replace(/[^\p{L}\p{N}-]/gu, '\\$&')}`)
-        .join('.*'),
-      'u',
-    ),
+  return within ? asDeclared(within) : { label: declared.trim(), holds: namesAll(name) }
+}
+
+const asDeclared = ({ label, is }: Substance): Declared => ({ label, holds: ingredient => is.test(ingredient) })
+
+// A word this short begins too many others: it has to be there whole.
+const SHORT = 3
+
+/**
+ * Whether an ingredient's name holds the beginnings of all words said, in their order: "shea butter" is in
+ * "butyrospermum parkii (shea) butter". What people type is compared as words and never becomes a pattern.
+ */
+function namesAll(said: string): (ingredient: string) => boolean {
+  const wanted = wordsOf(said)
+  return ingredient => {
+    if (wanted.length === 0) return false
+    let next = 0
+    for (const word of wordsOf(ingredient)) {
+      const said = wanted[next]
+      if (said !== undefined && (said.length < SHORT ? word === said : word.startsWith(said))) next++
+    }
+    return next === wanted.length
   }
 }
 
+const wordsOf = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+
 /** Ingredients of a list that are or contain what was declared. */
-export const foundIn = (declared: string, ingredients: readonly string[]): string[] => {
-  const { is } = substanceFor(declared)
-  return ingredients.filter(name => is.test(name))
-}
+export const foundIn = (declared: string, ingredients: readonly string[]): string[] =>
+  ingredients.filter(substanceFor(declared).holds)
