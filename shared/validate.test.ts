@@ -18,6 +18,7 @@ describe('checking', () => {
       target: lab,
       products: [product],
       limit: 5,
+      timeLimitMs: 10_000,
       options: { maxProducts: 3, maxDrops: 8, tolerance: 2, illuminant: 'D65' },
     })
   })

@@ -1,6 +1,7 @@
 import 'reflect-metadata'
-import { instanceToPlain, plainToInstance, type ClassConstructor } from 'class-transformer'
+import { instanceToPlain } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
+import { AN_OBJECT, build, isPlainObject, MOST_ISSUES, type Dto } from './shape'
 
 /** What is wrong with one field, named by its path: `products[2].lab.L`. */
 export interface Issue {
@@ -10,16 +11,16 @@ export interface Issue {
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; issues: Issue[] }
 
-// Enough to show a person; a broken table of thousands of rows repeats itself.
-const MOST_ISSUES = 50
-
-/** Checks plain data against a DTO class. Fields the class does not know are left out. */
-export function check<T extends object>(dto: ClassConstructor<T>, plain: unknown): Checked<T> {
-  if (plain === null || typeof plain !== 'object' || Array.isArray(plain)) {
-    return { ok: false, issues: [{ path: '', message: 'must be an object with named fields' }] }
-  }
-  const value = plainToInstance(dto, plain, { exposeDefaultValues: true })
-  const errors = validateSync(value, { whitelist: true, forbidUnknownValues: true })
+/**
+ * Checks plain data against a DTO class: its sizes first, then every rule. Fields the class does not know are left out, and
+ * nothing that the data are named or made of is ever called.
+ */
+export function check<T extends object>(dto: Dto<T>, plain: unknown): Checked<T> {
+  if (!isPlainObject(plain)) return { ok: false, issues: [{ path: '', message: AN_OBJECT }] }
+  const oversized: Issue[] = []
+  const value = build(dto, plain, oversized)
+  if (oversized.length > 0) return { ok: false, issues: oversized.slice(0, MOST_ISSUES) }
+  const errors = validateSync(value, { forbidUnknownValues: true })
   return errors.length === 0
     ? { ok: true, value }
     : { ok: false, issues: errors.flatMap(e => issuesOf(e)).slice(0, MOST_ISSUES) }
@@ -33,9 +34,7 @@ function issuesOf(error: ValidationError, above = ''): Issue[] {
       : error.property
   // One message is enough: the rules of a field say the same in different strictness.
   const message = Object.values(error.constraints ?? {})[0]
-  const own = message
-    ? [{ path, message: message.startsWith('nested property') ? 'must be an object with named fields' : message }]
-    : []
+  const own = message ? [{ path, message: message.startsWith('nested property') ? AN_OBJECT : message }] : []
   return [...own, ...(error.children ?? []).flatMap(child => issuesOf(child, path))]
 }
 

@@ -1,11 +1,11 @@
-import type { ClassConstructor } from 'class-transformer'
+import type { Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
 import { ApiProblem } from './api'
 
 /**
  * A form over a DTO: the same rules as on the server, shown at their fields, and nothing typed is lost when it is refused.
  */
-export function useForm<T extends object>(dto: ClassConstructor<T>) {
+export function useForm<T extends object>(dto: Dto<T>) {
   const issues = ref<Issue[]>([])
   const problem = ref('')
   const busy = ref(false)

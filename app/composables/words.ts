@@ -1,4 +1,5 @@
 import type { Seen } from '#core/reading/verdicts'
+import { parseDay, parseMoment } from '#shared/parse'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { skinPlace, type Undertone } from '#core/complexion/skin'
@@ -7,11 +8,7 @@ import type { Verdict } from '#core/complexion/recipe'
 /** Money from minor units: 14000 is "140.00". */
 export const formatMoney = (minor: number, currency = '') => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
 
-/** A sum of money as typed, in minor units; undefined when it is none. */
-export function parseMoney(text: string): number | undefined {
-  const match = /^\s*(\d{1,6})(?:[.,](\d{1,2}))?\s*$/.exec(text)
-  return match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : undefined
-}
+export { parseMoney } from '#shared/parse'
 
 const halves = (depth: number) => (Math.round(depth * 2) / 2).toString()
 
@@ -85,12 +82,15 @@ const momentFormat = new Intl.DateTimeFormat('en-GB', {
 
 /** A calendar day (2026-12-05) as "Sat 5 Dec"; it has no time zone to shift it. */
 export function dayInWords(iso: string): string {
-  const [y, m, d] = iso.slice(0, 10).split('-').map(Number)
-  return dayFormat.format(new Date(y!, m! - 1, d))
+  const day = parseDay(iso.slice(0, 10))
+  return day ? dayFormat.format(new Date(day.year, day.month - 1, day.day)) : 'on an unknown day'
 }
 
-/** A moment in the zone of this device. */
-export const momentInWords = (iso: string) => momentFormat.format(new Date(iso))
+/** A moment in the zone of this device; a day alone as a day. */
+export function momentInWords(iso: string): string {
+  const at = parseMoment(iso)
+  return at === undefined ? dayInWords(iso) : momentFormat.format(at)
+}
 
 /** What was seen, as it is said: "a touch too light". */
 export const seenInWords = ({ seen, degree }: Seen) => (degree ? `${degree} ${seen}` : seen)

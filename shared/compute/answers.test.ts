@@ -14,7 +14,7 @@ const issues = (dto: Parameters<typeof check>[0], value: unknown) => {
 }
 
 describe('real answers keep to the published schemas', () => {
-  it('match', () => expect(issues(MatchAnswer, { recipes: match(shade(5).lab, kit) })).toEqual([]))
+  it('match', () => expect(issues(MatchAnswer, { complete: true, recipes: match(shade(5).lab, kit) })).toEqual([]))
   it('reach, with and without anything to mix', () => {
     expect(issues(ReachAnswer, reach(packPigments(kit), everyone()))).toEqual([])
     expect(issues(ReachAnswer, reach(packPigments([]), everyone()))).toEqual([])
@@ -33,9 +33,10 @@ describe('real answers keep to the published schemas', () => {
     ).toEqual([]))
   it('and the schemas notice what is wrong', () => {
     expect(
-      issues(MatchAnswer, { recipes: [{ drops: [], lab: shade(5).lab, deltaE: -1, verdict: 'fine' }] }).map(
-        i => i.path,
-      ),
+      issues(MatchAnswer, {
+        complete: true,
+        recipes: [{ drops: [], lab: shade(5).lab, deltaE: -1, verdict: 'fine' }],
+      }).map(i => i.path),
     ).toEqual(['recipes[0].drops', 'recipes[0].deltaE', 'recipes[0].verdict'])
   })
 })

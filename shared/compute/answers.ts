@@ -1,11 +1,9 @@
-import { Type } from 'class-transformer'
-import { IsOptional, ValidateNested } from 'class-validator'
 import type { Failing } from '#core/complexion/fails'
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
 import { FAMILIES, type Family } from '#core/complexion/product'
 import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
-import { Between, ListOf, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../rules'
 import { LabDto } from './parts'
 
 /*
@@ -15,9 +13,13 @@ import { LabDto } from './parts'
 
 const MANY = 1_000_000
 
+/** What the server can say of itself: nothing that names a person or a path. */
 export class HealthAnswer {
-  @OneOf(['ok']) status!: 'ok'
+  /** `ok`; `limited` while something needs a hand but everything works; `unusable` when the data cannot be opened. */
+  @OneOf(['ok', 'limited', 'unusable']) status!: 'ok' | 'limited' | 'unusable'
   @Text(1, 40) version!: string
+  /** What is wrong, each as one sentence. */
+  @ListOf(20) problems!: string[]
 }
 
 export class DifferenceAnswer {
@@ -35,15 +37,17 @@ class DropsAnswer {
 }
 
 export class RecipeAnswer {
-  @ListOf(4, 1) @ValidateNested({ each: true }) @Type(() => DropsAnswer) drops!: DropsAnswer[]
+  @Many(() => DropsAnswer, 4, 1) drops!: DropsAnswer[]
   /** Seen under the light asked for. */
-  @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @One(() => LabDto) lab!: LabDto
   @Between(0, 1000) deltaE!: number
   @OneOf(VERDICTS) verdict!: Verdict
 }
 
 export class MatchAnswer {
-  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => RecipeAnswer) recipes!: RecipeAnswer[]
+  /** False when the time was over before every mix was tried. */
+  @YesNo() complete!: boolean
+  @Many(() => RecipeAnswer, MANY) recipes!: RecipeAnswer[]
 }
 
 class ShareAnswer {
@@ -57,17 +61,17 @@ class ReachedSkinAnswer {
   @Name(120) id!: string
   @Between(-30, 30) depth!: number
   @OneOf(UNDERTONES) undertone!: Undertone
-  @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @One(() => LabDto) lab!: LabDto
   /** First by rank; null when there is nothing to mix. */
-  @IsOptional() @ValidateNested() @Type(() => RecipeAnswer) best!: RecipeAnswer | null
+  @Maybe() @One(() => RecipeAnswer) best!: RecipeAnswer | null
   /** Of smallest deltaE. */
-  @IsOptional() @ValidateNested() @Type(() => RecipeAnswer) nearest!: RecipeAnswer | null
+  @Maybe() @One(() => RecipeAnswer) nearest!: RecipeAnswer | null
   @ListOf(6) failsBy!: Failing[]
 }
 
 export class ReachAnswer {
-  @ValidateNested() @Type(() => ShareAnswer) share!: ShareAnswer
-  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => ReachedSkinAnswer) skins!: ReachedSkinAnswer[]
+  @One(() => ShareAnswer) share!: ShareAnswer
+  @Many(() => ReachedSkinAnswer, MANY) skins!: ReachedSkinAnswer[]
   @ListOf(MANY) redundant!: string[]
 }
 
@@ -91,16 +95,16 @@ class SpendPointAnswer {
 export class BuyAnswerDto {
   @ListOf(MANY) chosen!: string[]
   @Between(0, 1e12) spend!: number
-  @ValidateNested() @Type(() => BeforeAfterAnswer) reach!: BeforeAfterAnswer
-  @ValidateNested() @Type(() => ProofAnswer) proof!: ProofAnswer
-  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => SpendPointAnswer) curve!: SpendPointAnswer[]
+  @One(() => BeforeAfterAnswer) reach!: BeforeAfterAnswer
+  @One(() => ProofAnswer) proof!: ProofAnswer
+  @Many(() => SpendPointAnswer, MANY) curve!: SpendPointAnswer[]
   /** Indexes into `mustReach` that the choice does not reach. */
   @ListOf(MANY) unmet!: number[]
 }
 
 export class WornAnswer {
-  @ValidateNested() @Type(() => LabDto) masstone!: LabDto
-  @ValidateNested() @Type(() => LabDto) worn!: LabDto
+  @One(() => LabDto) masstone!: LabDto
+  @One(() => LabDto) worn!: LabDto
   /** The mix in the bottle against the target. */
   @Between(0, 1000) deltaEBottle!: number
   /** The film on the face against the target. */
@@ -118,5 +122,5 @@ export class IngredientsAnswer {
   /** International names in the order of the list. */
   @ListOf(MANY) ingredients!: string[]
   @ListOf(MANY) mayContain!: string[]
-  @ListOf(MANY) @ValidateNested({ each: true }) @Type(() => FlagAnswer) flags!: FlagAnswer[]
+  @Many(() => FlagAnswer, MANY) flags!: FlagAnswer[]
 }

@@ -1,12 +1,17 @@
-import { Type } from 'class-transformer'
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsObject, Max, Min, ValidateNested } from 'class-validator'
-import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
+import { BANDS, ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { Between, Maybe, Name, OneOf, Text, Whole } from '../rules'
+import { Between, ListOf, Maybe, Name, One, OneOf, Satisfies, Text, Whole } from '../rules'
 
-const SAMPLES = { message: 'must be 36 numbers from 0 to 1: 380 to 730 nm in steps of 10' }
-const AN_OBJECT = { message: 'must be an object with named fields' }
+/** A reflectance. */
+const Samples = (): PropertyDecorator => (target, key) => {
+  ListOf(BANDS)(target, key)
+  Satisfies(
+    'samples',
+    v => Array.isArray(v) && v.length === BANDS && v.every(r => typeof r === 'number' && r >= 0 && r <= 1),
+    `must be ${BANDS} numbers from 0 to 1: 380 to 730 nm in steps of 10`,
+  )(target, key)
+}
 
 /** CIELAB, D65, 2° observer. */
 export class LabDto {
@@ -17,7 +22,7 @@ export class LabDto {
 
 export class ProductDto {
   @Name(120) id!: string
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @One(() => LabDto) lab!: LabDto
   @OneOf(COVERAGES) coverage!: Coverage
   /** Hiding power; overrides what the coverage stands for. */
   @Maybe() @Between(0.05, 10) hide?: number
@@ -25,12 +30,7 @@ export class ProductDto {
   @Maybe() @Text(0, 120) range?: string
   /** 36 samples, 380–730 nm; overrides `lab`. */
   @Maybe()
-  @IsArray(SAMPLES)
-  @ArrayMinSize(36, SAMPLES)
-  @ArrayMaxSize(36, SAMPLES)
-  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, ...SAMPLES })
-  @Min(0, { each: true, ...SAMPLES })
-  @Max(1, { each: true, ...SAMPLES })
+  @Samples()
   reflectance?: number[]
 
   @Maybe() @Between(0, 1e6) pricePerMl?: number

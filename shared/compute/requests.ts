@@ -1,43 +1,34 @@
-import { Type } from 'class-transformer'
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, ValidateIf, ValidateNested } from 'class-validator'
+import { ValidateIf } from 'class-validator'
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import { Between, Distinct, ListOf, Maybe, Name, OneOf, Satisfies, Text, Whole } from '../rules'
+import { Between, Distinct, Groups, Ingredients, Many, Maybe, Name, One, OneOf, Satisfies, Whole } from '../rules'
 import { DropsDto, LabDto, OptionsDto, ProductDto } from './parts'
 
 export const MOST_PRODUCTS = 500
 export const MOST_SKINS = 5000
 const MOST_LABS = 5000
 const MOST_PAIRS = 20_000
-
-const AN_OBJECT = { message: 'must be an object with named fields' }
+const MOST_MS = 60_000
 
 export class DifferenceRequest {
   /** Each pair is a list of two colours. */
-  @ListOf(MOST_PAIRS)
-  @Satisfies(
-    'pairs',
-    v => !Array.isArray(v) || v.every(p => Array.isArray(p) && p.length === 2),
-    'must hold pairs: lists of exactly two colours',
-  )
-  @ValidateNested({ each: true })
-  @Type(() => LabDto)
-  pairs!: LabDto[][]
+  @Groups(() => LabDto, 2, MOST_PAIRS) pairs!: LabDto[][]
 }
 
 export class SpectrumRequest {
-  @ListOf(MOST_LABS) @ValidateNested({ each: true }) @Type(() => LabDto) labs!: LabDto[]
+  @Many(() => LabDto, MOST_LABS) labs!: LabDto[]
 }
 
 export class MatchRequest {
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) target!: LabDto
-  @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) products!: ProductDto[]
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @One(() => LabDto) target!: LabDto
+  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
+  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
   @Whole(1, 100) limit: number = 5
+  @Whole(1, MOST_MS) timeLimitMs: number = 10_000
 }
 
 export class SkinDto {
   @Name(120) id!: string
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @One(() => LabDto) lab!: LabDto
   @Maybe() @Between(0, 1e6) weight?: number
 }
 
@@ -46,62 +37,56 @@ const EVERYONE_OR_SKINS = 'must be "everyone" or a list of skins, each with id a
 /** `everyone`, or skins of the caller's own. */
 const Population = (): PropertyDecorator => (target, key) => {
   ValidateIf((owner: Record<string | symbol, unknown>) => owner[key] !== 'everyone')(target, key)
-  IsArray({ message: EVERYONE_OR_SKINS })(target, key)
-  ArrayMinSize(1, { message: 'must hold at least one skin' })(target, key)
-  ArrayMaxSize(MOST_SKINS, { message: `must hold at most ${MOST_SKINS} skins` })(target, key)
+  Satisfies('population', v => Array.isArray(v), EVERYONE_OR_SKINS)(target, key)
+  Many(() => SkinDto, MOST_SKINS, 1)(target, key)
   Satisfies(
     'populationWeight',
-    v => !Array.isArray(v) || v.some(s => ((s as SkinDto | null)?.weight ?? 1) > 0),
+    v => !Array.isArray(v) || v.length === 0 || v.some(s => ((s as SkinDto | null)?.weight ?? 1) > 0),
     'must hold a skin with a weight above 0',
   )(target, key)
   Distinct('id')(target, key)
-  ValidateNested({ each: true })(target, key)
-  Type(() => SkinDto)(target, key)
 }
 
 export class ReachRequest {
-  @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) products!: ProductDto[]
+  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
   @Population() population!: 'everyone' | SkinDto[]
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @Whole(1, MOST_MS) timeLimitMs: number = 20_000
 }
 
 export class OfferDto {
   @Name(120) id!: string
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => ProductDto) product!: ProductDto
+  @One(() => ProductDto) product!: ProductDto
   @Between(0, 1e9) price!: number
 }
 
 export class BuyRequest {
-  @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) owned!: ProductDto[]
-  @ListOf(MOST_PRODUCTS)
+  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') owned!: ProductDto[]
+  @Many(() => OfferDto, MOST_PRODUCTS)
   @Distinct('id')
   @Satisfies(
     'together',
     (v, owner) => !Array.isArray(v) || v.length + lengthOf((owner as BuyRequest).owned) <= MOST_PRODUCTS,
     `must hold at most ${MOST_PRODUCTS} together with the owned products`,
   )
-  @ValidateNested({ each: true })
-  @Type(() => OfferDto)
   offers!: OfferDto[]
 
   @Population() population!: 'everyone' | SkinDto[]
   @Between(0, 1e9) budget!: number
-  @ListOf(100) @ValidateNested({ each: true }) @Type(() => LabDto) mustReach: LabDto[] = []
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => OptionsDto) options: OptionsDto = new OptionsDto()
-  @Whole(1, 60_000) timeLimitMs: number = 5000
+  @Many(() => LabDto, 100) mustReach: LabDto[] = []
+  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @Whole(1, MOST_MS) timeLimitMs: number = 5000
 }
 
 const lengthOf = (v: unknown) => (Array.isArray(v) ? v.length : 0)
 
 export class WornRequest {
   /** Bare skin where the film lies. */
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) face!: LabDto
+  @One(() => LabDto) face!: LabDto
   /** What it has to agree with: jaw, neck or chest. */
-  @IsObject(AN_OBJECT) @ValidateNested() @Type(() => LabDto) target!: LabDto
-  @ListOf(12, 1)
+  @One(() => LabDto) target!: LabDto
+  @Many(() => DropsDto, 12, 1)
   @Distinct('id')
-  @ValidateNested({ each: true })
-  @Type(() => DropsDto)
   @Satisfies(
     'dropsOfProducts',
     (drops, owner) => {
@@ -113,12 +98,12 @@ export class WornRequest {
   )
   drops!: DropsDto[]
 
-  @ListOf(MOST_PRODUCTS) @Distinct('id') @ValidateNested({ each: true }) @Type(() => ProductDto) products!: ProductDto[]
+  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
   /** Relative to a normal layer. */
   @Between(0, 10) thickness: number = 1
   @OneOf(ILLUMINANTS) illuminant: Illuminant = 'D65'
 }
 
 export class IngredientsRequest {
-  @Text(0, 20_000) inci!: string
+  @Ingredients() inci!: string
 }

@@ -1,7 +1,5 @@
-import { Type } from 'class-transformer'
-import { ValidateNested } from 'class-validator'
 import type { Traits } from '#core/stock/usual'
-import { Distinct, ListOf, Name, Text, Whole } from '../rules'
+import { Distinct, Id, Many, Minor, Text } from '../rules'
 import type { ProductFields } from './kit'
 
 export interface Supplier {
@@ -24,18 +22,16 @@ export interface Catalogue {
 }
 
 export class PurchaseLineInput {
-  @Name(120) offerId!: string
+  @Id() offerId!: string
   @Text(0, 300) reason: string = ''
 }
 
 /** A plan accepted: it becomes one purchase list. */
 export class PurchaseInput {
-  @ListOf(100, 1)
+  @Many(() => PurchaseLineInput, 100, 1)
   @Distinct('offerId')
-  @ValidateNested({ each: true })
-  @Type(() => PurchaseLineInput)
   lines!: PurchaseLineInput[]
-  @Whole(0, 100_000_000) budgetMinor!: number
+  @Minor() budgetMinor!: number
 }
 
 export interface PurchaseLine {

@@ -1,11 +1,24 @@
-import { Type } from 'class-transformer'
-import { IsObject, ValidateNested } from 'class-validator'
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
 import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
 import { SITES, USUAL_SITES, type Site, type SiteWeights } from '#core/reading/sites'
 import { LabDto } from '../compute/parts'
-import { Between, Distinct, ListOf, Maybe, OneOf, Satisfies, SomeOf, Text, Whole, Words, YesNo } from '../rules'
+import {
+  Between,
+  Colour,
+  Distinct,
+  Id,
+  Many,
+  Maybe,
+  Named,
+  One,
+  OneOf,
+  SomeOf,
+  Text,
+  Whole,
+  Words,
+  YesNo,
+} from '../rules'
 
 /** What is seen on one part of the face. */
 export class ZoneInput {
@@ -31,7 +44,7 @@ export class OccasionInput implements JobFacts {
 
 export class SecondToneInput {
   @OneOf(ZONES) zone!: Zone
-  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Colour(() => LabDto) lab!: LabDto
 }
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
@@ -74,8 +87,8 @@ export type ChartArea = (typeof CHART_AREAS)[number]
 /** One colour placed on the face chart, with the product that is to make it. */
 export class ChartMarkInput {
   @OneOf(CHART_AREAS) area!: ChartArea
-  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
-  @Maybe() @Text(1, 120) productId?: string | null
+  @Colour(() => LabDto) lab!: LabDto
+  @Maybe() @Id() productId?: string | null
   @Text(0, 120) note: string = ''
 }
 
@@ -86,7 +99,7 @@ export class Consultation {
   @OneOf(LASHES) lashes: LashWish = 'none wished'
   @YesNo() noScent: boolean = false
   @YesNo() mildOnly: boolean = false
-  @ListOf(12) @Distinct('zone') @ValidateNested({ each: true }) @Type(() => ZoneInput) zones: ZoneInput[] = []
+  @Many(() => ZoneInput, 12) @Distinct('zone') zones: ZoneInput[] = []
   @Words(20, 60) sensitivities: string[] = []
   @Text(0, 40) hairColour: string = ''
   @Text(0, 40) eyeColour: string = ''
@@ -99,32 +112,22 @@ export class Consultation {
   /** Whether they come with a fake tan on; null: as at the newest reading. */
   @Maybe() @YesNo() tanOn: boolean | null = null
   /** Which sites the base has to agree with, and how much each counts. */
-  @Satisfies(
-    'sites',
-    v =>
-      v !== null
-      && typeof v === 'object'
-      && !Array.isArray(v)
-      && Object.entries(v).every(
-        ([site, w]) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10,
-      ),
+  @Named(
+    SITES.length,
+    (site, w) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10,
     'must set sites to numbers from 0 to 10',
   )
   siteWeights: SiteWeights = { ...USUAL_SITES }
   /** The look agreed: colours placed on the face, one an area. */
-  @ListOf(11) @Distinct('area') @ValidateNested({ each: true }) @Type(() => ChartMarkInput) chart: ChartMarkInput[] = []
+  @Many(() => ChartMarkInput, 11) @Distinct('area') chart: ChartMarkInput[] = []
   /** How they want to look, and what was agreed. */
   @Text(0, 1000) look: string = ''
   /** Whether they agreed to what is kept, and to pictures. */
   @OneOf(CONSENTS) keepRecord: Consent = 'not asked'
   @OneOf(CONSENTS) keepPictures: Consent = 'not asked'
   @Maybe()
-  @IsObject({ message: 'must name a zone and its colour' })
-  @ValidateNested()
-  @Type(() => SecondToneInput)
+  @One(() => SecondToneInput, 'must name a zone and its colour')
   secondTone: SecondToneInput | null = null
-  @IsObject({ message: 'must say what the day asks' })
-  @ValidateNested()
-  @Type(() => OccasionInput)
+  @One(() => OccasionInput, 'must say what the day asks')
   occasion: OccasionInput = new OccasionInput()
 }

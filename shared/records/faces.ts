@@ -1,5 +1,3 @@
-import { Type } from 'class-transformer'
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, IsObject, ValidateNested } from 'class-validator'
 import { COVERAGES, type Coverage } from '#core/complexion/product'
 import { COMPLAINTS, DEGREES, type Complaint, type Degree } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
@@ -11,7 +9,21 @@ import { FINISHES, type Finish } from '#core/suitability/item'
 import type { Consultation } from './consultation'
 import type { OwnedProduct } from './kit'
 import type { SavedPlan } from './plans'
-import { Between, Distinct, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
+import {
+  Between,
+  Colour,
+  Distinct,
+  Id,
+  ListOf,
+  Many,
+  Maybe,
+  Moment,
+  Name,
+  OneOf,
+  Satisfies,
+  Text,
+  YesNo,
+} from '../rules'
 
 export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed', 'verdicts'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
@@ -32,16 +44,18 @@ export class FaceInput {
 
 export class ReadingInput {
   @OneOf(READING_SOURCES) source!: ReadingSource
-  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Colour(() => LabDto) lab!: LabDto
   /** Upper triangle LL, La, Lb, aa, ab, bb. */
-  @IsArray({ message: 'must be a list' })
-  @ArrayMinSize(6, { message: 'must hold the 6 entries of a covariance' })
-  @ArrayMaxSize(6, { message: 'must hold the 6 entries of a covariance' })
-  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true, message: 'must hold numbers' })
+  @ListOf(6)
+  @Satisfies(
+    'covariance',
+    v => Array.isArray(v) && v.length === 6 && v.every(n => typeof n === 'number' && Math.abs(n) <= 1e4),
+    'must hold the 6 entries of a covariance, numbers up to 10000',
+  )
   @Satisfies(
     'variances',
-    v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0 && v[i] <= 1e4),
-    'must have variances from 0 to 10000',
+    v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0),
+    'must have variances of at least 0',
   )
   covariance!: number[]
 
@@ -56,8 +70,8 @@ export interface FaceReading extends ReadingInput {
 }
 
 export class SavedRecipeInput {
-  @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
-  @IsObject({ message: 'must be a colour with L, a and b' }) @ValidateNested() @Type(() => LabDto) lab!: LabDto
+  @Many(() => DropsDto, 4, 1) @Distinct('id') drops!: DropsDto[]
+  @Colour(() => LabDto) lab!: LabDto
   @Between(0, 100) deltaE!: number
   /** 0–1, given the spread of the reading. */
   @Between(0, 1) chance!: number
@@ -74,7 +88,7 @@ export interface SavedRecipe extends SavedRecipeInput {
 
 /** What the artist saw of a recipe on the skin. */
 export class ComplaintInput implements Seen {
-  @ListOf(4, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops!: DropsDto[]
+  @Many(() => DropsDto, 4, 1) @Distinct('id') drops!: DropsDto[]
   @OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
   @Maybe()
   @OneOf(DEGREES)
@@ -99,7 +113,7 @@ export interface PictureRecord {
 
 /** What became of a product on this face. */
 export class HistoryInput {
-  @Name(120) productId!: string
+  @Id() productId!: string
   @OneOf(HISTORY) what!: HistoryWord
   @Text(0, 300) note: string = ''
 }

@@ -1,12 +1,10 @@
-import { Type } from 'class-transformer'
-import { IsObject, ValidateNested } from 'class-validator'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import type { Traits } from '#core/stock/usual'
 import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/suitability/item'
 import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
-import { Between, ListOf, Maybe, Moment, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
+import { Between, Colour, Ids, Ingredients, Maybe, Minor, Moment, Name, Named, One, OneOf, Text, YesNo } from '../rules'
 
 /** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show. */
 export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
@@ -18,9 +16,7 @@ export class ProductFields {
   @Text(0, 60) brand: string = ''
   @Text(0, 60) range: string = ''
   @Name(80) shade!: string
-  @IsObject({ message: 'must be a colour: pick a depth, a bottle beside it, or type its Lab' })
-  @ValidateNested()
-  @Type(() => LabDto)
+  @Colour(() => LabDto, 'must be a colour: pick a depth, a bottle beside it, or type its Lab')
   lab!: LabDto
 
   @OneOf(COLOUR_SOURCES) colourSource: ColourSource = 'depth word'
@@ -30,23 +26,17 @@ export class ProductFields {
   /** Grams for what is sold by weight. */
   @Between(0.1, 1000, 'ml') sizeMl: number = 30
   /** Ingredient list as on the pack; empty when it is not on record. */
-  @Text(0, INCI_MOST) inci: string = ''
+  @Ingredients() inci: string = ''
   /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
-  @Satisfies(
-    'flags',
-    v =>
-      v === null
-      || typeof v !== 'object'
-      || Object.entries(v).every(([k, on]) => FLAGS.includes(k as IngredientFlag) && typeof on === 'boolean'),
+  @Named(
+    FLAGS.length,
+    (flag, on) => FLAGS.includes(flag as IngredientFlag) && typeof on === 'boolean',
     'must set known flags to true or false',
   )
-  @IsObject({ message: 'must name flags' })
   flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
   /** What the kind usually is, when left out. */
   @Maybe()
-  @IsObject({ message: 'must describe the product' })
-  @ValidateNested()
-  @Type(() => TraitsInput)
+  @One(() => TraitsInput, 'must describe the product')
   traits?: Traits
 }
 
@@ -57,7 +47,7 @@ export class OwnedProductInput extends ProductFields {
   /** Share of the bottle that is left. */
   @Between(0, 1) level: number = 1
   /** Minor units of the artist's currency. */
-  @Maybe() @Whole(0, 100_000_000) priceMinor?: number | null
+  @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
   @Text(0, 500) notes: string = ''
 }
@@ -72,7 +62,7 @@ export interface OwnedProduct extends OwnedProductInput {
 }
 
 export class RetireInput {
-  @ListOf(500, 1) ids!: string[]
+  @Ids(2000) ids!: string[]
   @YesNo() retired!: boolean
 }
 

@@ -1,9 +1,7 @@
-import { Type } from 'class-transformer'
-import { IsObject, ValidateNested } from 'class-validator'
 import type { FacePlan } from '#core/suitability/facePlan'
 import type { Lock } from '#core/suitability/locks'
 import { DropsDto } from '../compute/parts'
-import { Distinct, ListOf, Maybe, Name, OneOf, Satisfies, Text, YesNo } from '../rules'
+import { Distinct, Ids, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
 import type { MeasuredMixRecord } from './mixes'
 
@@ -11,7 +9,7 @@ import type { MeasuredMixRecord } from './mixes'
 export class LockInput {
   @Name(80) key!: string
   @Maybe() @Name(200) itemId?: string
-  @Maybe() @ListOf(5, 1) @Distinct('id') @ValidateNested({ each: true }) @Type(() => DropsDto) drops?: DropsDto[]
+  @Maybe() @Many(() => DropsDto, 5, 1) @Distinct('id') drops?: DropsDto[]
   @Satisfies(
     'oneLock',
     (v, owner) => {
@@ -32,13 +30,11 @@ export class OverrideInput {
 }
 
 export class PlanInput {
-  @ListOf(40) @Distinct('key') @ValidateNested({ each: true }) @Type(() => LockInput) locks: LockInput[] = []
-  @ListOf(40) @ValidateNested({ each: true }) @Type(() => OverrideInput) overrides: OverrideInput[] = []
+  @Many(() => LockInput, 40) @Distinct('key') locks: LockInput[] = []
+  @Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
   /** Where it differs from what the face's record says of the day. */
   @Maybe()
-  @IsObject({ message: 'must say what the day asks' })
-  @ValidateNested()
-  @Type(() => OccasionInput)
+  @One(() => OccasionInput, 'must say what the day asks')
   occasion?: OccasionInput | null
 }
 
@@ -87,7 +83,7 @@ export interface PaletteTestRecord extends PaletteTestInput {
 
 /** A flash photograph of one product, or of several worn together. */
 export class FlashTestInput {
-  @ListOf(10, 1) itemIds!: string[]
+  @Ids(10) itemIds!: string[]
   @OneOf(['good', 'bad']) result!: 'good' | 'bad'
   @Text(0, 200) note: string = ''
 }

@@ -1,10 +1,8 @@
-import { Type } from 'class-transformer'
-import { ValidateNested } from 'class-validator'
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/suitability/settings'
 import { SLOT_IDS, type SlotId } from '#core/suitability/slots'
-import { Between, ListOf, Name, OneOf, Satisfies, Text, Whole } from '../rules'
+import { Between, Id, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const
@@ -16,7 +14,7 @@ export type Theme = (typeof THEMES)[number]
 /** An agency's rule: this place of the plan is done with this product. */
 export class HouseRuleInput {
   @OneOf(SLOT_IDS) slot!: SlotId
-  @Name(120) itemId!: string
+  @Id() itemId!: string
   @Name(120) sentence!: string
 }
 
@@ -30,7 +28,7 @@ export class Settings {
   @Between(0.1, 5, 'ml') faceMlLight: number = FACE_ML.light
   @Between(0.1, 5, 'ml') faceMlMedium: number = FACE_ML.medium
   @Between(0.1, 5, 'ml') faceMlFull: number = FACE_ML.full
-  @Whole(0, 100_000_000) budgetMinor: number = 14_000
+  @Minor() budgetMinor: number = 14_000
   @Text(0, 3) currency: string = ''
   @OneOf(THEMES) theme: Theme = 'day'
   @OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order
@@ -38,16 +36,11 @@ export class Settings {
   @OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
   @OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
   /** Per rule: 0 switches it off, 1 is as it comes, up to 3 times as heavy. */
-  @Satisfies(
-    'ruleWeights',
-    v =>
-      v !== null
-      && typeof v === 'object'
-      && !Array.isArray(v)
-      && Object.entries(v).length <= 100
-      && Object.values(v).every(w => typeof w === 'number' && w >= 0 && w <= 3),
+  @Named(
+    100,
+    (_rule, weight) => typeof weight === 'number' && weight >= 0 && weight <= 3,
     'must set rules to numbers from 0 to 3',
   )
   ruleWeights: Record<string, number> = {}
-  @ListOf(30) @ValidateNested({ each: true }) @Type(() => HouseRuleInput) houseRules: HouseRuleInput[] = []
+  @Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
 }

@@ -107,9 +107,7 @@ describe('words that people type', () => {
     ['.*', []],
     ['a|b', []],
     ['(?:', []],
-  ])('%s is compared as words, never as a pattern', (declared, found) =>
-    expect(foundIn(declared, list)).toEqual(found),
-  )
+  ])('%s is compared as words, never as a pattern', (declared, found) => expect(foundIn(declared, list)).toEqual(found))
 
   it('whatever is typed, nothing throws', () => {
     const signs = [...'()[]{}*+?.\\^$|/-&,;\'"!<>% aé漢🙂']

@@ -137,7 +137,12 @@ export const SUBSTANCES: readonly Substance[] = [
     words: ['silicone', 'dimethicone'],
     is: /methicone|siloxan|siloxy|methiconol|silsesquioxane|silicone/,
   },
-  { id: 'salicylates', label: 'salicylates', words: ['salicylic acid', 'aspirin', 'bha', 'beta hydroxy acid'], is: /salicyl/ },
+  {
+    id: 'salicylates',
+    label: 'salicylates',
+    words: ['salicylic acid', 'aspirin', 'bha', 'beta hydroxy acid'],
+    is: /salicyl/,
+  },
   {
     id: 'fruit-acids',
     label: 'fruit acids',
@@ -159,7 +164,12 @@ export const SUBSTANCES: readonly Substance[] = [
 ]
 
 const plainWord = (text: string) =>
-  text.trim().toLowerCase().replace(/[’`´]/g, "'").replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '').replace(/s$/, '')
+  text
+    .trim()
+    .toLowerCase()
+    .replace(/[’`´]/g, "'")
+    .replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '')
+    .replace(/s$/, '')
 
 /** What a declared word stands for. */
 export interface Declared {

@@ -1,0 +1,126 @@
+import type { Issue } from './validate'
+import { isPlainText } from './parse'
+
+/*
+ * What a DTO may hold, known before anything is built: which fields, how long, how many, of which class. Sizes, counts and depth are
+ * judged here on the plain data, so that a flood is refused at the cost of looking at its first members, and what class-validator
+ * then sees is never larger than the largest sensible input.
+ */
+
+export type Dto<T extends object = object> = new () => T
+
+interface Field {
+  /** Class of the value, or of each member of a list. */
+  nested?: () => Dto
+  /** Members of a list; a field without it is no list. */
+  most?: number
+  /** Characters of a text, or of each text of a list. */
+  longest?: number
+  /** Members of a list are lists themselves, of so many members. */
+  each?: number
+  /** Names in an object of plain values. */
+  names?: number
+}
+
+const shapes = new Map<object, Map<string, Field>>()
+
+/** Says more of a field; a field nobody speaks of is not part of its class. */
+export const shaped =
+  (part: Field): PropertyDecorator =>
+  (target, key) => {
+    const fields = shapes.get(target.constructor) ?? new Map<string, Field>()
+    shapes.set(target.constructor, fields.set(String(key), { ...fields.get(String(key)), ...part }))
+  }
+
+const known = new Map<Dto, readonly (readonly [string, Field])[]>()
+
+/** Fields of a class and those above it. */
+export function fieldsOf(dto: Dto): readonly (readonly [string, Field])[] {
+  const before = known.get(dto)
+  if (before) return before
+  const all = new Map<string, Field>()
+  for (let at: object | null = dto; at; at = Object.getPrototypeOf(at) as object | null)
+    for (const [name, field] of shapes.get(at) ?? []) if (!all.has(name)) all.set(name, field)
+  const list = [...all]
+  known.set(dto, list)
+  return list
+}
+
+// Texts of fields that set no length of their own, such as one word out of a list.
+const USUAL_LONGEST = 200
+// What stands in for an object or list where there should be a plain value: every rule of such a field refuses it.
+const WRONG_KIND = Object.freeze({})
+// Enough to show a person; a broken table of thousands of rows repeats itself.
+export const MOST_ISSUES = 50
+
+export const AN_OBJECT = 'must be an object with named fields'
+
+export const isPlainObject = (value: unknown): value is Record<string, unknown> =>
+  value !== null && typeof value === 'object' && !Array.isArray(value)
+
+/** An instance of a class out of plain data, with its own defaults for what is absent; what does not fit is told as issues. */
+export function build<T extends object>(dto: Dto<T>, plain: Record<string, unknown>, issues: Issue[], path = ''): T {
+  const value = new dto()
+  for (const [name, field] of fieldsOf(dto)) {
+    if (!Object.hasOwn(plain, name) || plain[name] === undefined) continue
+    if (issues.length >= MOST_ISSUES) break
+    Object.assign(value, { [name]: take(plain[name], field, path ? `${path}.${name}` : name, issues) })
+  }
+  return value
+}
+
+function take(raw: unknown, field: Field, path: string, issues: Issue[]): unknown {
+  if (typeof raw === 'string') return takeText(raw, field, path, issues)
+  if (raw === null || typeof raw !== 'object') return raw
+  // A list where an object belongs stays one, empty: the rules of such a field refuse it as no object.
+  if (Array.isArray(raw) && field.most === undefined) return field.nested || field.names !== undefined ? [] : WRONG_KIND
+  if (Array.isArray(raw)) return takeList(raw, field, path, issues)
+  if (field.nested && field.most === undefined)
+    return build(field.nested(), raw as Record<string, unknown>, issues, path)
+  if (field.names !== undefined) return takeNames(raw as Record<string, unknown>, field.names, path, issues)
+  return WRONG_KIND
+}
+
+function takeText(raw: string, { longest = USUAL_LONGEST }: Field, path: string, issues: Issue[]): string {
+  // Two units for one letter at the most: the rule of the field counts letters.
+  if (raw.length > 2 * longest) issues.push({ path, message: `must be text of at most ${longest} characters` })
+  else if (!isPlainText(raw))
+    issues.push({ path, message: 'must not hold control characters or halves of letters: type it anew' })
+  return raw
+}
+
+function takeList(raw: readonly unknown[], field: Field, path: string, issues: Issue[]): unknown[] {
+  const { most = 0, each, nested } = field
+  if (raw.length > most) {
+    issues.push({ path, message: `must hold at most ${most}: split it into several` })
+    return []
+  }
+  return raw.map((member, i) => {
+    if (issues.length >= MOST_ISSUES) return WRONG_KIND
+    const at = `${path}[${i}]`
+    if (each !== undefined) {
+      if (Array.isArray(member) && member.length === each)
+        return takeList(member, { ...field, most: each, each: undefined }, at, issues)
+      if (!issues.some(i => i.path === path)) issues.push({ path, message: `must hold lists of exactly ${each}` })
+      return []
+    }
+    if (!nested) return Array.isArray(member) ? WRONG_KIND : take(member, { longest: field.longest }, at, issues)
+    if (isPlainObject(member)) return build(nested(), member, issues, at)
+    issues.push({ path: at, message: AN_OBJECT })
+    return WRONG_KIND
+  })
+}
+
+function takeNames(raw: Record<string, unknown>, most: number, path: string, issues: Issue[]): unknown {
+  const names = Object.keys(raw)
+  if (names.length > most) {
+    issues.push({ path, message: `must hold at most ${most} names` })
+    return {}
+  }
+  const entries = names.map(name => {
+    if (name.length > USUAL_LONGEST || !isPlainText(name)) issues.push({ path, message: 'must hold short plain names' })
+    const value = raw[name]
+    return [name, value !== null && typeof value === 'object' ? WRONG_KIND : value] as const
+  })
+  return Object.fromEntries(entries)
+}
