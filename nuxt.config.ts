@@ -18,6 +18,7 @@ export default defineNuxtConfig({
   modules: [
     '@pinia/nuxt',
     '@nuxt/eslint',
+    'nuxt-security',
     (_options, nuxt) => {
       nuxt.hooks.hook('vite:extendConfig', config => {
         // @ts-expect-error plugins is readonly in the type only
@@ -31,6 +32,43 @@ export default defineNuxtConfig({
     'vuetify/styles',
     '~/theme/main.css',
   ],
+  // What no page of this application may do, told to the browser; see docs/security.md. What answers data is guarded in server/guard.
+  security: {
+    strict: false,
+    nonce: true,
+    headers: {
+      contentSecurityPolicy: {
+        'default-src': ["'none'"],
+        'base-uri': ["'none'"],
+        'form-action': ["'none'"],
+        'frame-ancestors': ["'none'"],
+        'object-src': ["'none'"],
+        'script-src': ["'self'", "'nonce-{{nonce}}'"],
+        'script-src-attr': ["'none'"],
+        // Swatches are coloured by style attributes, and Vuetify writes its theme into a style element.
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'font-src': ["'self'", 'data:'],
+        'connect-src': ["'self'"],
+        'worker-src': ["'self'", 'blob:'],
+        'manifest-src': ["'self'"],
+        // Served over plain http on this computer.
+        'upgrade-insecure-requests': false,
+      },
+      crossOriginEmbedderPolicy: 'credentialless',
+      crossOriginOpenerPolicy: 'same-origin',
+      crossOriginResourcePolicy: 'same-origin',
+      strictTransportSecurity: false,
+      xFrameOptions: 'DENY',
+      referrerPolicy: 'no-referrer',
+    },
+    // Sizes and types are judged by the routes themselves, and nobody is counted out on one's own computer.
+    rateLimiter: false,
+    requestSizeLimiter: false,
+    xssValidator: false,
+    corsHandler: false,
+    allowedMethodsRestricter: false,
+  },
   app: {
     head: {
       title: 'Varietas',

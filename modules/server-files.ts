@@ -18,6 +18,10 @@ export default defineNuxtModule({
       format: 'esm',
       target: 'node20',
       sourcemap: true,
+      // Native code is found where the built server has it.
+      external: ['@libsql/client'],
+      // Packages of the older kind that are bundled ask for Node's own with require.
+      banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
       alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
       tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
     })

@@ -1,4 +1,5 @@
 // npm run demo / npm start: install, build, migrate and serve.
+import { randomUUID } from 'node:crypto'
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { homedir } from 'node:os'
@@ -13,13 +14,17 @@ const data =
 install()
 build()
 
+// Told back by the health page, so that another program on this port is not taken for this one.
+const start = randomUUID()
 const env = {
   ...process.env,
   HOST: host,
   PORT: port,
   NITRO_HOST: host,
   NITRO_PORT: port,
+  NITRO_SHUTDOWN_TIMEOUT: '8000',
   VARIETAS_DATA: data,
+  VARIETAS_START: start,
   NODE_ENV: 'production',
 }
 if (demo) {
@@ -32,16 +37,27 @@ const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')],
   stdio: ['inherit', 'ignore', 'inherit'],
 })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
-server.on('exit', code => process.exit(code ?? 0))
+let ended = false
+server.on('exit', (code, signal) => {
+  ended = true
+  process.exit(code ?? (signal ? 1 : 0))
+})
 
 const address = `http://${host.includes(':') ? `[${host}]` : host}:${port}`
 const reach = host === '0.0.0.0' || host === '::' ? `http://127.0.0.1:${port}` : address
 for (;;) {
-  const ready = await fetch(`${reach}/api/health`).then(
-    r => r.ok,
-    () => false,
+  const status = await fetch(`${reach}/api/health`).then(
+    answer => (answer.headers.get('x-varietas-start') === start ? answer.status : 0),
+    () => 0,
   )
-  if (ready) break
+  if (ended) break
+  if (status === 200) {
+    console.log(`Varietas${demo ? ' with the demo data' : ''} is at ${address}\nData: ${data}\nStop with Ctrl+C.`)
+    break
+  }
+  if (status === 503) {
+    console.log(`What can be done is at ${address}\nData: ${data}\nStop with Ctrl+C.`)
+    break
+  }
   await new Promise(resolve => setTimeout(resolve, 150))
 }
-console.log(`Varietas${demo ? ' with the demo data' : ''} is at ${address}\nData: ${data}\nStop with Ctrl+C.`)

@@ -20,6 +20,8 @@ interface Field {
   each?: number
   /** Names in an object of plain values. */
   names?: number
+  /** Taken as it is: only for what was made here and stored, never for what is sent. */
+  opaque?: boolean
 }
 
 const shapes = new Map<object, Map<string, Field>>()
@@ -70,6 +72,7 @@ export function build<T extends object>(dto: Dto<T>, plain: Record<string, unkno
 }
 
 function take(raw: unknown, field: Field, path: string, issues: Issue[]): unknown {
+  if (field.opaque) return raw
   if (typeof raw === 'string') return takeText(raw, field, path, issues)
   if (raw === null || typeof raw !== 'object') return raw
   // A list where an object belongs stays one, empty: the rules of such a field refuse it as no object.

@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import type { Work } from '~/workers/complexion.worker'
-import { inTurn } from './inTurn'
+import { inTurn } from '#shared/inTurn'
 
 /** A computation was given up: by the artist, or because a newer one took its place. */
 export class Stopped extends Error {

@@ -126,6 +126,12 @@ export const USUAL_BY_KIND: Readonly<Record<ItemKind, Usual>> = {
   'setting spray': usual('alcohol', 'sheer', 'natural', 100, traits('spray', 'bottle', FACE, 12)),
 }
 
+/** What is known of a product on top of what its kind usually is. */
+export const traitsFor = (kind: ItemKind, said: Partial<Traits> = {}): Traits => ({
+  ...USUAL_BY_KIND[kind].traits,
+  ...said,
+})
+
 /** Kinds that a skin or a mix is matched with; the others have a colour of their own or none. */
 export const COMPLEXION_KINDS = ['foundation', 'concealer', 'adjuster'] as const satisfies readonly ItemKind[]
 export const isComplexionKind = (kind: ItemKind) => (COMPLEXION_KINDS as readonly ItemKind[]).includes(kind)

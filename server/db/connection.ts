@@ -1,61 +1,83 @@
 import { mkdirSync } from 'node:fs'
-import { homedir } from 'node:os'
-import { dirname, join, resolve } from 'node:path'
-import { createClient } from '@libsql/client'
-import { drizzle } from 'drizzle-orm/libsql'
+import { createClient, type Client } from '@libsql/client'
+import { sql } from 'drizzle-orm'
+import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
+import { inTurn } from '#shared/inTurn'
+import { databaseFile, databaseServer, dataFolder, migrationsFolder } from '../config'
 import * as schema from './schema'
 
 const BUSY_TIMEOUT_MS = 5000
+// After the last write, so that copying the one file while nobody works gets everything.
+const IDLE_MS = 2000
 
-/** Where the data live: a libSQL server when DATABASE_URL names one, else a file in the VARIETAS_DATA folder. */
-function location(): { url: string; authToken?: string } {
-  const url = process.env.DATABASE_URL
-  if (url) return { url, authToken: process.env.DATABASE_AUTH_TOKEN }
-  const folder = resolve(process.env.VARIETAS_DATA ?? join(homedir(), '.local/share/varietas'))
-  mkdirSync(folder, { recursive: true })
-  return { url: `file:${join(folder, 'varietas.db')}` }
-}
-
-const client = createClient({ ...location(), timeout: BUSY_TIMEOUT_MS })
-export const db = drizzle(client, { schema })
+/** Open after {@link openDatabase}; every service reads through it and writes through {@link write}. */
+export let db: LibSQLDatabase<typeof schema>
 export type Transaction = Parameters<Parameters<typeof db.transaction>[0]>[0]
 
-// Nitro writes NODE_ENV into the built server as production; everything else runs from the source tree.
-const migrations =
-  process.env.NODE_ENV === 'production'
-    ? join(dirname(process.argv[1]!), 'migrations')
-    : join(process.cwd(), 'server/db/migrations')
+let client: Client | undefined
+
+/** Whether the data are a file of ours, and not on a libSQL server. */
+export const isFile = (): boolean => databaseServer() === null
+
+/** Opens the database. @throws LibsqlError when that is not possible */
+export async function openDatabase(): Promise<void> {
+  if (client) return
+  const server = databaseServer()
+  if (!server) mkdirSync(dataFolder(), { recursive: true })
+  const opened = createClient({ ...(server ?? { url: `file:${databaseFile()}` }), timeout: BUSY_TIMEOUT_MS })
+  try {
+    if (opened.protocol === 'file') await opened.execute('PRAGMA journal_mode = WAL')
+    await opened.execute('SELECT count(*) FROM sqlite_master')
+  } catch (problem) {
+    opened.close()
+    throw problem
+  }
+  client = opened
+  db = drizzle(client, { schema })
+}
 
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
 export async function migrateDatabase(): Promise<void> {
-  if (client.protocol === 'file') await client.execute('PRAGMA journal_mode = WAL')
-  await migrate(db, { migrationsFolder: migrations })
+  await openDatabase()
+  await migrate(db, { migrationsFolder: migrationsFolder() })
 }
 
-let last: Promise<unknown> = Promise.resolve()
-
-/**
- * Rewrites the file without anything that was deleted, and empties the write-ahead log: afterwards no byte of a deleted
- * row is left on disk. A libSQL server keeps its files itself.
- */
-export function leaveNoTrace(): Promise<void> {
-  const next = last.then(async () => {
-    if (client.protocol !== 'file') return
-    await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
-    await client.execute('VACUUM')
-    await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
-  })
-  last = next.catch(() => undefined)
-  return next
-}
+/** Runs alone: no write of this process before it is done. */
+export const exclusively = inTurn()
+let idle: NodeJS.Timeout | undefined
 
 /**
  * Runs a write in a transaction, one after the other: two overlapping write transactions in one process make SQLite
  * answer BUSY at once and spoil the pooled connection.
  */
 export function write<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
-  const next = last.then(() => db.transaction(work))
-  last = next.catch(() => undefined)
-  return next
+  return exclusively(async () => {
+    try {
+      return await db.transaction(async tx => {
+        // Of this connection: what is deleted or written over is filled with zeros, not merely left unused.
+        if (isFile()) await tx.run(sql`PRAGMA secure_delete = ON`)
+        return work(tx)
+      })
+    } finally {
+      clearTimeout(idle)
+      idle = setTimeout(() => void exclusively(checkpoint).catch(() => undefined), IDLE_MS)
+      idle.unref()
+    }
+  })
+}
+
+/** Brings everything from the write-ahead log into the one file and empties the log. */
+export async function checkpoint(): Promise<void> {
+  if (client?.protocol === 'file') await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
+}
+
+/** Waits for the write that is under way, empties the log and closes; afterwards the one file is everything. */
+export async function closeDatabase(): Promise<void> {
+  clearTimeout(idle)
+  await exclusively(async () => {
+    await checkpoint().catch(() => undefined)
+    client?.close()
+    client = undefined
+  })
 }

@@ -9,10 +9,11 @@ import {
   type AnySQLiteColumn,
 } from 'drizzle-orm/sqlite-core'
 import type { Lab } from '#core/colour/lab'
+import { json } from './columns'
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage, Family } from '#core/complexion/product'
 import type { Site } from '#core/reading/sites'
-import type { PictureType } from '#core/look/stripMetadata'
+import type { PictureType } from '#shared/records/faces'
 import type { Traits } from '#core/stock/usual'
 import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
 import type { FacePlan } from '#core/suitability/facePlan'
@@ -44,12 +45,9 @@ const productColumns = {
   finish: text('finish').$type<Finish>().notNull(),
   sizeMl: real('size_ml').notNull(),
   inci: text('inci').notNull().default(''),
-  flagFixes: text('flag_fixes', { mode: 'json' })
-    .$type<Partial<Record<IngredientFlag, boolean>>>()
-    .notNull()
-    .default({}),
+  flagFixes: json('flag_fixes').$type<Partial<Record<IngredientFlag, boolean>>>().notNull().default({}),
   /** What was never said is what the kind usually is: see core/stock/usual.ts. */
-  traits: text('traits', { mode: 'json' }).$type<Partial<Traits>>().notNull().default({}),
+  traits: json('traits').$type<Partial<Traits>>().notNull().default({}),
 }
 
 export const products = sqliteTable('products', {
@@ -90,7 +88,7 @@ export const faces = sqliteTable('faces', {
   bookedFor: text('booked_for').notNull(),
   notes: text('notes').notNull(),
   /** What was never asked has its default. */
-  consultation: text('consultation', { mode: 'json' }).$type<Partial<Consultation>>().notNull().default({}),
+  consultation: json('consultation').$type<Partial<Consultation>>().notNull().default({}),
   createdAt: text('created_at').notNull(),
   deletedAt: text('deleted_at'),
 })
@@ -107,7 +105,7 @@ export const readings = sqliteTable(
     faceId: ofFace(),
     source: text('source').$type<ReadingSource>().notNull(),
     ...colour,
-    covariance: text('covariance', { mode: 'json' }).$type<number[]>().notNull(),
+    covariance: json('covariance').$type<number[]>().notNull(),
     note: text('note').notNull(),
     site: text('site').$type<Site>().notNull().default('jaw'),
     /** Taken with a fake tan on: it counts for the day, not for how the skin drifts. */
@@ -123,8 +121,8 @@ export const recipes = sqliteTable(
   {
     id: id(),
     faceId: ofFace(),
-    drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
-    names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
+    drops: json('drops').$type<Drops[]>().notNull(),
+    names: json('names').$type<Record<string, string>>().notNull(),
     ...colour,
     deltaE: real('delta_e').notNull(),
     verdict: text('verdict').$type<Verdict>().notNull(),
@@ -142,7 +140,7 @@ export const seenVerdicts = sqliteTable(
   {
     id: id(),
     faceId: ofFace(),
-    drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
+    drops: json('drops').$type<Drops[]>().notNull(),
     seen: text('seen').$type<SeenVerdict['seen']>().notNull(),
     degree: text('degree').$type<SeenVerdict['degree']>(),
     seenAt: text('seen_at').notNull(),
@@ -173,12 +171,12 @@ export const plans = sqliteTable(
     id: id(),
     faceId: ofFace(),
     kind: text('kind').$type<PlanKind>().notNull(),
-    occasion: text('occasion', { mode: 'json' }).$type<OccasionInput>().notNull(),
-    locks: text('locks', { mode: 'json' }).$type<LockInput[]>().notNull(),
-    overrides: text('overrides', { mode: 'json' }).$type<OverrideInput[]>().notNull(),
+    occasion: json('occasion').$type<OccasionInput>().notNull(),
+    locks: json('locks').$type<LockInput[]>().notNull(),
+    overrides: json('overrides').$type<OverrideInput[]>().notNull(),
     agreed: text('agreed').notNull(),
     change: text('change').notNull(),
-    plan: text('plan', { mode: 'json' }).$type<FacePlan>().notNull(),
+    plan: json('plan').$type<FacePlan>().notNull(),
     savedAt: text('saved_at').notNull(),
     usedAt: text('used_at'),
     deletedAt: text('deleted_at'),
@@ -213,7 +211,7 @@ export const paletteTests = sqliteTable('palette_tests', {
 
 export const flashTests = sqliteTable('flash_tests', {
   id: id(),
-  itemIds: text('item_ids', { mode: 'json' }).$type<string[]>().notNull(),
+  itemIds: json('item_ids').$type<string[]>().notNull(),
   result: text('result').$type<FlashTestInput['result']>().notNull(),
   note: text('note').notNull(),
   at: text('at').notNull(),
@@ -222,8 +220,8 @@ export const flashTests = sqliteTable('flash_tests', {
 /** Mixes that were measured: what they teach of the bottles is reckoned anew each time. */
 export const measuredMixes = sqliteTable('measured_mixes', {
   id: id(),
-  drops: text('drops', { mode: 'json' }).$type<Drops[]>().notNull(),
-  names: text('names', { mode: 'json' }).$type<Record<string, string>>().notNull(),
+  drops: json('drops').$type<Drops[]>().notNull(),
+  names: json('names').$type<Record<string, string>>().notNull(),
   ...colour,
   at: text('at').notNull(),
 })
@@ -271,7 +269,7 @@ export const purchaseLines = sqliteTable(
 /** One row. */
 export const settings = sqliteTable('settings', {
   id: integer('id').primaryKey(),
-  value: text('value', { mode: 'json' }).$type<Settings>().notNull(),
+  value: json('value').$type<Settings>().notNull(),
 })
 
 /** What the simulated meter sees when it is held to a face; stands in for the skin itself. */
@@ -280,6 +278,16 @@ export const simulatedSkins = sqliteTable('simulated_skins', {
     .primaryKey()
     .references(() => faces.id, { onDelete: 'cascade' }),
   ...colour,
+})
+
+/**
+ * People who are being erased: marked first, so that what was begun is finished at the next start whatever happens in between.
+ * The id is gone once their rows are; the row itself once their bytes are.
+ */
+export const erasures = sqliteTable('erasures', {
+  id: integer('id').primaryKey({ autoIncrement: true }),
+  faceId: text('face_id'),
+  askedAt: text('asked_at').notNull(),
 })
 
 /** Marks a database that was filled with the demo data, so that nothing else is ever mistaken for it. */

@@ -1,12 +1,13 @@
-import { migrateDatabase } from '../db/connection'
-import { stockSimulatedSuppliers } from '../services/buys'
-import { loadDemo } from '../services/demo'
-import { warmPlans } from '../services/plans'
+import { guard } from '../guard/guard'
+import { safeStart } from '../guard/safeStart'
+import { afterwards, begin, finish } from '../keeping/start'
 
-// Top-level await: Nitro does not wait for async plugins, and a failed migration must end the process before it listens.
-await migrateDatabase()
-await stockSimulatedSuppliers()
-if (process.env.VARIETAS_DEMO === '1') await loadDemo()
-await warmPlans()
+// Top-level await: Nitro does not wait for async plugins, and what cannot start must end before it listens.
+await begin()
 
-export default defineNitroPlugin(() => undefined)
+export default defineNitroPlugin(nitro => {
+  // Before everything else, the application's own files too.
+  nitro.h3App.stack.unshift({ route: '/', handler: guard() }, { route: '/', handler: safeStart })
+  nitro.hooks.hook('close', finish)
+  setImmediate(afterwards)
+})

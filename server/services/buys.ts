@@ -1,24 +1,26 @@
-import { and, desc, eq, inArray, isNull, isNotNull } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, isNotNull, sql } from 'drizzle-orm'
 import type { Catalogue, CatalogueOffer, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
 import type { OwnedProduct } from '#shared/records/kit'
-import { USUAL_BY_KIND } from '#core/stock/usual'
+import { traitsFor } from '#core/stock/usual'
 import { db, write, type Transaction } from '../db/connection'
 import { labOf, offers, products, purchaseLines, purchases, suppliers } from '../db/schema'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { recordOf } from './kit'
+import { faceNames, withNames, type NameOf } from './namesInReasons'
+import { sound } from './sound'
 
 const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => ({
   ...row,
   lab: labOf({ L, a, b }),
-  traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits },
+  traits: traitsFor(row.kind, row.traits),
 })
 
 export async function catalogue(): Promise<Catalogue> {
   return {
-    suppliers: await db.select().from(suppliers).orderBy(suppliers.name),
-    offers: (await db.select().from(offers).orderBy(offers.id)).map(offerOf),
+    suppliers: await sound('supplier', await db.select().from(suppliers).orderBy(suppliers.name)),
+    offers: (await sound('offer', await db.select().from(offers).orderBy(offers.id))).map(offerOf),
   }
 }
 
@@ -38,23 +40,57 @@ export async function stockSimulatedSuppliers(): Promise<void> {
 
 type Joined = { purchase_lines: typeof purchaseLines.$inferSelect; offers: typeof offers.$inferSelect }
 
-const lineOf = ({ purchase_lines: line, offers: offer }: Joined): PurchaseLine => ({
+const lineOf = ({ purchase_lines: line, offers: offer }: Joined, named: NameOf): PurchaseLine => ({
   id: line.id,
   offer: offerOf(offer),
-  reason: line.reason,
+  reason: withNames(line.reason, named),
   priceMinor: line.priceMinor,
   receivedAt: line.receivedAt,
   productId: line.productId,
 })
 
+/** Lines whose own row and offer can both be used. */
+async function soundLines(lines: readonly Joined[]): Promise<Joined[]> {
+  const rows = new Set(
+    (
+      await sound(
+        'line',
+        lines.map(l => l.purchase_lines),
+      )
+    ).map(l => l.id),
+  )
+  const sold = new Set(
+    (
+      await sound(
+        'offer',
+        lines.map(l => l.offers),
+      )
+    ).map(o => o.id),
+  )
+  return lines.filter(l => rows.has(l.purchase_lines.id) && sold.has(l.offers.id))
+}
+
 const joined = (from: Pick<typeof db, 'select'>) =>
   from.select().from(purchaseLines).innerJoin(offers, eq(purchaseLines.offerId, offers.id))
 
 export async function allPurchases(from: Pick<typeof db, 'select'> = db): Promise<Purchase[]> {
-  const rows = await from.select().from(purchases).orderBy(desc(purchases.createdAt))
-  const lines = await joined(from).where(isNull(purchaseLines.deletedAt)).orderBy(purchaseLines.id)
+  const rows = await sound(
+    'purchase',
+    await from
+      .select()
+      .from(purchases)
+      .orderBy(desc(sql`rowid`)),
+  )
+  const lines = await soundLines(await joined(from).where(isNull(purchaseLines.deletedAt)).orderBy(purchaseLines.id))
+  const named = await faceNames(
+    from,
+    lines.map(l => l.purchase_lines.reason),
+  )
   return rows
-    .map(row => ({ ...row, lines: lines.filter(l => l.purchase_lines.purchaseId === row.id).map(lineOf) }))
+    .map(row => ({
+      ...row,
+      lines: lines.filter(l => l.purchase_lines.purchaseId === row.id).map(l => lineOf(l, named)),
+    }))
     .filter(purchase => purchase.lines.length > 0)
 }
 
@@ -89,13 +125,15 @@ export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase>
   })
 }
 
+const told = async (tx: Transaction, row: Joined) => lineOf(row, await faceNames(tx, [row.purchase_lines.reason]))
+
 async function lineRow(tx: Transaction, id: string): Promise<Joined> {
   const [row] = await tx
     .select()
     .from(purchaseLines)
     .innerJoin(offers, eq(purchaseLines.offerId, offers.id))
     .where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
-  if (!row) throw new Missing('This line')
+  if (!row || (await soundLines([row])).length === 0) throw new Missing('This line')
   return row
 }
 
@@ -118,7 +156,7 @@ export function receive(lineId: string): Promise<{ line: PurchaseLine; product: 
       .returning()
     const received = { receivedAt: now(), productId: product!.id }
     await tx.update(purchaseLines).set(received).where(eq(purchaseLines.id, lineId))
-    return { line: { ...lineOf(row), ...received }, product: recordOf(product!) }
+    return { line: { ...(await told(tx, row)), ...received }, product: recordOf(product!) }
   })
 }
 
@@ -130,7 +168,7 @@ export function unreceive(lineId: string): Promise<PurchaseLine> {
     if (!productId) throw new Conflict('This has not been received: reload the page.')
     await tx.update(products).set({ deletedAt: now() }).where(eq(products.id, productId))
     await tx.update(purchaseLines).set({ receivedAt: null, productId: null }).where(eq(purchaseLines.id, lineId))
-    return { ...lineOf(row), receivedAt: null, productId: null }
+    return { ...(await told(tx, row)), receivedAt: null, productId: null }
   })
 }
 

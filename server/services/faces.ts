@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
 import { verdictOf } from '#core/complexion/recipe'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
 import type {
@@ -15,10 +15,11 @@ import type {
 } from '#shared/records/faces'
 import { db, write, type Transaction } from '../db/connection'
 import { faceHistory, faces, labOf, pictures, plans, products, readings, recipes, seenVerdicts } from '../db/schema'
-import { BadInput, Missing } from '../utils/problems'
+import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { recordOf } from './kit'
 import { savedPlanOf } from './savedPlan'
+import { sound, type SortName } from './sound'
 
 const readingOf = ({
   L,
@@ -47,58 +48,85 @@ const historyOf = ({ faceId: _face, ...row }: typeof faceHistory.$inferSelect): 
 
 function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, T[]> {
   const groups = new Map<string, T[]>()
-  for (const row of rows) groups.set(row.faceId, [...(groups.get(row.faceId) ?? []), row])
+  for (const row of rows) {
+    const group = groups.get(row.faceId)
+    if (group) group.push(row)
+    else groups.set(row.faceId, [row])
+  }
   return groups
 }
 
 type Reader = Pick<typeof db, 'select'>
 
-async function assemble(from: Reader, rows: readonly FaceRow[]): Promise<Face[]> {
+const grouped = async <T extends { faceId: string }>(sort: SortName, rows: readonly T[]) =>
+  groupBy(await sound(sort, rows))
+
+async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> {
+  const rows = await sound('face', all)
   const ids = rows.map(r => r.id)
-  const read = groupBy(
+  const read = await grouped(
+    'reading',
     await from
       .select()
       .from(readings)
       .where(and(inArray(readings.faceId, ids), isNull(readings.deletedAt)))
-      .orderBy(desc(readings.takenAt)),
+      .orderBy(desc(sql`rowid`)),
   )
-  const saved = groupBy(
+  const saved = await grouped(
+    'recipe',
     await from
       .select()
       .from(recipes)
       .where(and(inArray(recipes.faceId, ids), isNull(recipes.deletedAt)))
-      .orderBy(desc(recipes.savedAt)),
+      .orderBy(desc(sql`rowid`)),
   )
-  const seen = groupBy(
-    await from.select().from(seenVerdicts).where(inArray(seenVerdicts.faceId, ids)).orderBy(desc(seenVerdicts.seenAt)),
+  const seen = await grouped(
+    'seen',
+    await from
+      .select()
+      .from(seenVerdicts)
+      .where(inArray(seenVerdicts.faceId, ids))
+      .orderBy(desc(sql`rowid`)),
   )
-  const past = groupBy(
-    await from.select().from(faceHistory).where(inArray(faceHistory.faceId, ids)).orderBy(desc(faceHistory.at)),
+  const past = await grouped(
+    'history',
+    await from
+      .select()
+      .from(faceHistory)
+      .where(inArray(faceHistory.faceId, ids))
+      .orderBy(desc(sql`rowid`)),
   )
-  const planned = groupBy(
+  const planned = await grouped(
+    'plan',
     await from
       .select()
       .from(plans)
       .where(and(inArray(plans.faceId, ids), isNull(plans.deletedAt)))
-      .orderBy(desc(plans.savedAt)),
+      .orderBy(desc(sql`rowid`)),
   )
-  const shown = groupBy(
+  const shown = await grouped(
+    'picture',
     await from
       .select({ id: pictures.id, faceId: pictures.faceId, note: pictures.note, createdAt: pictures.createdAt })
       .from(pictures)
       .where(and(inArray(pictures.faceId, ids), isNull(pictures.deletedAt)))
-      .orderBy(desc(pictures.createdAt)),
+      .orderBy(desc(sql`rowid`)),
   )
-  const brought = await from
-    .select()
-    .from(products)
-    .where(and(inArray(products.ownerFaceId, ids), isNull(products.deletedAt)))
+  const brought = await grouped(
+    'product',
+    (
+      await from
+        .select()
+        .from(products)
+        .where(and(inArray(products.ownerFaceId, ids), isNull(products.deletedAt)))
+    ).map(row => ({ ...row, faceId: row.ownerFaceId! })),
+  )
   return rows.map(row =>
     faceOf(row, {
       history: (past.get(row.id) ?? []).map(historyOf),
       plans: (planned.get(row.id) ?? []).map(savedPlanOf),
       pictures: (shown.get(row.id) ?? []).map(({ faceId: _face, ...p }) => p),
-      own: brought.filter(p => p.ownerFaceId === row.id).map(recordOf),
+      own: (brought.get(row.id) ?? []).map(({ faceId: _face, ...p }) => recordOf(p)),
       readings: (read.get(row.id) ?? []).map(readingOf),
       recipes: (saved.get(row.id) ?? []).map(recipeOf),
       seen: (seen.get(row.id) ?? []).map(seenOf),
@@ -137,7 +165,9 @@ export function addFace(input: FaceInput): Promise<Face> {
 
 async function one(tx: Transaction, row: FaceRow | undefined): Promise<Face> {
   if (!row) throw new Missing('This face')
-  return (await assemble(tx, [row]))[0]!
+  const [face] = await assemble(tx, [row])
+  if (!face) throw new Conflict('It cannot be used as it stands: the Bench says what is wrong with it.')
+  return face
 }
 
 export function changeFace(id: string, input: FaceInput): Promise<Face> {

@@ -1,10 +1,11 @@
 import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, RetireInput } from '#shared/records/kit'
-import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
+import { traitsFor, type Traits } from '#core/stock/usual'
 import { db, write } from '../db/connection'
 import { faces, labOf, products, rangesApart } from '../db/schema'
-import { Missing } from '../utils/problems'
+import { Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
+import { sound } from './sound'
 
 type Row = typeof products.$inferSelect
 
@@ -12,7 +13,7 @@ type Row = typeof products.$inferSelect
 export const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => ({
   ...row,
   lab: labOf({ L, a, b }),
-  traits: { ...USUAL_BY_KIND[row.kind].traits, ...row.traits },
+  traits: traitsFor(row.kind, row.traits),
 })
 
 /** What the form says, as columns. */
@@ -33,7 +34,7 @@ export async function kit(): Promise<Kit> {
     .from(products)
     .where(and(isNull(products.deletedAt), isNull(products.ownerFaceId)))
     .orderBy(products.createdAt, products.id)
-  return { products: rows.map(recordOf), apart: await db.select().from(rangesApart) }
+  return { products: (await sound('product', rows)).map(recordOf), apart: await db.select().from(rangesApart) }
 }
 
 export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
@@ -94,8 +95,15 @@ export function restoreProduct(id: string): Promise<OwnedProduct> {
       .where(and(eq(products.id, id), isNotNull(products.deletedAt)))
       .returning()
     if (!row) throw new Missing('This bottle')
-    return recordOf(row)
+    return (await usable([row]))[0]!
   })
+}
+
+/** Rows as records, all or none. */
+async function usable(rows: readonly Row[]): Promise<OwnedProduct[]> {
+  if ((await sound('product', rows)).length < rows.length)
+    throw new Conflict('It cannot be used as it stands: the Bench says what is wrong with it.')
+  return rows.map(recordOf)
 }
 
 /** Takes bottles out of use, or back into it, all or none. */
@@ -107,7 +115,7 @@ export function retire({ ids, retired }: RetireInput): Promise<OwnedProduct[]> {
       .where(and(inArray(products.id, ids), isNull(products.deletedAt)))
       .returning()
     if (rows.length < new Set(ids).size) throw new Missing('One of these bottles')
-    return rows.map(recordOf)
+    return usable(rows)
   })
 }
 

@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { Lab } from '#core/colour/lab'
+import { isPossible } from '#core/colour/possible'
 import { db, write } from '../db/connection'
 import { faces, labOf, simulatedSkins } from '../db/schema'
 import { calibratedUntil, shoot } from '../devices/simulatedMeter'
@@ -7,7 +8,8 @@ import { Conflict, Missing } from '../utils/problems'
 
 async function skinOf(faceId: string): Promise<Lab | undefined> {
   const [row] = await db.select().from(simulatedSkins).where(eq(simulatedSkins.faceId, faceId))
-  return row && labOf(row)
+  const lab = row && labOf(row)
+  return lab && isPossible(lab) ? lab : undefined
 }
 
 export async function meterState(faceId: string): Promise<{ calibratedUntil: string | null; knowsFace: boolean }> {

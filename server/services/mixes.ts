@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Lab } from '#core/colour/lab'
 import { packPigments } from '#core/complexion/pigments'
 import type { Drops } from '#core/complexion/recipe'
@@ -12,12 +12,21 @@ import { calibratedUntil, shoot, strengthSeen } from '../devices/simulatedMeter'
 import { Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { recordOf } from './kit'
+import { sound } from './sound'
 
 type Row = typeof measuredMixes.$inferSelect
 const mixOf = ({ L, a, b, ...row }: Row): MeasuredMixRecord => ({ ...row, lab: labOf({ L, a, b }) })
 
 export const allMixes = async (): Promise<MeasuredMixRecord[]> =>
-  (await db.select().from(measuredMixes).orderBy(asc(measuredMixes.at), asc(measuredMixes.id))).map(mixOf)
+  (
+    await sound(
+      'mix',
+      await db
+        .select()
+        .from(measuredMixes)
+        .orderBy(asc(sql`rowid`)),
+    )
+  ).map(mixOf)
 
 async function bottlesOf(drops: readonly Drops[]): Promise<OwnedProduct[]> {
   const ids = drops.map(d => d.id)
@@ -25,8 +34,9 @@ async function bottlesOf(drops: readonly Drops[]): Promise<OwnedProduct[]> {
     .select()
     .from(products)
     .where(and(inArray(products.id, ids), isNull(products.deletedAt), isNull(products.ownerFaceId)))
-  if (rows.length < ids.length) throw new Missing('A bottle of this mix')
-  return rows.map(recordOf)
+  const usable = await sound('product', rows)
+  if (usable.length < ids.length) throw new Missing('A bottle of this mix')
+  return usable.map(recordOf)
 }
 
 export async function addMix({ drops, lab }: MeasuredMixInput): Promise<MeasuredMixRecord> {

@@ -2,55 +2,8 @@ import 'reflect-metadata'
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { getMetadataStorage } from 'class-validator'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
-import * as answers from '#shared/compute/answers'
-import * as requests from '#shared/compute/requests'
+import { ENDPOINTS } from '#shared/compute/endpoints'
 import { version } from '../../package.json'
-
-/** The compute API, path by path; the schemas themselves come from the DTO classes. */
-const PATHS = [
-  {
-    path: '/api/compute/difference',
-    summary: 'CIEDE2000 of pairs of colours',
-    request: requests.DifferenceRequest,
-    answer: answers.DifferenceAnswer,
-  },
-  {
-    path: '/api/compute/spectrum',
-    summary: 'Smoothest reflectance of colours',
-    request: requests.SpectrumRequest,
-    answer: answers.SpectrumAnswer,
-  },
-  {
-    path: '/api/compute/match',
-    summary: 'Best recipes for one colour',
-    request: requests.MatchRequest,
-    answer: answers.MatchAnswer,
-  },
-  {
-    path: '/api/compute/reach',
-    summary: 'Whom a set of products can match',
-    request: requests.ReachRequest,
-    answer: answers.ReachAnswer,
-  },
-  {
-    path: '/api/compute/buy',
-    summary: 'What to buy within a budget',
-    request: requests.BuyRequest,
-    answer: answers.BuyAnswerDto,
-  },
-  {
-    path: '/api/compute/worn',
-    summary: 'A mix in the bottle and as a film on the face',
-    request: requests.WornRequest,
-    answer: answers.WornAnswer,
-  },
-  {
-    path: '/api/compute/ingredients',
-    summary: 'Base family and flags of an ingredient list',
-    request: requests.IngredientsRequest,
-    answer: answers.IngredientsAnswer,
-  },
-] as const
 
 const PROBLEM = {
   type: 'object',
@@ -105,8 +58,8 @@ export function openApi() {
         get: { summary: 'Whether the server is ready', responses: { 200: json('Ready', 'HealthAnswer') } },
       },
       ...Object.fromEntries(
-        PATHS.map(({ path, summary, request, answer }) => [
-          path,
+        Object.entries(ENDPOINTS).map(([task, { summary, request, answer }]) => [
+          `/api/compute/${task}`,
           {
             post: {
               summary,

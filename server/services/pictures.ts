@@ -1,11 +1,11 @@
 import { and, eq, isNotNull, isNull } from 'drizzle-orm'
-import { NoPicture, stripMetadata } from '#core/look/stripMetadata'
 import type { PictureRecord } from '#shared/records/faces'
 import { db, write } from '../db/connection'
 import { pictures } from '../db/schema'
 import { BadInput, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { present } from './faces'
+import { drawnAnew, NoPicture } from './pictureBytes'
 
 const recordOf = ({
   id,
@@ -15,20 +15,20 @@ const recordOf = ({
 
 /** Keeps a picture without where, when and with what it was taken. */
 export async function addPicture(faceId: string, bytes: Uint8Array): Promise<PictureRecord> {
-  const clean = cleaned(bytes)
+  const clean = await drawn(bytes)
   return write(async tx => {
     await present(tx, faceId)
     const [row] = await tx
       .insert(pictures)
-      .values({ id: newId(), faceId, type: clean.type, bytes: Buffer.from(clean.bytes), note: '', createdAt: now() })
+      .values({ id: newId(), faceId, type: clean.type, bytes: clean.bytes, note: '', createdAt: now() })
       .returning()
     return recordOf(row!)
   })
 }
 
-function cleaned(bytes: Uint8Array) {
+async function drawn(bytes: Uint8Array) {
   try {
-    return stripMetadata(bytes)
+    return await drawnAnew(bytes)
   } catch (problem) {
     if (problem instanceof NoPicture) throw new BadInput([{ path: '', message: problem.message }], problem.message)
     throw problem

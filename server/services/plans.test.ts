@@ -3,12 +3,13 @@ import { planFace } from '#core/suitability/facePlan'
 import { Consultation } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
 import { OwnedProductInput } from '#shared/records/kit'
+import { questionOf } from '#shared/planQuestion'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
 import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()
-jest.mock('./pool', () => ({ compute: jest.fn(() => Promise.resolve({})) }))
+jest.mock('../compute/pool', () => ({ computePlan: jest.fn(() => Promise.resolve({})) }))
 const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('../db/schema')),
@@ -48,7 +49,7 @@ const readFace = async (name: string) => {
   return id
 }
 const ask = async (id: string, input: Partial<PlanInput> = {}) =>
-  on.planQuestion(await on.faceById(id), Object.assign(new PlanInput(), input))
+  questionOf(await on.planRecords(await on.faceById(id), Object.assign(new PlanInput(), input)))
 
 describe('the question a plan is computed from', () => {
   it('holds the kit in use, what this face brings and nobody else’s, with usual traits where none were said', async () => {
@@ -161,17 +162,14 @@ describe('warming up', () => {
   it('leaves no face, plan or reading behind, and asks about everything on offer', async () => {
     const count = async () => [
       (await on.allFaces()).length,
-      (await on.db.select().from(on.plans)).length,
-      (await on.db.select().from(on.readings)).length,
+      (await (await import('../db/connection')).db.select().from(on.plans)).length,
+      (await (await import('../db/connection')).db.select().from(on.readings)).length,
     ]
     const before = await count()
-    const { compute } = await import('./pool')
+    const { computePlan: compute } = await import('../compute/pool')
     await on.warmPlans()
-    const [[task, question]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [
-      Parameters<typeof compute>,
-    ]
-    expect(task).toBe('plan')
-    expect(planFace(question as Awaited<ReturnType<typeof ask>>).layers.length).toBeGreaterThan(0)
+    const [[records]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [Parameters<typeof compute>]
+    expect(planFace(questionOf(records)).layers.length).toBeGreaterThan(0)
     expect(await count()).toEqual(before)
     const { offers } = await ask(await readFace('Cleo'))
     expect(offers).toEqual([])

@@ -1,6 +1,6 @@
-import { and, asc, eq, isNotNull, isNull, or } from 'drizzle-orm'
-import type { FacePlan, PlanQuestion } from '#core/suitability/facePlan'
-import { itemOf, itemOfOffer } from '#shared/kitItem'
+import { and, asc, eq, isNotNull, isNull, or, sql } from 'drizzle-orm'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
 import { spherical } from '#core/reading/reading'
 import { Consultation, type OccasionInput } from '#shared/records/consultation'
@@ -28,12 +28,13 @@ import { newId, now } from './clock'
 import { faceById } from './faces'
 import { recordOf } from './kit'
 import { allMixes } from './mixes'
-import { compute } from './pool'
+import { computePlan, type Asking } from '../compute/pool'
 import { savedPlanOf } from './savedPlan'
 import { settings } from './settings'
+import { sound } from './sound'
 
 /** Everything a plan for this face is computed from. */
-export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQuestion> {
+export async function planRecords(face: Face, input: PlanInput): Promise<PlanRecords> {
   const facts = factsOf(face)
   if (!facts) throw new Conflict('The skin has not been read yet: read it first, then the plan can be made.')
   const rows = await db
@@ -53,8 +54,8 @@ export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQu
     face: facts,
     job: occasionOf(face, input),
     settings: planSettings(methods, await allTests(), face.bookedOn?.slice(0, 10) ?? today()),
-    items: rows.map(row => itemOf(recordOf(row))),
-    offers: (await catalogue()).offers.map(itemOfOffer),
+    products: (await sound('product', rows)).map(recordOf),
+    offers: (await catalogue()).offers,
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: input.overrides,
     locks: locksOf(input.locks),
@@ -65,8 +66,8 @@ export async function planQuestion(face: Face, input: PlanInput): Promise<PlanQu
 const occasionOf = (face: Face, { occasion }: PlanInput): OccasionInput => occasion ?? face.consultation.occasion
 
 /** The plan for a face, computed in a worker; nothing is kept. */
-export async function planFor(faceId: string, input: PlanInput, signal: AbortSignal): Promise<FacePlan> {
-  return compute('plan', await planQuestion(await faceById(faceId), input), signal)
+export async function planFor(faceId: string, input: PlanInput, asking: Asking): Promise<FacePlan> {
+  return computePlan(await planRecords(await faceById(faceId), input), asking)
 }
 
 /** Plans for a stranger, so that the thread has its code loaded and its rules run before the first artist of the day asks. */
@@ -95,16 +96,17 @@ export async function warmPlans(): Promise<void> {
     recipes: [],
     seen: [],
   }
-  const question = await planQuestion(stranger, new PlanInput())
-  for (let run = 0; run < WARMING; run++) await compute('plan', question, new AbortController().signal)
+  const records = await planRecords(stranger, new PlanInput())
+  const asking = { caller: 'warming', signal: new AbortController().signal }
+  for (let run = 0; run < WARMING; run++) await computePlan(records, asking)
 }
 // After the second the thread is as fast as it gets.
 const WARMING = 2
 
 /** Computes a plan anew and keeps it with everything it says. */
-export async function savePlan(faceId: string, input: SavePlanInput, signal: AbortSignal): Promise<SavedPlan> {
+export async function savePlan(faceId: string, input: SavePlanInput, asking: Asking): Promise<SavedPlan> {
   const face = await faceById(faceId)
-  const plan = await compute('plan', await planQuestion(face, input), signal)
+  const plan = await computePlan(await planRecords(face, input), asking)
   const { kind, locks, overrides, agreed, change } = input
   return write(async tx => {
     const [row] = await tx
@@ -189,8 +191,20 @@ export function unusePlan(id: string): Promise<SavedPlan> {
 
 export async function allTests(): Promise<Tests> {
   return {
-    palette: await db.select().from(paletteTests).orderBy(asc(paletteTests.at)),
-    flash: await db.select().from(flashTests).orderBy(asc(flashTests.at)),
+    palette: await sound(
+      'palette',
+      await db
+        .select()
+        .from(paletteTests)
+        .orderBy(asc(sql`rowid`)),
+    ),
+    flash: await sound(
+      'flash',
+      await db
+        .select()
+        .from(flashTests)
+        .orderBy(asc(sql`rowid`)),
+    ),
     mixes: await allMixes(),
   }
 }

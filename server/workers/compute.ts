@@ -1,92 +1,96 @@
-import { buy, type BuyAnswer } from '#core/buy/buy'
+import { buy } from '#core/buy/buy'
 import { difference } from '#core/colour/difference'
+import { impossibleInWords } from '#core/colour/possible'
 import { ImpossibleColour, smoothestReflectance } from '#core/colour/spectrum'
-import { match } from '#core/complexion/match'
+import { matchWithin } from '#core/complexion/match'
 import { packPigments } from '#core/complexion/pigments'
 import { everyone, populationOf } from '#core/complexion/population'
-import { reach, type Reach } from '#core/complexion/reach'
-import type { Recipe } from '#core/complexion/recipe'
-import { pigmentOfDrops, wornMatch, type Worn } from '#core/complexion/worn'
-import { planFace, type FacePlan, type PlanQuestion } from '#core/suitability/facePlan'
+import { reach } from '#core/complexion/reach'
+import { pigmentOfDrops, wornMatch } from '#core/complexion/worn'
+import { dueAfter, OutOfTime } from '#core/due'
+import { planFace, type FacePlan } from '#core/suitability/facePlan'
 import { LockRefused } from '#core/suitability/locks'
-import { readIngredients, type IngredientReading } from '#core/suitability/ingredients/ingredients'
-import type {
-  BuyRequest,
-  DifferenceRequest,
-  IngredientsRequest,
-  MatchRequest,
-  ReachRequest,
-  SpectrumRequest,
-  WornRequest,
-} from '#shared/compute/requests'
-import type { Issue } from '#shared/validate'
+import { readIngredients } from '#core/suitability/ingredients/ingredients'
+import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
+import type { ReachRequest } from '#shared/compute/requests'
+import { readJsonText } from '#shared/json'
+import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { check, type Issue } from '#shared/validate'
 
 /*
- * The compute API behind a thread: plain data in, plain data out. A colour that no surface can have is found only
- * here, so the answer may be a list of issues instead.
+ * What computes, behind a thread. A request of the compute API arrives as the bytes that were sent and leaves as the bytes to
+ * answer with: reading and checking megabytes is work like any other, and the thread that answers everybody does none of it.
  */
 
-export type Outcome<T> = { answer: T } | { issues: Issue[] }
+/** An answer as bytes, or what is wrong with the question. */
+export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string } | { outOfTime: number }
+export type PlanReply = { plan: FacePlan } | { issues: Issue[] } | { outOfTime: number }
 
-export interface Requests {
-  difference: DifferenceRequest
-  spectrum: SpectrumRequest
-  match: MatchRequest
-  reach: ReachRequest
-  buy: BuyRequest
-  worn: WornRequest
-  ingredients: IngredientsRequest
-  plan: PlanQuestion
-}
-export interface Answers {
-  difference: { deltaE: number[] }
-  spectrum: { reflectance: number[][] }
-  match: { recipes: Recipe[] }
-  reach: Reach
-  buy: BuyAnswer
-  worn: Worn
-  ingredients: IngredientReading
-  plan: FacePlan
-}
-export type Task = keyof Requests
+export type Job = { task: ComputeTask; bytes: Uint8Array } | { task: 'plan'; records: PlanRecords }
 
-const tasks: { [T in Task]: (request: Requests[T]) => Answers[T] } = {
+type Instance<D> = D extends new () => infer T ? T : never
+type Request<T extends ComputeTask> = Instance<Endpoints[T]['request']>
+/** @param left milliseconds until the answer has to stand */
+type Work<T extends ComputeTask> = (request: Request<T>, left: () => number) => object
+
+const tasks: { [T in ComputeTask]: Work<T> } = {
   difference: ({ pairs }) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
   spectrum: ({ labs }) => ({ reflectance: labs.map(lab => Array.from(smoothestReflectance(lab))) }),
-  match: ({ target, products, options, limit }) => ({ recipes: match(target, products, options, limit) }),
-  reach: ({ products, population, options }) => reach(packPigments(products), peopleOf(population), options),
-  buy: ({ population, ...rest }) => buy({ ...rest, population: peopleOf(population) }),
+  match: ({ target, products, options, limit }, left) =>
+    matchWithin(target, packPigments(products), options, limit, dueAfter(left())),
+  reach: ({ products, population, options }, left) =>
+    reach(packPigments(products), peopleOf(population), options, undefined, dueAfter(left())),
+  buy: ({ population, ...rest }, left) => buy({ ...rest, population: peopleOf(population), timeLimitMs: left() }),
   worn: ({ face, target, drops, products, thickness, illuminant }) =>
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
-  plan: question => planFace(question),
 }
 
 const peopleOf = (population: ReachRequest['population']) =>
   population === 'everyone' ? everyone() : populationOf(population)
 
-/** Where colours stand in a request, so that an impossible one can be named by its path. */
-function coloursOf(request: unknown, path = ''): { path: string; lab: unknown }[] {
-  if (Array.isArray(request)) return request.flatMap((v, i) => coloursOf(v, `${path}[${i}]`))
-  if (request === null || typeof request !== 'object') return []
-  if ('L' in request && 'a' in request && 'b' in request) return [{ path, lab: request }]
-  return Object.entries(request).flatMap(([key, v]) => coloursOf(v, path ? `${path}.${key}` : key))
-}
+// Of the time allowed, what is kept back for writing the answer down.
+const FOR_ANSWERING = 0.05
+/** What a plan may spend on recipes for one base; the rest of it takes a fraction of that. */
+const PLAN_MIXING_MS = 2500
 
-export default function run<T extends Task>({ task, request }: { task: T; request: Requests[T] }): Outcome<Answers[T]> {
+export default function run(job: Job): Reply | PlanReply {
+  const begun = performance.now()
+  let limit = 0
   try {
-    return { answer: tasks[task](request) }
+    if (job.task === 'plan') return { plan: planFace({ ...questionOf(job.records), mixingMs: PLAN_MIXING_MS }) }
+    const read = readJsonText(job.bytes)
+    if (!('value' in read)) return { issues: [read.issue], message: read.message }
+    const checked = check<object>(ENDPOINTS[job.task].request, read.value)
+    if (!checked.ok) return { issues: checked.issues }
+    const request = checked.value as { timeLimitMs?: number }
+    limit = request.timeLimitMs ?? 0
+    const left = () => Math.max(1, limit * (1 - FOR_ANSWERING) - (performance.now() - begun))
+    return answer(tasks[job.task] as Work<ComputeTask>, request as Request<ComputeTask>, left)
   } catch (problem) {
     if (problem instanceof LockRefused) return { issues: [{ path: `locks: ${problem.key}`, message: problem.message }] }
-    if (!(problem instanceof ImpossibleColour)) throw problem
-    const { L, a, b } = problem.lab
-    const same = (lab: unknown) => {
-      const c = lab as typeof problem.lab
-      return c.L === L && c.a === a && c.b === b
-    }
-    const at = coloursOf(request).filter(c => same(c.lab))
-    return {
-      issues: at.map(({ path }) => ({ path, message: `${problem.message}: give one that a product or skin can have` })),
-    }
+    if (problem instanceof OutOfTime) return { outOfTime: limit }
+    throw problem
   }
+}
+
+function answer(work: Work<ComputeTask>, request: Request<ComputeTask>, left: () => number): Reply {
+  try {
+    return { body: new TextEncoder().encode(JSON.stringify(work(request, left))) }
+  } catch (problem) {
+    // Whether a colour is possible depends on what it is used for, so it is found out here.
+    if (!(problem instanceof ImpossibleColour)) throw problem
+    const { lab } = problem
+    const at = coloursOf(request).filter(c => c.lab.L === lab.L && c.lab.a === lab.a && c.lab.b === lab.b)
+    return { issues: at.slice(0, 50).map(({ path }) => ({ path, message: impossibleInWords(lab) })) }
+  }
+}
+
+/** Where colours stand in a request, so that an impossible one can be named by its path. */
+function coloursOf(request: unknown, path = ''): { path: string; lab: { L: number; a: number; b: number } }[] {
+  if (Array.isArray(request)) return request.flatMap((v, i) => coloursOf(v, `${path}[${i}]`))
+  if (request === null || typeof request !== 'object') return []
+  if ('L' in request && 'a' in request && 'b' in request)
+    return [{ path, lab: request as { L: number; a: number; b: number } }]
+  return Object.entries(request).flatMap(([key, v]) => coloursOf(v, path ? `${path}.${key}` : key))
 }

@@ -105,6 +105,9 @@ export interface SeenVerdict extends ComplaintInput {
   seenAt: string
 }
 
+export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const
+export type PictureType = (typeof PICTURE_TYPES)[number]
+
 export interface PictureRecord {
   id: string
   note: string

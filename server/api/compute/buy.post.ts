@@ -1,4 +1,3 @@
-import { BuyRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('buy', BuyRequest)
+export default computeRoute('buy')

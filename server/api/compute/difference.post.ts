@@ -1,4 +1,3 @@
-import { DifferenceRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('difference', DifferenceRequest)
+export default computeRoute('difference')

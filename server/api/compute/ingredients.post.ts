@@ -1,4 +1,3 @@
-import { IngredientsRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('ingredients', IngredientsRequest)
+export default computeRoute('ingredients')

@@ -1,4 +1,3 @@
-import { MatchRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('match', MatchRequest)
+export default computeRoute('match')

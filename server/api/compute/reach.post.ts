@@ -1,4 +1,3 @@
-import { ReachRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('reach', ReachRequest)
+export default computeRoute('reach')

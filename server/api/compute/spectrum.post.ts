@@ -1,4 +1,3 @@
-import { SpectrumRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('spectrum', SpectrumRequest)
+export default computeRoute('spectrum')

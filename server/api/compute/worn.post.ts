@@ -1,4 +1,3 @@
-import { WornRequest } from '#shared/compute/requests'
 import { computeRoute } from '../../utils/handlers'
 
-export default computeRoute('worn', WornRequest)
+export default computeRoute('worn')

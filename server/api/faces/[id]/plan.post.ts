@@ -2,4 +2,4 @@ import { PlanInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
 import { planFor } from '../../../services/plans'
 
-export default withComputing(PlanInput, (input, event, signal) => planFor(idOf(event), input, signal))
+export default withComputing(PlanInput, (input, event, asking) => planFor(idOf(event), input, asking))

@@ -2,4 +2,4 @@ import { SavePlanInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
 import { savePlan } from '../../../services/plans'
 
-export default withComputing(SavePlanInput, (input, event, signal) => savePlan(idOf(event), input, signal))
+export default withComputing(SavePlanInput, (input, event, asking) => savePlan(idOf(event), input, asking))

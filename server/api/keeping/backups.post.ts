@@ -1,0 +1,3 @@
+import { backUp } from '../../keeping/keeping'
+
+export default defineEventHandler(() => backUp('asked'))

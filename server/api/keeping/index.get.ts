@@ -1,0 +1,3 @@
+import { keepingState } from '../../keeping/keeping'
+
+export default defineEventHandler(() => keepingState())

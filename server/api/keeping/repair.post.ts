@@ -1,0 +1,4 @@
+import { repair } from '../../keeping/keeping'
+import { reopen } from '../../keeping/start'
+
+export default defineEventHandler(() => repair(reopen))

@@ -1,0 +1,3 @@
+import { previewUpload } from '../../keeping/keeping'
+
+export default defineEventHandler(event => previewUpload(event.node.req))

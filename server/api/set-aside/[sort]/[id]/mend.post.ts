@@ -1,0 +1,4 @@
+import { idOf, sortOf } from '../../../../utils/handlers'
+import { mend } from '../../../../services/setAside'
+
+export default defineEventHandler(event => mend(sortOf(event), idOf(event)))

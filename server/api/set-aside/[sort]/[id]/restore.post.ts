@@ -1,0 +1,4 @@
+import { idOf, sortOf } from '../../../../utils/handlers'
+import { putBack } from '../../../../services/setAside'
+
+export default defineEventHandler(event => putBack(sortOf(event), idOf(event)))

@@ -1,0 +1,3 @@
+import { allSetAside } from '../../services/setAside'
+
+export default defineEventHandler(() => allSetAside())

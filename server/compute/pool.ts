@@ -1,0 +1,120 @@
+import { join } from 'node:path'
+import { availableParallelism } from 'node:os'
+import { Piscina } from 'piscina'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { ComputeTask } from '#shared/compute/endpoints'
+import type { PlanRecords } from '#shared/planQuestion'
+import type { Job, PlanReply, Reply } from '../workers/compute'
+import { workersFolder } from '../config'
+import { errorDetail, log } from '../log'
+import { BadInput, Problem } from '../utils/problems'
+import { FairQueue, GivenUp, type Lane } from './queue'
+
+// Two at the least: one that scripts cannot take from a screen.
+const THREADS = Math.max(2, Math.min(4, availableParallelism()))
+const HEAP_MB = 160
+
+const queue = new FairQueue({ slots: THREADS, scriptSlots: THREADS - 1, each: 64, all: 256 })
+let pool: Piscina | undefined
+
+/** Starts the pool; the health endpoint answers only after this. */
+export function startPool(): Piscina {
+  pool ??= new Piscina({
+    filename: join(workersFolder(), 'compute.mjs'),
+    minThreads: 1,
+    maxThreads: THREADS,
+    idleTimeout: 60_000,
+    resourceLimits: { maxOldGenerationSizeMb: HEAP_MB },
+  })
+  return pool
+}
+
+export async function stopPool(): Promise<void> {
+  await pool?.destroy()
+  pool = undefined
+}
+
+export interface Asking {
+  /** Whoever shares one turn in the queue. */
+  caller: string
+  signal: AbortSignal
+}
+
+// What may be asked for as a time limit, and how far over it a thread may go before it is ended.
+const MOST_MS = 60_000
+const GRACE = 1.15
+const GRACE_MS = 30
+/** For what sets no limit of its own. */
+const USUAL_MS = 10_000
+
+/** Runs one request of the compute API: bytes in, bytes out. */
+export async function computeBytes(task: ComputeTask, bytes: Uint8Array, asking: Asking): Promise<Uint8Array> {
+  const limit = limitIn(bytes) ?? LIMITS[task] ?? USUAL_MS
+  const reply = (await compute({ task, bytes }, 'script', limit, asking)) as Reply
+  if ('issues' in reply) throw new BadInput(reply.issues, reply.message)
+  if ('outOfTime' in reply) throw outOfTime(limit)
+  return reply.body
+}
+
+const LIMITS: Partial<Record<ComputeTask, number>> = { reach: 20_000, buy: 5000 }
+
+/** The time limit somewhere in a body: found without reading it, since the thread that ends an overlong one may not read either. */
+function limitIn(bytes: Uint8Array): number | undefined {
+  const at = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength).lastIndexOf('"timeLimitMs"')
+  if (at < 0) return undefined
+  const digits = /^"timeLimitMs"\s{0,10}:\s{0,10}(\d{1,6})\b/.exec(
+    Buffer.from(bytes.subarray(at, at + 60)).toString('latin1'),
+  )
+  return digits ? Math.min(MOST_MS, Number(digits[1])) : undefined
+}
+
+/** A plan for a face, for whoever waits at a screen. */
+export async function computePlan(records: PlanRecords, asking: Asking): Promise<FacePlan> {
+  const reply = (await compute({ task: 'plan', records }, 'screen', USUAL_MS, asking)) as PlanReply
+  if ('issues' in reply) throw new BadInput(reply.issues)
+  if ('outOfTime' in reply)
+    throw new Problem(
+      503,
+      'out-of-time',
+      'This plan takes too long with so many products in use: retire what is not carried any more, then try again.',
+    )
+  return reply.plan
+}
+
+/** One job in its turn, ended a little after its time is over or when nobody waits any more. */
+function compute(job: Job, lane: Lane, limitMs: number, { caller, signal }: Asking): Promise<Reply | PlanReply> {
+  return queue.run(
+    lane,
+    caller,
+    async () => {
+      const ended = new AbortController()
+      const end = () => ended.abort()
+      signal.addEventListener('abort', end, { once: true })
+      const timer = setTimeout(end, limitMs * GRACE + GRACE_MS)
+      try {
+        return (await startPool().run(job, { signal: ended.signal })) as Reply | PlanReply
+      } catch (problem) {
+        if (signal.aborted) throw new GivenUp()
+        if (ended.signal.aborted) return { outOfTime: limitMs }
+        log('error', 'computing broke off', { task: job.task, ...errorDetail(problem) })
+        throw new Problem(
+          503,
+          'broke-off',
+          'The computation broke off; nothing was changed. Try again, with fewer products if there are many.',
+        )
+      } finally {
+        clearTimeout(timer)
+        signal.removeEventListener('abort', end)
+      }
+    },
+    signal,
+  )
+}
+
+const outOfTime = (limitMs: number) =>
+  new Problem(
+    400,
+    'out-of-time',
+    `Not finished within ${limitMs} ms: allow more in timeLimitMs (at most ${MOST_MS}), or send fewer products, drops or products a mix.`,
+    [{ path: 'timeLimitMs', message: 'is too short for this question' }],
+  )

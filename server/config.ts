@@ -1,0 +1,38 @@
+import { homedir } from 'node:os'
+import { dirname, join, resolve } from 'node:path'
+import { parseHost } from '#shared/parse'
+
+/* What the environment says, read in one place. */
+
+/** The folder of the database, pictures in it, and the backups. */
+export const dataFolder = (): string => resolve(process.env.VARIETAS_DATA ?? join(homedir(), '.local/share/varietas'))
+
+export const databaseFile = (): string => join(dataFolder(), 'varietas.db')
+export const backupFolder = (): string => join(dataFolder(), 'backups')
+
+/** A libSQL server instead of the file. */
+export const databaseServer = (): { url: string; authToken?: string } | null =>
+  process.env.DATABASE_URL ? { url: process.env.DATABASE_URL, authToken: process.env.DATABASE_AUTH_TOKEN } : null
+
+const LOOPBACK = ['localhost', '127.0.0.1', '[::1]']
+const EVERYWHERE = ['0.0.0.0', '[::]']
+
+/** The names this server answers to; a request for any other host is refused. */
+export function allowedHosts(): ReadonlySet<string> {
+  const bound = process.env.HOST ?? process.env.NITRO_HOST ?? ''
+  const named = (process.env.VARIETAS_HOSTS ?? '').split(',').map(host => host.trim())
+  const own = [bound.includes(':') && !bound.startsWith('[') ? `[${bound}]` : bound, ...named]
+  return new Set([...LOOPBACK, ...own.flatMap(host => parseHost(host) ?? []).filter(h => !EVERYWHERE.includes(h))])
+}
+
+// Nitro writes NODE_ENV into the built server as production; everything else runs from the source tree.
+const built = () => process.env.NODE_ENV === 'production'
+
+/** The generated migrations: beside the built server, or in the source tree. */
+export const migrationsFolder = (): string =>
+  process.env.VARIETAS_MIGRATIONS
+  ?? (built() ? join(dirname(process.argv[1]!), 'migrations') : join(process.cwd(), 'server/db/migrations'))
+
+/** The bundled worker threads. */
+export const workersFolder = (): string =>
+  built() ? join(dirname(process.argv[1]!), 'workers') : join(process.cwd(), '.nuxt/server-workers')

@@ -1,0 +1,84 @@
+import { eq, like } from 'drizzle-orm'
+import { backupFolder, databaseFile } from '../config'
+import { db, exclusively, isFile, write } from '../db/connection'
+import { erasures, faces, products, purchaseLines } from '../db/schema'
+import { without } from '../services/namesInReasons'
+import { now } from '../services/clock'
+import { log, errorDetail } from '../log'
+import { keepOnly, listBackups } from './backup'
+import { backUp } from './keeping'
+import { trouble } from './state'
+import { keep, KeeperFailed } from './thread'
+
+/** How far an erasure has come: told as it is. */
+export interface Erased {
+  /** Nothing of theirs can be seen any more: true as soon as this is answered. */
+  rows: true
+  /** No byte of theirs is left in the file and the backups. */
+  bytes: boolean
+  sentence: string
+}
+
+/** Marks a person for erasing; from then on it will be finished, in this process or the next. */
+export async function markForErasing(faceId: string): Promise<void> {
+  await write(tx => tx.insert(erasures).values({ faceId, askedAt: now() }))
+}
+
+/** Every row of those who are marked goes, in one transaction each; the id in the mark goes with them. */
+export async function eraseRows(): Promise<void> {
+  for (const { id, faceId } of await db.select().from(erasures)) {
+    if (faceId === null) continue
+    await write(async tx => {
+      const lines = await tx
+        .select()
+        .from(purchaseLines)
+        .where(like(purchaseLines.reason, `%{face:${faceId}}%`))
+      for (const { id: lineId, reason } of lines)
+        await tx
+          .update(purchaseLines)
+          .set({ reason: without(reason, faceId) })
+          .where(eq(purchaseLines.id, lineId))
+      await tx.delete(products).where(eq(products.ownerFaceId, faceId))
+      // Readings, recipes, verdicts, history, plans, pictures and the simulated skin go with the face.
+      await tx.delete(faces).where(eq(faces.id, faceId))
+      await tx.update(erasures).set({ faceId: null }).where(eq(erasures.id, id))
+    })
+  }
+}
+
+/** The file is written anew without them, and the backups that hold them give way to one that does not. */
+export async function eraseBytes(): Promise<Erased> {
+  const waiting = await db.select({ id: erasures.id }).from(erasures)
+  if (waiting.length === 0) return ERASED
+  try {
+    if (isFile()) await exclusively(() => keep('rewrite', { database: databaseFile() }))
+    await write(async tx => {
+      for (const { id } of waiting) await tx.delete(erasures).where(eq(erasures.id, id))
+    })
+    if (isFile() && (await listBackups(backupFolder())).length > 0)
+      await keepOnly(backupFolder(), (await backUp('after an erasure')).name)
+    trouble('erasure', null)
+    return ERASED
+  } catch (problem) {
+    log('warning', 'erasing goes on later', errorDetail(problem))
+    const noRoom = problem instanceof KeeperFailed && /FULL|ENOSPC|IOERR/.test(problem.code)
+    const sentence = noRoom
+      ? 'Everything about them is deleted and cannot be seen any more. There is no room to write the file anew yet: traces in it and in older backups are removed at the next start with more room on the disk.'
+      : 'Everything about them is deleted and cannot be seen any more. Traces in the file and in older backups are removed at the next start.'
+    trouble('erasure', sentence)
+    return { rows: true, bytes: false, sentence }
+  }
+}
+
+const ERASED: Erased = {
+  rows: true,
+  bytes: true,
+  sentence: 'Everything about them is erased, from the data and from the backups kept here.',
+}
+
+/** Finishes what an earlier process began. */
+export async function finishErasing(): Promise<void> {
+  if ((await db.select({ id: erasures.id }).from(erasures)).length === 0) return
+  await eraseRows()
+  await eraseBytes()
+}

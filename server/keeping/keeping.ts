@@ -1,0 +1,237 @@
+import { randomUUID } from 'node:crypto'
+import { createWriteStream, existsSync } from 'node:fs'
+import { copyFile, mkdir, readdir, rm } from 'node:fs/promises'
+import { join } from 'node:path'
+import { pipeline } from 'node:stream/promises'
+import { Readable } from 'node:stream'
+import yazl from 'yazl'
+import type { BackupReason } from './manifest'
+import { version } from '../../package.json'
+import { backupFolder, databaseFile, dataFolder, migrationsFolder } from '../config'
+import { checkpoint, exclusively, isFile } from '../db/connection'
+import { BadInput, Conflict, Missing, Problem } from '../utils/problems'
+import { now } from '../services/clock'
+import { errorDetail, log } from '../log'
+import { DamagedArchive } from './archive'
+import { isBackupName, listBackups, type BackupFile } from './backup'
+import { removeDatabase, type TableDifference, type Unpacked } from './restore'
+import { swapIn } from './salvage'
+import { dataState, trouble, troublesNow } from './state'
+import { keep } from './thread'
+
+/* Backups and what is done with them: the acts behind the routes. */
+
+const MOST_UPLOAD = 4_000_000_000
+const DAY_MS = 86_400_000
+
+const workFolder = () => join(dataFolder(), 'restoring')
+
+function demandFile(): void {
+  if (!isFile()) throw new Conflict('These data are on a libSQL server: backups are made there, with its own means.')
+}
+
+export async function backUp(reason: BackupReason): Promise<BackupFile> {
+  demandFile()
+  try {
+    const made = await keep('backup', {
+      database: databaseFile(),
+      folder: backupFolder(),
+      app: version,
+      reason,
+      at: now(),
+    })
+    trouble('backup', null)
+    return made
+  } catch (problem) {
+    log('error', 'backup failed', errorDetail(problem))
+    trouble(
+      'backup',
+      'The last backup could not be made. The data are as they were: look whether there is room on the disk.',
+    )
+    throw new Problem(
+      507,
+      'no-backup',
+      'The backup could not be made; the data are as they were. Look whether there is room on the disk, then try again.',
+    )
+  }
+}
+
+export const backups = (): Promise<BackupFile[]> => listBackups(backupFolder())
+
+/** What is kept, and what needs a hand. */
+export interface Keeping {
+  /** False where a libSQL server keeps the data with its own means. */
+  here: boolean
+  backups: BackupFile[]
+  troubles: string[]
+}
+
+export const keepingState = async (): Promise<Keeping> => ({
+  here: isFile(),
+  backups: isFile() ? await backups() : [],
+  troubles: troublesNow(),
+})
+
+/** The data files byte by byte, for whoever wants to look into what is wrong with them. */
+export function filesAsTheyAre(): Readable {
+  demandFile()
+  const zip = new yazl.ZipFile()
+  for (const end of ['', '-wal']) {
+    const file = `${databaseFile()}${end}`
+    if (existsSync(file)) zip.addFile(file, `varietas.db${end}`)
+  }
+  zip.end()
+  return zip.outputStream as Readable
+}
+
+/** Every record that can be read, as JSON by table. */
+export async function readableData(): Promise<Readable> {
+  demandFile()
+  const tables = await keep('export', { database: databaseFile() }).catch(() => ({}))
+  return Readable.from([JSON.stringify({ format: 'varietas.readable', version: 1, tables }, null, 2)])
+}
+
+/** A backup made while the artist works, once a day. */
+export async function backUpDaily(): Promise<void> {
+  if (!isFile() || !dataState().usable) return
+  const [newest] = await backups()
+  if (newest && Date.now() - Date.parse(newest.createdAt) < DAY_MS && Date.parse(newest.createdAt) <= Date.now()) return
+  await backUp('daily').catch(() => undefined)
+}
+
+/** Where a kept backup lies. @throws Missing */
+export function backupPath(name: string): string {
+  const path = join(backupFolder(), name)
+  if (!isBackupName(name) || !existsSync(path)) throw new Missing('This backup')
+  return path
+}
+
+/** A backup ready to be restored, and what that would change. */
+export interface Preview {
+  id: string
+  createdAt: string
+  app: string
+  reason: string
+  pictures: number
+  /** Tables in which it differs from the data of today; null where those cannot be read. */
+  differences: TableDifference[] | null
+}
+
+/** Takes in a backup that was kept elsewhere. */
+export async function previewUpload(body: Readable): Promise<Preview> {
+  demandFile()
+  await mkdir(workFolder(), { recursive: true })
+  const zip = join(workFolder(), `${randomUUID()}.zip`)
+  let size = 0
+  try {
+    await pipeline(
+      body,
+      async function* (source: AsyncIterable<Buffer>) {
+        for await (const chunk of source) {
+          size += chunk.length
+          if (size > MOST_UPLOAD) throw new Problem(413, 'too-large', 'This is larger than any backup of Varietas.')
+          yield chunk
+        }
+      },
+      createWriteStream(zip),
+    )
+    return await preview(zip)
+  } finally {
+    await rm(zip, { force: true })
+  }
+}
+
+export const previewKept = (name: string): Promise<Preview> => preview(backupPath(name))
+
+async function preview(zip: string): Promise<Preview> {
+  demandFile()
+  await mkdir(workFolder(), { recursive: true })
+  // One at a time: what was looked at before and not taken is in the way.
+  for (const old of await readdir(workFolder()))
+    if (old.includes('.db')) await rm(join(workFolder(), old), { force: true })
+  const id = randomUUID()
+  const unpacked = await unpackTo(zip, unpackedPath(id))
+  const differences = dataState().usable
+    ? await keep('compare', { database: databaseFile(), other: unpackedPath(id) })
+    : null
+  const { createdAt, app, reason } = unpacked.manifest
+  return { id, createdAt, app, reason, pictures: unpacked.pictures, differences }
+}
+
+const unpackedPath = (id: string) => join(workFolder(), `${id}.db`)
+
+async function unpackTo(zip: string, to: string): Promise<Unpacked> {
+  try {
+    return await keep('unpack', { zip, to, migrations: migrationsFolder() })
+  } catch (problem) {
+    if (!(problem instanceof DamagedArchive)) throw problem
+    throw new BadInput(
+      [{ path: '', message: problem.message }],
+      `This backup cannot be used: ${problem.message}. Nothing was changed; choose another.`,
+    )
+  }
+}
+
+export interface Restored {
+  /** The backup of the data as they were before; null where those could not be read. */
+  before: BackupFile | null
+  sentence: string
+}
+
+/** Puts a backup that was looked at in the place of the data, after a backup of those. */
+export async function restore(id: string, reopen: () => Promise<void>): Promise<Restored> {
+  const other = unpackedPath(id)
+  if (!existsSync(other)) throw new Missing('What was unpacked of this backup')
+  if (!dataState().usable) {
+    const fresh = join(dataFolder(), '.restored.db')
+    await removeDatabase(fresh)
+    await copyFile(other, fresh)
+    const keptIn = await swapIn(dataFolder(), fresh, now())
+    await clearWork()
+    await reopen()
+    return {
+      before: null,
+      sentence: `The backup is restored. The files as they were lie in ${keptIn} beside the data.`,
+    }
+  }
+  const before = await backUp('before a restore')
+  await exclusively(async () => {
+    await checkpoint()
+    await keep('replace', { database: databaseFile(), other })
+  })
+  await clearWork()
+  return { before, sentence: 'The backup is restored; the data as they were before are the newest backup.' }
+}
+
+/** What was being unpacked when a process ended. */
+export const clearWork = (): Promise<void> => rm(workFolder(), { recursive: true, force: true })
+
+/** Saves what can be read of damaged data into a sound file. */
+export async function repair(reopen: () => Promise<void>): Promise<{ sentence: string }> {
+  if (dataState().usable) throw new Conflict('The data can be used: there is nothing to repair.')
+  try {
+    const { rows, keptIn } = await keep('salvage', { folder: dataFolder(), migrations: migrationsFolder(), at: now() })
+    await reopen()
+    return {
+      sentence: `${rows} records could be read and are in use again. The damaged files lie in ${keptIn} beside the data.`,
+    }
+  } catch (problem) {
+    log('error', 'repair failed', errorDetail(problem))
+    throw new Conflict('Nothing could be read of the damaged file, and nothing was changed. Restore a backup.')
+  }
+}
+
+/** Looks through the whole file for damage, after the start and beside the work. */
+export async function checkIntegrity(): Promise<void> {
+  if (!isFile() || !dataState().usable) return
+  const faults = await keep('check', { database: databaseFile() }).catch((problem: unknown) => [
+    errorDetail(problem).kind,
+  ])
+  if (faults.length > 0) log('error', 'integrity', { faults: faults.length })
+  trouble(
+    'integrity',
+    faults.length > 0
+      ? 'The database is damaged in places. Make no more changes: restore the last backup, which was sound when it was made.'
+      : null,
+  )
+}

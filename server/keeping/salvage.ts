@@ -1,0 +1,114 @@
+import { existsSync } from 'node:fs'
+import { mkdir, rename } from 'node:fs/promises'
+import { join } from 'node:path'
+import { drizzle } from 'drizzle-orm/libsql'
+import { migrate } from 'drizzle-orm/libsql/migrator'
+import type { Client, InArgs, Row } from '@libsql/client'
+import { columnsOf, quoted, recordTables, withFile } from './raw'
+import { removeDatabase } from './restore'
+
+const AT_ONCE = 50
+
+/** Rows of a table as far as they can be read: from the front until it breaks, then from the back. */
+async function* readable(client: Client, table: string): AsyncGenerator<Row> {
+  let reached = -Infinity
+  for (const order of ['ASC', 'DESC'] as const) {
+    let from: number | null = null
+    for (;;) {
+      const beyond: string = from === null ? '' : `WHERE rowid ${order === 'ASC' ? '>' : '<'} ${from}`
+      let rows: Row[]
+      try {
+        rows = (
+          await client.execute(
+            `SELECT rowid AS "__rowid", * FROM ${quoted(table)} ${beyond} ORDER BY rowid ${order} LIMIT ${AT_ONCE}`,
+          )
+        ).rows
+      } catch {
+        break
+      }
+      for (const row of rows) {
+        from = Number(row.__rowid)
+        if (order === 'DESC' && from <= reached) return
+        if (order === 'ASC') reached = from
+        yield row
+      }
+      if (rows.length < AT_ONCE) {
+        if (order === 'ASC') return
+        break
+      }
+    }
+  }
+}
+
+/** Everything that can be read of a database, table by table, without pictures: for a look, or another program. */
+export const exportReadable = (database: string): Promise<Record<string, Record<string, unknown>[]>> =>
+  withFile(database, async client => {
+    const found: Record<string, Record<string, unknown>[]> = {}
+    for (const table of await recordTables(client)) {
+      const rows: Record<string, unknown>[] = []
+      for await (const row of readable(client, table)) {
+        const { __rowid: _place, bytes: _picture, ...rest } = row
+        rows.push(rest)
+      }
+      found[table] = rows
+    }
+    return found
+  })
+
+export interface Salvaged {
+  rows: number
+  /** Folder beside the data where the damaged files lie untouched. */
+  keptIn: string
+}
+
+/**
+ * Builds a sound database out of what can be read of a damaged one. The damaged files are not changed: they are put aside.
+ * @throws Error when nothing at all can be read; then everything stays as it is
+ */
+export async function salvage(folder: string, migrations: string, at: string): Promise<Salvaged> {
+  const database = join(folder, 'varietas.db')
+  const fresh = join(folder, '.salvaged.db')
+  await removeDatabase(fresh)
+  let count = 0
+  try {
+    await withFile(fresh, async to => {
+      await migrate(drizzle(to), { migrationsFolder: migrations })
+      await to.execute('PRAGMA foreign_keys = OFF')
+      await withFile(database, async from => {
+        for (const table of await recordTables(to)) {
+          const columns = await columnsOf(to, table)
+          for await (const row of readable(from, table)) {
+            const there = columns.filter(c => c in row)
+            await to
+              .execute({
+                sql: `INSERT OR IGNORE INTO ${quoted(table)} (${there.map(quoted).join()}) VALUES (${there.map(() => '?').join()})`,
+                args: there.map(c => row[c]) as InArgs,
+              })
+              .then(
+                () => count++,
+                // A row that today's tables do not take is left where it is, in the files put aside.
+                () => undefined,
+              )
+          }
+        }
+      })
+    })
+    if (count === 0) throw new Error('nothing could be read')
+  } catch (problem) {
+    await removeDatabase(fresh)
+    throw problem
+  }
+  return { rows: count, keptIn: await swapIn(folder, fresh, at) }
+}
+
+/** Puts a database in the place of the one that is there, whose files are put aside and kept. */
+export async function swapIn(folder: string, fresh: string, at: string): Promise<string> {
+  const keptIn = `set-aside-${at.replace(/[:.]/g, '-')}`
+  await mkdir(join(folder, keptIn), { recursive: true })
+  for (const end of ['-wal', '-shm', '']) {
+    const file = join(folder, `varietas.db${end}`)
+    if (existsSync(file)) await rename(file, join(folder, keptIn, `varietas.db${end}`))
+  }
+  await rename(fresh, join(folder, 'varietas.db'))
+  return keptIn
+}

@@ -1,0 +1,112 @@
+import { allowedHosts, backupFolder, databaseServer } from '../config'
+import { closeDatabase } from '../db/connection'
+import { releaseFolder } from '../db/lock'
+import { startPool, stopPool } from '../compute/pool'
+import { errorDetail, log, tell } from '../log'
+import { stockSimulatedSuppliers } from '../services/buys'
+import { loadDemo } from '../services/demo'
+import { markOldReasons } from '../services/oldReasons'
+import { warmPlans } from '../services/plans'
+import { forgetAside } from '../services/sound'
+import { clearHalves } from './backup'
+import { finishErasing } from './erasing'
+import { backUpDaily, checkIntegrity, clearWork } from './keeping'
+import { CannotStart, openData, watchRoom } from './open'
+import { dataState } from './state'
+import { stopKeeper } from './thread'
+
+/* The course of a process: open, listen, then see to what takes longer, and close. */
+
+const HOURLY_MS = 3_600_000
+
+/** Opens the data and brings them to where they can be served; ends the process with a sentence where that has no sense. */
+export async function begin(): Promise<void> {
+  watchForTakenPort()
+  allowedHosts()
+  try {
+    await reopen()
+  } catch (problem) {
+    end(problem)
+  }
+  const state = dataState()
+  if (!state.usable) {
+    process.exitCode = 1
+    tell(`${state.sentence} Varietas serves only a page for that.`)
+  }
+}
+
+/** Opens the data, for the first time or after they were restored or repaired. */
+export async function reopen(): Promise<void> {
+  forgetAside()
+  await openData()
+  if (!dataState().usable) return
+  process.exitCode = 0
+  await stockSimulatedSuppliers()
+  if (process.env.VARIETAS_DEMO === '1') await loadDemo()
+  await markOldReasons()
+  if (!databaseServer()) {
+    await clearHalves(backupFolder())
+    await clearWork()
+  }
+  await finishErasing()
+}
+
+function end(problem: unknown): never {
+  if (problem instanceof CannotStart) tell(problem.message)
+  else {
+    log('error', 'start failed', errorDetail(problem))
+    tell(
+      problem instanceof Error && problem.message.startsWith('VARIETAS_DATA')
+        ? problem.message
+        : 'Varietas could not start. Nothing was changed. The line above says where it broke off.',
+    )
+  }
+  process.exit(1)
+}
+
+/** The server that listens is made elsewhere: what keeps it from listening comes here. */
+function watchForTakenPort(): void {
+  process.on('uncaughtException', problem => {
+    const { syscall, code, port, address } = problem as NodeJS.ErrnoException & { port?: number; address?: string }
+    if (syscall !== 'listen') {
+      log('error', 'uncaught', errorDetail(problem))
+      return
+    }
+    const where = `${address ?? ''}:${port ?? ''}`
+    tell(
+      code === 'EADDRINUSE'
+        ? `Something else is served at ${where} already. Nothing was changed. Stop that, or choose another PORT.`
+        : `Varietas may not serve at ${where} (${code ?? 'unknown'}). Nothing was changed. Choose another HOST or PORT.`,
+    )
+    void closeDatabase().finally(() => process.exit(1))
+  })
+}
+
+let hourly: NodeJS.Timeout | undefined
+
+/** What takes longer than anybody should wait for: done once the server listens. */
+export function afterwards(): void {
+  startPool()
+  if (!dataState().usable) return
+  void (async () => {
+    await warmPlans().catch((problem: unknown) => log('warning', 'warming failed', errorDetail(problem)))
+    await checkIntegrity()
+    await backUpDaily()
+  })().catch((problem: unknown) => log('warning', 'after the start', errorDetail(problem)))
+  hourly = setInterval(() => {
+    void watchRoom()
+      .then(backUpDaily)
+      .then(() => (dataState().usable ? finishErasing() : undefined))
+      .catch((problem: unknown) => log('warning', 'hourly', errorDetail(problem)))
+  }, HOURLY_MS)
+  hourly.unref()
+}
+
+/** Stops what is under way, brings everything into the one file and lets go of the folder. */
+export async function finish(): Promise<void> {
+  clearInterval(hourly)
+  await Promise.all([stopPool(), stopKeeper()]).catch(() => undefined)
+  await closeDatabase()
+  releaseFolder()
+  if (!dataState().usable) process.exitCode = 1
+}

@@ -1,0 +1,26 @@
+import { makeBackup } from './backup'
+import { rewriteFile } from './erase'
+import { faultsOf, withFile } from './raw'
+import { compare, replaceRows, unpack } from './restore'
+import { exportReadable, salvage } from './salvage'
+
+/** What the keeper's thread can be asked for. */
+const tasks = {
+  backup: makeBackup,
+  unpack: ({ zip, to, migrations }: { zip: string; to: string; migrations: string }) => unpack(zip, to, migrations),
+  compare: ({ database, other }: { database: string; other: string }) => compare(database, other),
+  replace: ({ database, other }: { database: string; other: string }) => replaceRows(database, other),
+  rewrite: ({ database }: { database: string }) => rewriteFile(database),
+  check: ({ database }: { database: string }) => withFile(database, faultsOf),
+  salvage: ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
+    salvage(folder, migrations, at),
+  export: ({ database }: { database: string }) => exportReadable(database),
+} as const
+
+export type KeepingTasks = typeof tasks
+
+export const run = <T extends keyof KeepingTasks>(
+  task: T,
+  order: Parameters<KeepingTasks[T]>[0],
+): Promise<Awaited<ReturnType<KeepingTasks[T]>>> =>
+  (tasks[task] as (order: unknown) => Promise<Awaited<ReturnType<KeepingTasks[T]>>>)(order)

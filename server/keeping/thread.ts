@@ -1,0 +1,45 @@
+import { join } from 'node:path'
+import { Piscina } from 'piscina'
+import type { KeeperOutcome } from '../workers/keeper'
+import { workersFolder } from '../config'
+import { DamagedArchive } from './archive'
+import type { KeepingTasks } from './tasks'
+
+let pool: Piscina | undefined
+
+/** A failure of the keeper's, with the code SQLite or the system gave it. */
+export class KeeperFailed extends Error {
+  constructor(
+    readonly code: string,
+    message: string,
+  ) {
+    super(message)
+    this.name = 'KeeperFailed'
+  }
+}
+
+/**
+ * Asks the keeper's thread; one thing after another.
+ * @throws DamagedArchive, KeeperFailed
+ */
+export async function keep<T extends keyof KeepingTasks>(
+  task: T,
+  order: Parameters<KeepingTasks[T]>[0],
+): Promise<Awaited<ReturnType<KeepingTasks[T]>>> {
+  pool ??= new Piscina({
+    filename: join(workersFolder(), 'keeper.mjs'),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 10_000,
+  })
+  const outcome = (await pool.run({ task, order })) as KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>
+  if ('damaged' in outcome) throw new DamagedArchive(outcome.damaged)
+  if ('failed' in outcome) throw new KeeperFailed(outcome.failed.code, outcome.failed.message)
+  return outcome.done
+}
+
+/** Ends the thread; what it was writing has no name yet and is cleared away at the next start. */
+export async function stopKeeper(): Promise<void> {
+  await pool?.destroy()
+  pool = undefined
+}

@@ -1,0 +1,171 @@
+import { createHash } from 'node:crypto'
+import { dayOf } from '#shared/parse'
+import { nearestPossible } from '#core/colour/possible'
+import type { Lab } from '#core/colour/lab'
+import { typicalSkin } from '#core/complexion/skin'
+import * as stored from '#shared/records/stored'
+import type { Dto } from '#shared/shape'
+import { check, type Issue } from '#shared/validate'
+import { now } from './clock'
+
+/*
+ * Rows as they come from the database, held against what records may be. What does not keep to it is set aside here, in the one place
+ * every list, plan and page reads through.
+ */
+
+interface Sort {
+  dto: Dto
+  /** What it is called when it is named: "The bottle". */
+  word: string
+  /** Which field says its name. */
+  named?: string
+}
+
+export const SORTS = {
+  product: { dto: stored.StoredProduct, word: 'The bottle', named: 'shade' },
+  offer: { dto: stored.StoredOffer, word: 'The offer', named: 'shade' },
+  supplier: { dto: stored.StoredSupplier, word: 'The supplier', named: 'name' },
+  face: { dto: stored.StoredFace, word: 'The face', named: 'name' },
+  reading: { dto: stored.StoredReading, word: 'A reading of a skin' },
+  recipe: { dto: stored.StoredRecipe, word: 'A saved recipe' },
+  seen: { dto: stored.StoredSeen, word: 'What was seen of a mix' },
+  history: { dto: stored.StoredHistory, word: 'An entry of a face’s history' },
+  plan: { dto: stored.StoredPlan, word: 'A kept plan' },
+  picture: { dto: stored.StoredPicture, word: 'A picture' },
+  palette: { dto: stored.StoredPaletteTest, word: 'A palette test' },
+  flash: { dto: stored.StoredFlashTest, word: 'A flash test' },
+  mix: { dto: stored.StoredMix, word: 'A measured mix' },
+  purchase: { dto: stored.StoredPurchase, word: 'A purchase list' },
+  line: { dto: stored.StoredPurchaseLine, word: 'A line of a purchase list' },
+} as const satisfies Record<string, Sort>
+export type SortName = keyof typeof SORTS
+
+export const isSort = (text: string): text is SortName => Object.hasOwn(SORTS, text)
+
+type Row = Record<string, unknown>
+
+const sortOf = (sort: SortName): Sort => SORTS[sort]
+
+/** A row as its class sees it: three columns are one colour. */
+function plainOf(row: Row): Row {
+  if (!('L' in row && 'a' in row && 'b' in row)) return row
+  const { L, a, b, ...rest } = row
+  return { ...rest, lab: { L, a, b } }
+}
+
+const seen = new Map<string, { print: string; issues: Issue[] }>()
+const aside = new Map<string, { sort: SortName; row: Row; issues: Issue[] }>()
+// Checking a row takes about 0.1 ms, and everybody else waits meanwhile.
+const BREATHE_MS = 8
+const KEPT = 50_000
+
+/** The rows that are what their class says, in their order; the others are set aside. Each is checked once as it stands. */
+export async function sound<T extends object>(sort: SortName, rows: readonly T[]): Promise<T[]> {
+  let since = performance.now()
+  const good: T[] = []
+  for (const row of rows) {
+    if (issuesOf(sort, row as Row).length === 0) good.push(row)
+    if (performance.now() - since > BREATHE_MS) {
+      await new Promise(setImmediate)
+      since = performance.now()
+    }
+  }
+  return good
+}
+
+const keyOf = (sort: SortName, { id }: Row) => `${sort} ${typeof id === 'string' ? id : JSON.stringify(id)}`
+
+function issuesOf(sort: SortName, row: Row): Issue[] {
+  const key = keyOf(sort, row)
+  const print = createHash('sha1').update(JSON.stringify(row)).digest('base64')
+  const before = seen.get(key)
+  if (before?.print === print) return before.issues
+  const checked = check(sortOf(sort).dto, plainOf(row))
+  const issues = checked.ok ? [] : checked.issues
+  if (seen.size >= KEPT) seen.clear()
+  seen.set(key, { print, issues })
+  if (issues.length > 0) aside.set(key, { sort, row, issues })
+  else aside.delete(key)
+  return issues
+}
+
+/** No longer set aside: it was put right or taken away. */
+export function noLongerAside(sort: SortName, id: string): void {
+  aside.delete(keyOf(sort, { id }))
+  seen.delete(keyOf(sort, { id }))
+}
+
+/** Forgets what was set aside: everything is about to be read anew. */
+export function forgetAside(): void {
+  aside.clear()
+  seen.clear()
+}
+
+const short = (value: unknown): string => {
+  const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing')
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text.replaceAll('\0', '')
+}
+
+function nameOf(sort: SortName, row: Row): string {
+  const { word, named } = sortOf(sort)
+  const name = named ? row[named] : undefined
+  return typeof name === 'string' && name.trim() ? `${word} ${short(name)}` : word
+}
+
+/** Everything set aside so far, as it is told. */
+export const setAside = (): stored.SetAside[] =>
+  [...aside.values()].map(({ sort, row, issues }) => ({
+    sort,
+    id: typeof row.id === 'string' ? row.id : '',
+    name: nameOf(sort, row),
+    issues,
+    canReturn: 'deletedAt' in row,
+    proposal:
+      mended(sort, row, issues)?.map(({ field, from, to }) => ({ field, from: short(from), to: short(to) })) ?? null,
+  }))
+
+export interface Mend {
+  field: string
+  from: unknown
+  to: unknown
+}
+
+/** What can stand where nothing usable does, for fields without a default of their own. */
+const INSTEAD: Record<string, unknown> = {
+  name: 'Without a name',
+  shade: 'Without a name',
+  kind: 'foundation',
+  source: 'typed',
+  seen: 'right',
+  // Hardly known at all.
+  covariance: [36, 0, 0, 16, 0, 16],
+  names: {},
+  deltaE: 0,
+  chance: 0,
+}
+const STAMPS = ['createdAt', 'takenAt', 'savedAt', 'seenAt', 'at']
+
+/** The fields a row needs changed to be what its class says, with the least that does; undefined where that is not known. */
+export function mended(sort: SortName, row: Row, issues: readonly Issue[]): Mend[] | undefined {
+  const plain = plainOf(row)
+  const fields = [...new Set(issues.map(i => /^[^.[]+/.exec(i.path)?.[0] ?? ''))]
+  if (typeof row.id !== 'string' || fields.some(f => f === '' || f === 'id')) return undefined
+  const usual = new (sortOf(sort).dto)() as Row
+  const mends = fields.map((field): Mend => {
+    const from = plain[field]
+    if (field === 'lab') return { field, from, to: colourFor(from) }
+    if (STAMPS.includes(field)) return { field, from, to: dayOf(from) ?? now() }
+    return { field, from, to: usual[field] ?? INSTEAD[field] ?? null }
+  })
+  const after = { ...plain, ...Object.fromEntries(mends.map(m => [m.field, m.to])) }
+  return check(sortOf(sort).dto, after).ok ? mends : undefined
+}
+
+function colourFor(value: unknown): Lab {
+  const { L, a, b } = (value ?? {}) as Partial<Record<keyof Lab, unknown>>
+  const isColour = [L, a, b].every(v => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= 200)
+  return isColour ? nearestPossible({ L, a, b } as Lab) : typicalSkin(5, 'neutral')
+}
+
+/** What was set aside, to be put right. */
+export const asideOf = (sort: SortName, id: string) => aside.get(keyOf(sort, { id }))

@@ -1,0 +1,39 @@
+import type { Dto } from '../shape'
+import * as answers from './answers'
+import * as requests from './requests'
+
+interface Endpoint {
+  request: Dto
+  answer: Dto
+  summary: string
+}
+
+/** The compute API, task by task: what the worker checks, the document describes and the tests try. */
+export const ENDPOINTS = {
+  difference: {
+    request: requests.DifferenceRequest,
+    answer: answers.DifferenceAnswer,
+    summary: 'CIEDE2000 of pairs of colours',
+  },
+  spectrum: {
+    request: requests.SpectrumRequest,
+    answer: answers.SpectrumAnswer,
+    summary: 'Smoothest reflectance of colours',
+  },
+  match: { request: requests.MatchRequest, answer: answers.MatchAnswer, summary: 'Best recipes for one colour' },
+  reach: { request: requests.ReachRequest, answer: answers.ReachAnswer, summary: 'Whom a set of products can match' },
+  buy: { request: requests.BuyRequest, answer: answers.BuyAnswerDto, summary: 'What to buy within a budget' },
+  worn: {
+    request: requests.WornRequest,
+    answer: answers.WornAnswer,
+    summary: 'A mix in the bottle and as a film on the face',
+  },
+  ingredients: {
+    request: requests.IngredientsRequest,
+    answer: answers.IngredientsAnswer,
+    summary: 'Base family and flags of an ingredient list',
+  },
+} as const satisfies Record<string, Endpoint>
+
+export type Endpoints = typeof ENDPOINTS
+export type ComputeTask = keyof Endpoints

@@ -1,0 +1,52 @@
+import type { Issue } from './validate'
+
+// Far deeper than any body described in the OpenAPI document, far shallower than what exhausts the call stack.
+const MOST_LEVELS = 32
+
+/** Reads a body as JSON, strictly UTF-8 and not without end; what is wrong is told as an issue. */
+export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: Issue; message: string } {
+  let text: string
+  try {
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+  } catch {
+    return { issue: { path: '', message: 'must be UTF-8 text' }, message: 'The body is not text in UTF-8.' }
+  }
+  // Before parsing: an endless nest is refused without being built.
+  if (isDeeperThan(text, MOST_LEVELS)) {
+    return {
+      issue: { path: '', message: `must not nest more than ${MOST_LEVELS} levels deep` },
+      message: 'The body nests far deeper than any field here.',
+    }
+  }
+  try {
+    return { value: JSON.parse(text) as unknown }
+  } catch {
+    return {
+      issue: { path: '', message: 'must be JSON' },
+      message: 'The body is not valid JSON: check quotes, commas and brackets.',
+    }
+  }
+}
+
+/** Counts brackets outside of texts, in one pass. */
+function isDeeperThan(json: string, levels: number): boolean {
+  let depth = 0
+  let inText = false
+  for (let i = 0; i < json.length; i++) {
+    const sign = json.charCodeAt(i)
+    if (inText) {
+      if (sign === BACKSLASH) i++
+      else if (sign === QUOTE) inText = false
+    } else if (sign === QUOTE) inText = true
+    else if (sign === OPEN_BRACE || sign === OPEN_BRACKET) {
+      if (++depth > levels) return true
+    } else if (sign === CLOSE_BRACE || sign === CLOSE_BRACKET) depth--
+  }
+  return false
+}
+const QUOTE = 0x22
+const BACKSLASH = 0x5c
+const OPEN_BRACKET = 0x5b
+const CLOSE_BRACKET = 0x5d
+const OPEN_BRACE = 0x7b
+const CLOSE_BRACE = 0x7d

@@ -1,0 +1,161 @@
+import { VERDICTS, type Verdict } from '#core/complexion/recipe'
+import type { FacePlan } from '#core/suitability/facePlan'
+import { LabDto } from '../compute/parts'
+import { Colour, Id, Maybe, Minor, Moment, Name, Named, One, OneOf, Satisfies, Text, Whole } from '../rules'
+import { isPlainObject, shaped } from '../shape'
+import { Consultation, OccasionInput } from './consultation'
+import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
+import { OwnedProductInput, ProductFields } from './kit'
+import { MeasuredMixInput } from './mixes'
+import { FlashTestInput, PaletteTestInput, SavePlanInput } from './plans'
+import { Settings } from './settings'
+
+/*
+ * Records as they stand in a database: what was accepted when they were written, and the stamps they got. A row that does not keep to
+ * its class, because it is old, was imported or edited by hand, is set aside by name and never reaches a list, a plan or a page.
+ */
+
+export class StoredProduct extends OwnedProductInput {
+  @Id() id!: string
+  @Maybe() @Id() ownerFaceId?: string | null
+  @Maybe() @Moment() retiredAt?: string | null
+  @Moment() createdAt!: string
+}
+
+export class StoredOffer extends ProductFields {
+  @Id() id!: string
+  @Id() supplierId!: string
+  @Minor() priceMinor!: number
+}
+
+export class StoredFace extends FaceInput {
+  @Id() id!: string
+  @One(() => Consultation) consultation!: Consultation
+  @Moment() createdAt!: string
+}
+
+export class StoredReading extends ReadingInput {
+  @Id() id!: string
+  @Moment() takenAt!: string
+}
+
+const NAMES = 'must name its bottles'
+const Names = () => Named(50, (_id, name) => typeof name === 'string', NAMES)
+
+export class StoredRecipe extends SavedRecipeInput {
+  @Id() id!: string
+  @Moment() savedAt!: string
+  @OneOf(VERDICTS) verdict!: Verdict
+  @Names() names!: Record<string, string>
+}
+
+export class StoredSeen extends ComplaintInput {
+  @Id() id!: string
+  @Moment() seenAt!: string
+}
+
+export class StoredHistory extends HistoryInput {
+  @Id() id!: string
+  @Moment() at!: string
+}
+
+/** What a page needs of a plan to draw it; its numbers and sentences are as they were computed. */
+function isFacePlan(value: unknown): boolean {
+  if (!isPlainObject(value)) return false
+  const { layers, seams, missing, leftOut, pack, minutes, cost } = value as Partial<Record<keyof FacePlan, unknown>>
+  return (
+    [layers, seams, missing, leftOut, pack].every(Array.isArray)
+    && isPlainObject(minutes)
+    && typeof minutes.full === 'number'
+    && isPlainObject(cost)
+    && typeof cost.minor === 'number'
+    && (layers as unknown[]).every(
+      layer =>
+        isPlainObject(layer)
+        && typeof layer.key === 'string'
+        && typeof layer.name === 'string'
+        && Array.isArray(layer.findings)
+        && Array.isArray(layer.asked)
+        && isPlainObject(layer.item)
+        && typeof layer.item.name === 'string'
+        && isPlainObject(layer.amount)
+        && typeof layer.amount.value === 'number'
+        && (layer.drops === null || Array.isArray(layer.drops)),
+    )
+  )
+}
+
+/** A kept plan; the plan itself was made here and is only looked at from outside. */
+export class StoredPlan extends SavePlanInput {
+  @Id() id!: string
+  @One(() => OccasionInput) declare occasion: OccasionInput
+  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, 'must be a plan that can be drawn') plan!: FacePlan
+  @Moment() savedAt!: string
+  @Maybe() @Moment() usedAt?: string | null
+}
+
+export class StoredPicture {
+  @Id() id!: string
+  @Text(0, 500) note!: string
+  @Moment() createdAt!: string
+}
+
+export class StoredPaletteTest extends PaletteTestInput {
+  @Id() id!: string
+  @Moment() at!: string
+}
+
+export class StoredFlashTest extends FlashTestInput {
+  @Id() id!: string
+  @Moment() at!: string
+}
+
+export class StoredMix extends MeasuredMixInput {
+  @Id() id!: string
+  @Moment() at!: string
+  @Names() names!: Record<string, string>
+}
+
+export class StoredSupplier {
+  @Id() id!: string
+  @Name(120) name!: string
+  @Whole(0, 1000) leadDays!: number
+}
+
+export class StoredPurchase {
+  @Id() id!: string
+  @Moment() createdAt!: string
+  @Minor() budgetMinor!: number
+}
+
+export class StoredPurchaseLine {
+  @Id() id!: string
+  @Minor() priceMinor!: number
+  @Text(0, 500) reason!: string
+  @Maybe() @Moment() receivedAt?: string | null
+  @Maybe() @Id() productId?: string | null
+}
+
+export class StoredRange {
+  @Text(0, 60) brand!: string
+  @Name(60) range!: string
+}
+
+export class StoredSkin {
+  @Colour(() => LabDto) lab!: LabDto
+}
+
+export class StoredSettings extends Settings {}
+
+/** What the artist is told was set aside, and what could be done. */
+export interface SetAside {
+  sort: string
+  id: string
+  /** "The bottle Heron" */
+  name: string
+  issues: { path: string; message: string }[]
+  /** What putting it right would change; null where only the artist can. */
+  proposal: { field: string; from: string; to: string }[] | null
+  /** Whether it can be taken out of the way and brought back. */
+  canReturn: boolean
+}
