@@ -38,7 +38,7 @@ export interface Needs {
 const BASE = 512
 const MONEY = 1e-9
 // Against the clock no more ways than this are kept: the search behind would not get through more, and memory has an end too.
-const MOST_WAYS = 400_000
+const MOST_WAYS = 60_000
 
 /**
  * For every skin the minimal sets of offers that bring it within the tolerance, by going through every allowed recipe

@@ -36,9 +36,31 @@ const CLOCK_EVERY = 64
 export function bestChoice(problem: Problem, deadline = Infinity, start: readonly number[] = []): Choice {
   const search = new Search(problem, deadline)
   search.offer(start)
+  search.offer(singlesGreedy(problem, deadline))
   search.offer(bundleGreedy(problem, deadline))
   const bound = search.explore()
   return { ...search.best(), upperBound: Math.max(bound, search.best().value), optimal: !search.stopped }
+}
+
+/** Adds the item with the most value per price again and again, looking only at what one item does alone: quick, however many sets. */
+function singlesGreedy({ prices, aims, budget }: Problem, deadline: number): number[] {
+  const alone = aims.map(a => a.sets.flatMap(s => (s.length === 1 ? [s[0]!] : [])))
+  const open = new Set(alone.keys())
+  const chosen: number[] = []
+  let left = budget
+  while (performance.now() < deadline) {
+    const gain = new Float64Array(prices.length)
+    for (const i of open) for (const j of alone[i]!) gain[j]! += aims[i]!.weight
+    let best = -1
+    const rate = (j: number) => gain[j]! / Math.max(prices[j]!, SAME)
+    for (let j = 0; j < gain.length; j++)
+      if (gain[j]! > 0 && prices[j]! <= left + SAME && (best < 0 || rate(j) > rate(best))) best = j
+    if (best < 0) break
+    chosen.push(best)
+    left -= prices[best]!
+    for (const i of open) if (alone[i]!.includes(best)) open.delete(i)
+  }
+  return chosen
 }
 
 /** Adds the set with the most value per price again and again: a good first choice, far from always the best. */

@@ -34,8 +34,8 @@ export interface SweepVisitor {
   due?: Due
 }
 
-// Products joined between two looks at the clock, each with a handful of ratios of about 0.2 µs: a look every millisecond.
-const JOINED_BETWEEN_LOOKS = 512
+// Products joined between two looks at the clock: a look costs what one recipe costs, and a visitor may take long over each.
+const JOINED_BETWEEN_LOOKS = 32
 
 const EPSILON = 216 / 24389
 const KAPPA = 24389 / 27

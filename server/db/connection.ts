@@ -12,6 +12,7 @@ const BUSY_TIMEOUT_MS = 5000
 const IDLE_MS = 2000
 
 /** Open after {@link openDatabase}; every service reads through it and writes through {@link write}. */
+// eslint-disable-next-line import/no-mutable-exports -- set once, when the data are opened
 export let db: LibSQLDatabase<typeof schema>
 export type Transaction = Parameters<Parameters<typeof db.transaction>[0]>[0]
 

@@ -1,10 +1,9 @@
 import { INGREDIENT_LISTS } from '../../../tests/support/ingredientLists'
 import { FAMILIES } from '../../complexion/product'
 import { FLAGS, familyOf, readIngredients } from './ingredients'
-import { parseInci } from './inci'
 import { canonicalName } from './names'
 import { seeded } from '../../../tests/support/random'
-import { ENTRIES_MOST, entriesIn, INCI_MOST } from './inci'
+import { ENTRIES_MOST, INCI_MOST, entriesIn, parseInci } from './inci'
 import { foundIn, substanceFor } from './substances'
 
 describe('ingredient lists as found in the wild', () => {
