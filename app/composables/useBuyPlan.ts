@@ -18,7 +18,7 @@ export function useBuyPlan() {
   const task = useWorkerTask()
   const plan = shallowRef<BuyAnswer | null>(null)
   const curve = shallowRef<SpendPoint[]>([])
-  const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')
+  const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
   const musts = ref<string[]>([])
 
   async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
@@ -56,8 +56,8 @@ export function useBuyPlan() {
       state.value = 'ready'
       return answer
     } catch (problem) {
-      if (!(problem instanceof Stopped)) throw problem
-      if (task.progress.value === null) state.value = 'stopped'
+      if (!(problem instanceof Stopped)) state.value = 'failed'
+      else if (task.progress.value === null) state.value = 'stopped'
       return null
     }
   }

@@ -16,7 +16,7 @@ export function useMatch(target: () => Lab | undefined) {
   const helper = useWorkerTurns()
   const recipes = shallowRef<Recipe[]>([])
   const finer = ref(false)
-  const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')
+  const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
 
   async function compute(): Promise<void> {
     const lab = target()
@@ -33,8 +33,8 @@ export function useMatch(target: () => Lab | undefined) {
       if (!finer.value && drops < maxDrops && !recipes.value.some(r => r.deltaE <= tolerance)) finer.value = true
       else state.value = 'ready'
     } catch (problem) {
-      if (!(problem instanceof Stopped)) throw problem
-      if (task.progress.value === null) state.value = 'stopped'
+      if (!(problem instanceof Stopped)) state.value = 'failed'
+      else if (task.progress.value === null) state.value = 'stopped'
     }
   }
   watch([target, finer, () => kit.shelf, () => settings.options, () => settings.value.mixing], () => void compute(), {

@@ -10,7 +10,7 @@ export function useMend(skin: () => Lab | null) {
   const settings = useSettings()
   const task = useWorkerTask()
   const mend = shallowRef<Mend | null>(null)
-  const state = ref<'idle' | 'working' | 'ready'>('idle')
+  const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 
   watch(
     skin,
@@ -26,8 +26,8 @@ export function useMend(skin: () => Lab | null) {
         )
         state.value = 'ready'
       } catch (problem) {
-        if (!(problem instanceof Stopped)) throw problem
-        if (task.progress.value === null) state.value = 'idle'
+        if (!(problem instanceof Stopped)) state.value = 'failed'
+        else if (task.progress.value === null) state.value = 'idle'
       }
     },
     { immediate: true },

@@ -39,7 +39,7 @@ export function usePlan(faceId: () => string) {
   watch(
     [
       faceId,
-      () => plans.draftOf(faceId()),
+      () => JSON.stringify(plans.draftOf(faceId())),
       () => face.value?.consultation,
       () => face.value?.readings[0]?.id,
       () => face.value?.history.length,

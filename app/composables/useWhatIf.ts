@@ -10,9 +10,11 @@ export function useWhatIf() {
   const { progress, run, stop } = useWorkerTask()
   const leftOut = ref<ReadonlySet<string>>(new Set())
   const skins = shallowRef<ReachedSkin[] | null>(null)
+  const failed = ref(false)
 
   async function compute(without: ReadonlySet<string>): Promise<void> {
     leftOut.value = without
+    failed.value = false
     if (without.size === 0) return clear()
     const { products, rules } = plainShelf(kit.shelf)
     const rest = products.filter(p => !without.has(p.id))
@@ -22,7 +24,7 @@ export function useWhatIf() {
       )
       skins.value = result.skins
     } catch (problem) {
-      if (!(problem instanceof Stopped)) throw problem
+      if (!(problem instanceof Stopped)) failed.value = true
     }
   }
 
@@ -34,5 +36,5 @@ export function useWhatIf() {
   const leave = (id: string) => compute(new Set([...leftOut.value, id]))
   const putBack = (id: string) => compute(new Set([...leftOut.value].filter(other => other !== id)))
 
-  return { leftOut, skins, progress, leave, putBack, clear }
+  return { leftOut, skins, failed, progress, leave, putBack, clear }
 }

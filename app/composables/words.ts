@@ -92,5 +92,24 @@ export function momentInWords(iso: string): string {
   return at === undefined ? dayInWords(iso) : momentFormat.format(at)
 }
 
+const agoFormat = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
+const MINUTE_MS = 60_000
+
+/** How long ago a moment was: "3 minutes ago". A clock that was ahead is named, not believed. */
+export function sinceInWords(iso: string, now = Date.now()): string {
+  const at = parseMoment(iso)
+  if (at === undefined) return 'at an unknown time'
+  const minutes = Math.round((now - at) / MINUTE_MS)
+  if (minutes < -1) return 'by a clock that was ahead'
+  if (minutes < 1) return 'just now'
+  if (minutes < 60) return agoFormat.format(-minutes, 'minute')
+  if (minutes < 48 * 60) return agoFormat.format(-Math.round(minutes / 60), 'hour')
+  return agoFormat.format(-Math.round(minutes / 60 / 24), 'day')
+}
+
+/** The size of a file: "46 kB", "3.1 MB". */
+export const sizeInWords = (bytes: number) =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`
+
 /** What was seen, as it is said: "a touch too light". */
 export const seenInWords = ({ seen, degree }: Seen) => (degree ? `${degree} ${seen}` : seen)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 const workspace = useWorkspace()
+const route = useRoute()
 const undo = useUndo()
 onMounted(() => workspace.load())
 </script>
@@ -20,7 +21,7 @@ onMounted(() => workspace.load())
           <p>{{ workspace.problem }}</p>
           <v-btn color="primary" @click="workspace.load()">Try again</v-btn>
         </div>
-        <slot v-else />
+        <Guard v-else what="This page" :anew="route.fullPath"><slot /></Guard>
       </main>
     </div>
     <v-snackbar v-model="undo.shown" :timeout="16000" location="bottom" color="#1a1a1a" :theme="undefined">

@@ -74,8 +74,7 @@ const answer = computed(() => {
 
 async function accept() {
   const lines =
-    planLines.value?.lines.map(({ offer, because }) => ({ offerId: offer.id, reason: capital(because).slice(0, 300) }))
-    ?? []
+    planLines.value?.lines.map(({ offer, kept }) => ({ offerId: offer.id, reason: capital(kept).slice(0, 300) })) ?? []
   accepting.value = true
   if (await undo.attempt(() => buys.accept({ lines, budgetMinor: planned.value }))) {
     plan.value = null
@@ -129,6 +128,7 @@ onMounted(() => {
         >
       </fieldset>
       <Working v-if="state === 'working'" what="Weighing every set of bottles" :done="progress" @stop="stop()" />
+      <Failed v-if="state === 'failed'" @again="search" />
       <p v-if="state === 'stopped'" role="status">
         Stopped; the plan shown is the one before. <button class="act" type="button" @click="search">Plan again</button>
       </p>

@@ -10,6 +10,7 @@ const faces = useFaces()
 const reach = useReach()
 const buys = useBuys()
 const undo = useUndo()
+const keeping = useKeeping()
 reach.keep()
 
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
@@ -67,7 +68,8 @@ async function refill(p: OwnedProduct) {
 
 const decisions = computed(
   () =>
-    unmatched.value.length
+    keeping.aside.length
+    + unmatched.value.length
     + (unread.value.length > 0 ? 1 : 0)
     + empties.value.length
     + (gaps.value.lost.length > 0 ? 1 : 0)
@@ -114,9 +116,11 @@ const whenBooked = (f: { bookedOn?: string | null; bookedFor: string }) =>
         :done="reach.progress"
         @stop="reach.stop()"
       />
+      <Failed v-if="reach.state === 'failed'" @again="reach.refresh()" />
       <p v-if="reach.state === 'stopped'" role="status">
         Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button>
       </p>
+      <SetAsideList />
       <ol v-if="reach.state === 'ready'" class="list">
         <li v-for="f in unmatched" :key="f.id">
           <TouchingFields
@@ -210,6 +214,7 @@ const whenBooked = (f: { bookedOn?: string | null; bookedFor: string }) =>
         Nearly out: {{ listInWords(low.map(p => p.shade)) }}.
       </p>
     </template>
+    <LastBackup />
   </div>
 </template>
 

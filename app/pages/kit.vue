@@ -18,8 +18,11 @@ const kind = ref<ItemKind | 'complexion' | 'all'>('complexion')
 const kinds = computed(() => ['all', 'complexion', ...ITEM_KINDS.filter(k => kit.products.some(p => p.kind === k))])
 const family = ref<Family | 'all'>('all')
 const state = ref<'in use' | 'empty' | 'retired' | 'all'>('in use')
-const editing = ref<OwnedProduct | null>(null)
-const open = ref('add' in route.query)
+const keeping = useKeeping()
+/** A bottle that was set aside, to be put right by hand. */
+const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
+const editing = ref<OwnedProduct | null>(aside)
+const open = ref('add' in route.query || aside !== null)
 const chosen = ref<Set<string>>(new Set())
 
 type Column = 'shade' | 'depth' | 'undertone' | 'family' | 'coverage' | 'finish' | 'size' | 'level' | 'price'
@@ -166,67 +169,69 @@ function clearFilters() {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ product, values } in shown" :key="product.id" :class="{ retired: product.retiredAt }">
-            <td class="pick">
-              <input
-                type="checkbox"
-                :checked="chosen.has(product.id)"
-                :aria-label="`Choose ${product.shade}`"
-                @change="toggle(product.id)"
-              />
-            </td>
-            <td>
-              <span class="shade">
-                <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
-                  v-else
-                  class="clear"
-                  aria-hidden="true"
+          <Guard v-for="{ product, values } in shown" :key="product.id" :what="product.shade" row>
+            <tr :class="{ retired: product.retiredAt }">
+              <td class="pick">
+                <input
+                  type="checkbox"
+                  :checked="chosen.has(product.id)"
+                  :aria-label="`Choose ${product.shade}`"
+                  @change="toggle(product.id)"
                 />
-                <span
-                  ><b>{{ product.shade }}</b
-                  ><br /><span class="small">{{
-                    [product.brand, product.range].filter(Boolean).join(' · ')
-                  }}</span></span
+              </td>
+              <td>
+                <span class="shade">
+                  <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
+                    v-else
+                    class="clear"
+                    aria-hidden="true"
+                  />
+                  <span
+                    ><b>{{ product.shade }}</b
+                    ><br /><span class="small">{{
+                      [product.brand, product.range].filter(Boolean).join(' · ')
+                    }}</span></span
+                  >
+                </span>
+              </td>
+              <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
+              <td class="tone">
+                {{ product.kind === 'adjuster' ? 'adjusts' : values.undertone
+                }}{{ product.kind === 'concealer' ? ', concealer' : '' }}
+              </td>
+              <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
+              <td class="wide">{{ product.coverage }}</td>
+              <td class="wide">{{ product.finish }}</td>
+              <td class="num wide">{{ product.sizeMl }}</td>
+              <td class="num">
+                {{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}
+              </td>
+              <td class="num wide">
+                {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
+              </td>
+              <td class="acts no-print">
+                <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">
+                  Edit
+                </button>
+                <button
+                  class="act wide"
+                  type="button"
+                  :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
+                  @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
                 >
-              </span>
-            </td>
-            <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
-            <td class="tone">
-              {{ product.kind === 'adjuster' ? 'adjusts' : values.undertone
-              }}{{ product.kind === 'concealer' ? ', concealer' : '' }}
-            </td>
-            <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
-            <td class="wide">{{ product.coverage }}</td>
-            <td class="wide">{{ product.finish }}</td>
-            <td class="num wide">{{ product.sizeMl }}</td>
-            <td class="num">
-              {{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}
-            </td>
-            <td class="num wide">
-              {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
-            </td>
-            <td class="acts no-print">
-              <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">
-                Edit
-              </button>
-              <button
-                class="act wide"
-                type="button"
-                :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
-                @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
-              >
-                {{ product.retiredAt ? 'Use' : 'Retire' }}
-              </button>
-              <button
-                class="act"
-                type="button"
-                :aria-label="`Delete ${product.shade}`"
-                @click="undo.attempt(() => kit.remove(product.id))"
-              >
-                Delete
-              </button>
-            </td>
-          </tr>
+                  {{ product.retiredAt ? 'Use' : 'Retire' }}
+                </button>
+                <button
+                  class="act"
+                  type="button"
+                  :aria-label="`Delete ${product.shade}`"
+                  @click="undo.attempt(() => kit.remove(product.id))"
+                >
+                  Delete
+                </button>
+              </td>
+            </tr>
+          </Guard>
         </tbody>
       </table>
     </template>

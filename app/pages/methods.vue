@@ -25,6 +25,7 @@ const text = (value: Settings) => ({
   houseRules: [...value.houseRules],
 })
 const typed = reactive(text(settings.value))
+const draft = useDraft('methods', typed)
 const number = (t: string) => (t.trim() === '' ? Number.NaN : Number(t.replace(',', '.')))
 
 async function save() {
@@ -44,6 +45,7 @@ async function save() {
     ...Object.fromEntries(Object.entries(numbers).map(([k, v]) => [k, number(v)])),
   }
   if (await submit(values, value => settings.change({ ...value }))) {
+    draft.done()
     undo.tell('Your methods are saved.', async () => {
       await settings.change(before)
       Object.assign(typed, text(before))
@@ -58,6 +60,7 @@ function defaults() {
 <template>
   <div>
     <form class="methods" novalidate @submit.prevent="save">
+      <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
       <h1>How you work.</h1>
       <p class="lead">Starting values you can change; every answer follows them.</p>
       <p v-if="problem" role="alert">

@@ -108,6 +108,7 @@ function chooseBottle(id: string) {
           :done="whatIf.progress.value"
           @stop="whatIf.clear()"
         />
+        <Failed v-if="reach.state === 'failed' || whatIf.failed.value" @again="(whatIf.clear(), reach.refresh())" />
         <p v-if="reach.state === 'stopped'" role="status">
           Stopped. <button class="act" type="button" @click="reach.refresh()">Compute again</button>
         </p>

@@ -19,6 +19,7 @@ import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { seenInWords } from '~/composables/words'
 import { useChairside } from './chairside'
+import { useDrafts } from './drafts'
 import { useRecordDrafts } from './recordDrafts'
 import { useUndo } from './undo'
 
@@ -149,12 +150,13 @@ export const useFaces = defineStore('faces', () => {
 
   /** For good: nothing of theirs is left, and there is no way back. */
   async function forget(id: string): Promise<void> {
-    await api(`faces/${id}/forget`, { method: 'POST' })
+    const { sentence } = await api<{ sentence: string }>(`faces/${id}/forget`, { method: 'POST' })
     faces.value = faces.value.filter(f => f.id !== id)
     if (currentId.value === id) currentId.value = null
     useChairside().startOver(id)
     useRecordDrafts().drop(id)
-    undo.tell('Everything about them is erased.')
+    useDrafts().dropAbout(id)
+    undo.tell(sentence)
   }
 
   async function addReading(faceId: string, input: ReadingInput): Promise<void> {

@@ -17,6 +17,7 @@ import type {
 import type { MeasuredMixInput, MeasuredMixRecord } from '#shared/records/mixes'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
+import { useDrafts } from './drafts'
 import { useFaces } from './faces'
 import { useUndo } from './undo'
 
@@ -26,17 +27,27 @@ export interface PlanDraft {
   overrides: OverrideInput[]
 }
 
-const emptyDraft = (): PlanDraft => ({ locks: [], overrides: [] })
+const NOTHING_HELD: PlanDraft = { locks: [], overrides: [] }
+const keyOf = (faceId: string) => `plan:${faceId}`
 
 export const usePlans = defineStore('plans', () => {
-  const drafts = ref<Record<string, PlanDraft>>({})
+  const kept = useDrafts()
   const tests = ref<Tests>({ palette: [], flash: [], mixes: [] })
   const faces = useFaces()
   const undo = useUndo()
 
-  const draftOf = (faceId: string): PlanDraft => drafts.value[faceId] ?? emptyDraft()
-  const keep = (faceId: string, draft: PlanDraft) => {
-    drafts.value = { ...drafts.value, [faceId]: draft }
+  function draftOf(faceId: string): PlanDraft {
+    const text = kept.of(keyOf(faceId))
+    if (text === undefined) return NOTHING_HELD
+    try {
+      return JSON.parse(text) as PlanDraft
+    } catch {
+      return NOTHING_HELD
+    }
+  }
+  function keep(faceId: string, draft: PlanDraft): void {
+    if (draft.locks.length + draft.overrides.length === 0) kept.drop(keyOf(faceId))
+    else kept.keep(keyOf(faceId), JSON.stringify(draft))
   }
 
   const compute = (faceId: string, input: PlanInput) =>
@@ -59,7 +70,7 @@ export const usePlans = defineStore('plans', () => {
   }
   function reset(faceId: string): void {
     const before = draftOf(faceId)
-    keep(faceId, emptyDraft())
+    keep(faceId, NOTHING_HELD)
     undo.tell('Everything is free to choose again.', async () => keep(faceId, before))
   }
 
@@ -144,7 +155,6 @@ export const usePlans = defineStore('plans', () => {
   }
 
   return {
-    drafts,
     tests,
     draftOf,
     compute,

@@ -51,12 +51,9 @@ export const useReach = defineStore('reach', () => {
       state.value = 'ready'
       byFamily.value = await task.run(work => work.byFamily(shelf, everyone(), { ...settings.options }))
     } catch (problem) {
-      if (!(problem instanceof Stopped)) {
-        state.value = 'failed'
-        throw problem
-      }
       // A newer run may already be under way.
-      if (task.progress.value === null && state.value === 'working') state.value = 'stopped'
+      if (!(problem instanceof Stopped)) state.value = 'failed'
+      else if (task.progress.value === null && state.value === 'working') state.value = 'stopped'
     }
   }
 

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
 import { carryOver } from '#shared/carryOver'
 import type { Consultation } from '#shared/records/consultation'
 import type { Face, FaceInput } from '#shared/records/faces'
+import { useDrafts } from './drafts'
 
 /** What Ask writes of a face: the answers, and what stands with the face itself. */
 export interface RecordDraft {
@@ -23,28 +23,36 @@ export const carryRecord = (mine: RecordDraft, before: RecordDraft, now: RecordD
   wish: carryOver(mine.wish, before.wish, now.wish),
 })
 
-/** Answers given and not kept yet, by face, so that looking elsewhere loses none; they live as long as the page. */
-export const useRecordDrafts = defineStore('recordDrafts', () => {
-  const drafts = ref<Record<string, { mine: RecordDraft; before: RecordDraft }>>({})
+interface Draft {
+  mine: RecordDraft
+  before: RecordDraft
+}
+const keyOf = (faceId: string) => `ask:${faceId}`
 
-  const isOpen = (faceId: string) => faceId in drafts.value
+/** Answers given and not kept yet, by face, so that neither looking elsewhere nor loading the page anew loses any. */
+export const useRecordDrafts = defineStore('recordDrafts', () => {
+  const drafts = useDrafts()
+
+  function leftOf(faceId: string): Draft | undefined {
+    try {
+      return JSON.parse(drafts.of(keyOf(faceId)) ?? 'null') as Draft | undefined
+    } catch {
+      return undefined
+    }
+  }
+  const isOpen = (faceId: string) => drafts.of(keyOf(faceId)) !== undefined
 
   /** Where the answers stand: as they were left, over the record as it is now. */
   function open(face: Face): RecordDraft {
-    const left = drafts.value[face.id]
+    const left = leftOf(face.id)
     const now = recordOf(face)
     return left ? carryRecord(left.mine, left.before, now) : now
   }
   function keep(face: Face, mine: RecordDraft): void {
     const before = recordOf(face)
-    const { [face.id]: _gone, ...others } = drafts.value
-    drafts.value = isSame(mine, before)
-      ? others
-      : { ...others, [face.id]: { mine: JSON.parse(JSON.stringify(mine)) as RecordDraft, before } }
+    if (isSame(mine, before)) drop(face.id)
+    else drafts.keep(keyOf(face.id), JSON.stringify({ mine, before } satisfies Draft))
   }
-  function drop(faceId: string): void {
-    const { [faceId]: _gone, ...others } = drafts.value
-    drafts.value = others
-  }
+  const drop = (faceId: string) => drafts.drop(keyOf(faceId))
   return { isOpen, open, keep, drop }
 })

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { ApiProblem } from '~/composables/api'
 import { useBuys } from './buys'
 import { useFaces } from './faces'
+import { useKeeping } from './keeping'
 import { useKit } from './kit'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
@@ -21,7 +22,9 @@ export const useWorkspace = defineStore('workspace', () => {
         useFaces().load(),
         useBuys().load(),
         usePlans().loadTests(),
+        useKeeping().load(),
       ])
+      await useKeeping().loadAside()
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused

@@ -1,7 +1,7 @@
 import { seeded } from '../../tests/support/random'
 import { difference } from './difference'
 import { fromLch, reflectanceToLab, type Lab } from './lab'
-import { impossibleInWords, isPossible, nearestPossible } from './possible'
+import { impossibleInWords, isPossible, nearestPossible, slipOf } from './possible'
 import { smoothestReflectance } from './spectrum'
 import { BANDS } from './tables'
 
@@ -66,6 +66,13 @@ describe('the nearest possible colour', () => {
     }
   })
 
-  it('is named in words', () =>
-    expect(impossibleInWords({ L: 6.2, a: 11, b: 19 })).toMatch(/nearest possible is L\* 10, a\* 9\.9, b\* 17\.2/))
+  it('is named in words, with what was likely meant', () => {
+    expect(impossibleInWords({ L: 6.2, a: 11, b: 19 })).toMatch(
+      /was L\* 62 meant\? The nearest possible is L\* 10, a\* 9\.9, b\* 17\.2/,
+    )
+    expect(impossibleInWords({ L: 50, a: 150, b: 0 })).toMatch(/check the figures; the nearest possible is/)
+    expect(slipOf({ L: 6.2, a: 11, b: 19 })).toEqual({ L: 62, a: 11, b: 19 })
+    expect(slipOf({ L: 62, a: 11, b: 19 })).toBeNull()
+    expect(slipOf({ L: 99, a: 90, b: 0 })).toBeNull()
+  })
 })

@@ -106,8 +106,20 @@ function rounded({ L, a, b }: Lab): Lab {
   return { L: Math.round(L * 10) / 10, a: inward(a), b: inward(b) }
 }
 
+// Lighter and deeper than any skin or bottle the slip is no likelier than the figure.
+const SLIP_FROM = 15
+const SLIP_TO = 96
+
+/** The colour meant when the decimal point of the lightness slipped, 6.2 for 62; null when that gives none either. */
+export function slipOf(lab: Lab): Lab | null {
+  const meant = { ...lab, L: Math.round(lab.L * 100) / 10 }
+  return !isPossible(lab) && meant.L >= SLIP_FROM && meant.L <= SLIP_TO && isPossible(meant) ? meant : null
+}
+
 /** Why a colour is refused, with the nearest one that a product or skin can have. */
 export function impossibleInWords(lab: Lab): string {
   const { L, a, b } = nearestPossible(lab)
-  return `is a colour no surface can have in daylight: check the figures; the nearest possible is L* ${L}, a* ${a}, b* ${b}`
+  const meant = slipOf(lab)
+  const slip = meant ? `was L* ${meant.L} meant? The` : 'check the figures; the'
+  return `is a colour no surface can have in daylight: ${slip} nearest possible is L* ${L}, a* ${a}, b* ${b}`
 }

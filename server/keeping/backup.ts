@@ -2,18 +2,13 @@ import { createHash } from 'node:crypto'
 import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { Client } from '@libsql/client'
+import type { BackupFile } from '#shared/records/keeping'
 import { checksumOf, writeArchive } from './archive'
 import { DATABASE_ENTRY, MANIFEST_ENTRY, type BackupReason, type Manifest } from './manifest'
 import { faultsOf, migrationsDone, quoted, recordTables, withFile } from './raw'
 
 const KEPT = 10
 const NAME = /^varietas-(\d{4}-\d{2}-\d{2})T(\d{2})-(\d{2})-(\d{2})-(\d{3})Z\.zip$/
-
-export interface BackupFile {
-  name: string
-  createdAt: string
-  bytes: number
-}
 
 /** Backups of a folder, newest first; half-written ones are not among them. */
 export async function listBackups(folder: string): Promise<BackupFile[]> {

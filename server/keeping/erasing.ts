@@ -1,4 +1,5 @@
 import { eq, like } from 'drizzle-orm'
+import type { Erased } from '#shared/records/keeping'
 import { backupFolder, databaseFile } from '../config'
 import { db, exclusively, isFile, write } from '../db/connection'
 import { erasures, faces, products, purchaseLines } from '../db/schema'
@@ -9,15 +10,6 @@ import { keepOnly, listBackups } from './backup'
 import { backUp } from './keeping'
 import { trouble } from './state'
 import { keep, KeeperFailed } from './thread'
-
-/** How far an erasure has come: told as it is. */
-export interface Erased {
-  /** Nothing of theirs can be seen any more: true as soon as this is answered. */
-  rows: true
-  /** No byte of theirs is left in the file and the backups. */
-  bytes: boolean
-  sentence: string
-}
 
 /** Marks a person for erasing; from then on it will be finished, in this process or the next. */
 export async function markForErasing(faceId: string): Promise<void> {

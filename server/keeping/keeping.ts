@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { Readable } from 'node:stream'
 import yazl from 'yazl'
+import type { BackupFile, Keeping, Preview, Restored } from '#shared/records/keeping'
 import type { BackupReason } from './manifest'
 import { version } from '../../package.json'
 import { backupFolder, databaseFile, dataFolder, migrationsFolder } from '../config'
@@ -13,8 +14,8 @@ import { BadInput, Conflict, Missing, Problem } from '../utils/problems'
 import { now } from '../services/clock'
 import { errorDetail, log } from '../log'
 import { DamagedArchive } from './archive'
-import { isBackupName, listBackups, type BackupFile } from './backup'
-import { removeDatabase, type TableDifference, type Unpacked } from './restore'
+import { isBackupName, listBackups } from './backup'
+import { removeDatabase, type Unpacked } from './restore'
 import { swapIn } from './salvage'
 import { dataState, trouble, troublesNow } from './state'
 import { keep } from './thread'
@@ -58,14 +59,6 @@ export async function backUp(reason: BackupReason): Promise<BackupFile> {
 
 export const backups = (): Promise<BackupFile[]> => listBackups(backupFolder())
 
-/** What is kept, and what needs a hand. */
-export interface Keeping {
-  /** False where a libSQL server keeps the data with its own means. */
-  here: boolean
-  backups: BackupFile[]
-  troubles: string[]
-}
-
 export const keepingState = async (): Promise<Keeping> => ({
   here: isFile(),
   backups: isFile() ? await backups() : [],
@@ -104,17 +97,6 @@ export function backupPath(name: string): string {
   const path = join(backupFolder(), name)
   if (!isBackupName(name) || !existsSync(path)) throw new Missing('This backup')
   return path
-}
-
-/** A backup ready to be restored, and what that would change. */
-export interface Preview {
-  id: string
-  createdAt: string
-  app: string
-  reason: string
-  pictures: number
-  /** Tables in which it differs from the data of today; null where those cannot be read. */
-  differences: TableDifference[] | null
 }
 
 /** Takes in a backup that was kept elsewhere. */
@@ -170,12 +152,6 @@ async function unpackTo(zip: string, to: string): Promise<Unpacked> {
       `This backup cannot be used: ${problem.message}. Nothing was changed; choose another.`,
     )
   }
-}
-
-export interface Restored {
-  /** The backup of the data as they were before; null where those could not be read. */
-  before: BackupFile | null
-  sentence: string
 }
 
 /** Puts a backup that was looked at in the place of the data, after a backup of those. */

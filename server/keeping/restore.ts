@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import type { Client } from '@libsql/client'
+import type { TableDifference } from '#shared/records/keeping'
 import { createHash } from 'node:crypto'
 import { Archive, DamagedArchive } from './archive'
 import { DATABASE_ENTRY, MANIFEST_ENTRY, parseManifest, type Manifest } from './manifest'
@@ -10,17 +11,6 @@ import { asText, columnsOf, faultsOf, migrationsDone, quoted, recordTables, with
 
 const MANIFEST_MOST = 50_000_000
 const DATABASE_MOST = 20_000_000_000
-
-/** How one table of a backup differs from the data of today. */
-export interface TableDifference {
-  table: string
-  here: number
-  there: number
-  /** Rows that only the data of today hold: a restore would take them away. */
-  onlyHere: number
-  onlyThere: number
-  changed: number
-}
 
 export interface Unpacked {
   manifest: Omit<Manifest, 'pictures'>

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm'
 import { db } from '../db/connection'
 import { faces } from '../db/schema'
-import { eraseBytes, eraseRows, markForErasing, type Erased } from '../keeping/erasing'
+import type { Erased } from '#shared/records/keeping'
+import { eraseBytes, eraseRows, markForErasing } from '../keeping/erasing'
 import { Missing } from '../utils/problems'
 
 /**

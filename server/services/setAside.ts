@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm'
 import type { SetAside } from '#shared/records/stored'
 import { write } from '../db/connection'
+import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import * as tables from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
 import { allPurchases, catalogue } from './buys'
@@ -33,12 +34,29 @@ const TABLES = {
 /** Reads everything there is and tells what cannot be used as it stands. */
 export async function allSetAside(): Promise<SetAside[]> {
   for (const read of [kit, allFaces, allTests, catalogue, allPurchases]) await read()
-  return setAside()
+  return setAside().map(record => (offered(record) ? { ...record, proposal: AS_OFFERED } : record))
 }
+
+/** What a simulated supplier offers is known without the row. */
+const offered = ({ sort, id }: Pick<SetAside, 'sort' | 'id'>) =>
+  sort === 'offer' ? SIMULATED_OFFERS.find(o => o.id === id) : undefined
+const AS_OFFERED = [{ field: 'the offer', from: 'what stands there', to: 'as its simulated supplier has it' }]
 
 /** Puts a row right as was proposed. */
 export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
   const found = asideOf(sort, id)
+  const offer = found && offered({ sort, id })
+  if (offer) {
+    const { lab, ...columns } = offer
+    await write(tx =>
+      tx
+        .update(tables.offers)
+        .set({ ...columns, ...lab })
+        .where(eq(tables.offers.id, id)),
+    )
+    noLongerAside(sort, id)
+    return allSetAside()
+  }
   const mends = found && mended(sort, found.row, found.issues)
   if (!found || !mends) throw new Missing('What was set aside')
   const columns = Object.fromEntries(

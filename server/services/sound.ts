@@ -1,10 +1,12 @@
 import { createHash } from 'node:crypto'
 import { dayOf } from '#shared/parse'
-import { nearestPossible } from '#core/colour/possible'
+import { nearestPossible, slipOf } from '#core/colour/possible'
 import type { Lab } from '#core/colour/lab'
 import { typicalSkin } from '#core/complexion/skin'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
+import type { OwnedProduct } from '#shared/records/kit'
 import * as stored from '#shared/records/stored'
-import type { Dto } from '#shared/shape'
+import { isPlainObject, type Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
 import { now } from './clock'
 
@@ -101,9 +103,17 @@ export function forgetAside(): void {
   seen.clear()
 }
 
-const short = (value: unknown): string => {
-  const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? 'nothing')
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text.replaceAll('\0', '')
+/** A value as it is told: colours by their figures, what is not there as nothing. */
+function short(value: unknown): string {
+  if (value === null || value === undefined) return 'left empty'
+  if (isPlainObject(value) && 'L' in value) {
+    const { L, a, b } = value as unknown as Lab
+    const figure = (v: unknown) => (typeof v === 'number' && Number.isFinite(v) ? String(Math.round(v * 10) / 10) : '?')
+    return `L* ${figure(L)}, a* ${figure(a)}, b* ${figure(b)}`
+  }
+  if (isPlainObject(value)) return 'as it usually is'
+  const text = typeof value === 'string' ? value : JSON.stringify(value)
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text
 }
 
 function nameOf(sort: SortName, row: Row): string {
@@ -120,9 +130,18 @@ export const setAside = (): stored.SetAside[] =>
     name: nameOf(sort, row),
     issues,
     canReturn: 'deletedAt' in row,
-    proposal:
-      mended(sort, row, issues)?.map(({ field, from, to }) => ({ field, from: short(from), to: short(to) })) ?? null,
+    ...told(sort, row, issues),
   }))
+
+function told(sort: SortName, row: Row, issues: readonly Issue[]): Pick<stored.SetAside, 'proposal' | 'record'> {
+  const mends = mended(sort, row, issues)
+  if (!mends) return { proposal: null, record: null }
+  const after = { ...plainOf(row), ...Object.fromEntries(mends.map(m => [m.field, m.to])) }
+  return {
+    proposal: mends.map(({ field, from, to }) => ({ field, from: short(from), to: short(to) })),
+    record: sort === 'product' ? (after as unknown as OwnedProduct) : null,
+  }
+}
 
 export interface Mend {
   field: string
@@ -142,29 +161,45 @@ const INSTEAD: Record<string, unknown> = {
   names: {},
   deltaE: 0,
   chance: 0,
+  consultation: new Consultation(),
+  occasion: new OccasionInput(),
+  traits: {},
 }
 const STAMPS = ['createdAt', 'takenAt', 'savedAt', 'seenAt', 'at']
 
+// Putting one field right may show that another is wrong too.
+const ROUNDS = 3
+
 /** The fields a row needs changed to be what its class says, with the least that does; undefined where that is not known. */
 export function mended(sort: SortName, row: Row, issues: readonly Issue[]): Mend[] | undefined {
-  const plain = plainOf(row)
-  const fields = [...new Set(issues.map(i => /^[^.[]+/.exec(i.path)?.[0] ?? ''))]
-  if (typeof row.id !== 'string' || fields.some(f => f === '' || f === 'id')) return undefined
+  if (typeof row.id !== 'string') return undefined
+  const before = plainOf(row)
   const usual = new (sortOf(sort).dto)() as Row
-  const mends = fields.map((field): Mend => {
-    const from = plain[field]
-    if (field === 'lab') return { field, from, to: colourFor(from) }
-    if (STAMPS.includes(field)) return { field, from, to: dayOf(from) ?? now() }
-    return { field, from, to: usual[field] ?? INSTEAD[field] ?? null }
-  })
-  const after = { ...plain, ...Object.fromEntries(mends.map(m => [m.field, m.to])) }
-  return check(sortOf(sort).dto, after).ok ? mends : undefined
+  const mends = new Map<string, Mend>()
+  let wrong = issues
+  for (let round = 0; round < ROUNDS && wrong.length > 0; round++) {
+    for (const field of new Set(wrong.map(i => /^[^.[]+/.exec(i.path)?.[0] ?? ''))) {
+      if (field === '' || field === 'id' || mends.has(field)) return undefined
+      mends.set(field, { field, from: before[field], to: instead(field, before[field], usual[field]) })
+    }
+    const after = { ...before, ...Object.fromEntries([...mends.values()].map(m => [m.field, m.to])) }
+    const checked = check(sortOf(sort).dto, after)
+    wrong = checked.ok ? [] : checked.issues
+  }
+  return wrong.length === 0 ? [...mends.values()] : undefined
+}
+
+function instead(field: string, from: unknown, usual: unknown): unknown {
+  if (field === 'lab') return colourFor(from)
+  if (STAMPS.includes(field)) return dayOf(from) ?? now()
+  return usual ?? INSTEAD[field] ?? null
 }
 
 function colourFor(value: unknown): Lab {
   const { L, a, b } = (value ?? {}) as Partial<Record<keyof Lab, unknown>>
   const isColour = [L, a, b].every(v => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= 200)
-  return isColour ? nearestPossible({ L, a, b } as Lab) : typicalSkin(5, 'neutral')
+  const lab = { L, a, b } as Lab
+  return isColour ? (slipOf(lab) ?? nearestPossible(lab)) : typicalSkin(5, 'neutral')
 }
 
 /** What was set aside, to be put right. */

@@ -5,7 +5,7 @@ import { Colour, Id, Maybe, Minor, Moment, Name, Named, One, OneOf, Satisfies, T
 import { isPlainObject, shaped } from '../shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
-import { OwnedProductInput, ProductFields } from './kit'
+import { OwnedProductInput, ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
 import { FlashTestInput, PaletteTestInput, SavePlanInput } from './plans'
 import { Settings } from './settings'
@@ -156,6 +156,8 @@ export interface SetAside {
   issues: { path: string; message: string }[]
   /** What putting it right would change; null where only the artist can. */
   proposal: { field: string; from: string; to: string }[] | null
+  /** A bottle as it would be then, to be put right by hand. */
+  record: OwnedProduct | null
   /** Whether it can be taken out of the way and brought back. */
   canReturn: boolean
 }

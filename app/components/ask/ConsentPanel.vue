@@ -48,8 +48,9 @@ async function forget() {
         <div class="ask">
           <h2>Forget {{ face.name }}?</h2>
           <p>
-            Readings, recipes, plans, cards, history, what they brought and their name in purchase lists are erased from
-            the file itself. There is no undo.
+            Readings, recipes, plans, cards, history, pictures, what they brought and their name in purchase lists are
+            erased from the file itself. The backups kept here hold them too: they give way to one new backup without
+            them. There is no undo. Copies you keep elsewhere, and what you wrote of them in another face’s notes, stay.
           </p>
           <div class="acts">
             <v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn

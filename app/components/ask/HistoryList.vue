@@ -10,6 +10,7 @@ const undo = useUndo()
 const productId = ref<string | null>(null)
 const what = ref<HistoryWord>('liked')
 const note = ref('')
+useDraft(`history:${props.face.id}`, reactive({ productId, note }))
 const nameOf = (id: string) =>
   kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
 

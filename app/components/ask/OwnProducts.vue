@@ -12,6 +12,7 @@ const { at, submit, busy } = useForm(OwnedProductInput)
 const name = ref('')
 const kind = ref<ItemKind>('mascara')
 const inci = ref('')
+const draft = useDraft(`own:${props.face.id}`, reactive({ name, kind, inci }))
 
 async function add() {
   const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind.value]
@@ -28,7 +29,10 @@ async function add() {
     traits: { ...traits },
     inci: inci.value,
   }
-  if (await submit(values, input => faces.bring(props.face.id, input))) name.value = inci.value = ''
+  if (await submit(values, input => faces.bring(props.face.id, input))) {
+    name.value = inci.value = ''
+    draft.done()
+  }
 }
 </script>
 

@@ -12,16 +12,17 @@ const lines = computed(() =>
   props.plan.reasons.flatMap(reason => {
     const offer = buys.offerById.get(reason.id)
     if (!offer) return []
-    const names = reason.mustReach.map(i => faces.byId.get(props.mustFaces[i] ?? '')?.name ?? '').filter(Boolean)
+    const people = reason.mustReach.flatMap(i => faces.byId.get(props.mustFaces[i] ?? '') ?? [])
     const ranges = rangesInWords(reason.skins.map(i => skins[i]!))
-    const because =
+    const because = (names: readonly string[]) =>
       [
         names.length > 0 ? `${listInWords(names)} cannot be matched without it` : '',
         reason.skins.length > 0 ? `${plural(reason.skins.length, 'skin')} hang on it: ${ranges}` : '',
       ]
         .filter(Boolean)
         .join('; ') || 'it makes the others work together'
-    return [{ offer, because }]
+    // Kept sentences name people by id: the server puts the name in when they are read.
+    return [{ offer, because: because(people.map(f => f.name)), kept: because(people.map(f => `{face:${f.id}}`)) }]
   }),
 )
 defineExpose({ lines })

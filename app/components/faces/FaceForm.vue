@@ -9,6 +9,7 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const faces = useFaces()
 const { at, submit, problem, busy } = useForm(FaceInput)
 const values = reactive<FaceInput>(props.face ? { ...props.face } : { ...new FaceInput(), name: '' })
+const draft = useDraft(`face:${props.face?.id ?? 'new'}`, values)
 const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
 
 async function save() {
@@ -17,13 +18,17 @@ async function save() {
     if (id) await faces.change(id, input)
     else id = (await faces.add(input)).id
   })
-  if (done) emit('done', id)
+  if (done) {
+    draft.done()
+    emit('done', id)
+  }
 }
 </script>
 
 <template>
   <form class="form" novalidate @submit.prevent="save">
     <h2>{{ face ? face.name : 'A new face' }}</h2>
+    <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <v-text-field v-model="values.name" label="Name" :error-messages="at('name')" autofocus maxlength="200" />
     <Choices v-model="values.skinType" label="Skin" :options="SKIN_TYPES.map(v => ({ value: v, text: v }))" />

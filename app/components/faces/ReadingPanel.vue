@@ -51,7 +51,7 @@ async function save() {
     <EyeTest v-else-if="source === 'eye test'" @reading="take" />
     <FileReading v-else-if="source === 'file'" @reading="take" />
     <MeterReading v-else-if="source === 'simulated meter'" :face-id="face.id" @reading="take" />
-    <TypedReading v-else @reading="take" />
+    <TypedReading v-else :about="face.id" @reading="take" />
     <FieldPlace v-if="reading" :lab="reading.mean" />
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>

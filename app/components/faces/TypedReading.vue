@@ -4,6 +4,7 @@ import { LabDto } from '#shared/compute/parts'
 import { spherical, type Reading } from '#core/reading/reading'
 
 /** Lab typed in, with how sure it is. */
+const props = defineProps<{ about: string }>()
 const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()
 const typed = reactive({ L: '', a: '', b: '' })
 // Standard deviations in L*, a*, b*.
@@ -13,6 +14,7 @@ const SPREAD: Record<'measured' | 'about' | 'guess', readonly [number, number, n
   guess: [3, 2, 2.5],
 }
 const sure = ref<keyof typeof SPREAD>('measured')
+useDraft(`reading:${props.about}`, reactive({ typed, sure }))
 
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 const lab = computed(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))

@@ -15,7 +15,7 @@ const task = useWorkerTask()
 const open = ref(false)
 const suspect = ref<Suspect | null>(null)
 const question = ref<Question | null>(null)
-const state = ref<'idle' | 'working' | 'ready'>('idle')
+const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 
 const bottles = computed(() => kit.usable.filter(p => p.kind === 'foundation'))
 const skins = computed(() =>
@@ -57,8 +57,8 @@ async function think() {
     if (answered) next.value?.focus()
     answered = false
   } catch (problem) {
-    if (!(problem instanceof Stopped)) throw problem
-    if (task.progress.value === null) state.value = 'idle'
+    if (!(problem instanceof Stopped)) state.value = 'failed'
+    else if (task.progress.value === null) state.value = 'idle'
   }
 }
 watch([open, verdicts, bottles], () => {
@@ -88,6 +88,7 @@ async function believe() {
         :done="task.progress.value"
         @stop="task.stop()"
       />
+      <Failed v-else-if="state === 'failed'" @again="think" />
       <template v-else-if="state === 'ready'">
         <p v-if="suspected && suspect" data-testid="suspect">
           <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{

@@ -9,7 +9,7 @@ const plans = usePlans()
 const undo = useUndo()
 const task = useWorkerTask()
 const open = ref(false)
-const state = ref<'idle' | 'working' | 'ready'>('idle')
+const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 const lesson = shallowRef<MixLesson | null>(null)
 
 /** Mixes whose bottles are all still here; the others teach nothing any more. */
@@ -27,8 +27,8 @@ async function learn() {
     )
     state.value = 'ready'
   } catch (problem) {
-    if (!(problem instanceof Stopped)) throw problem
-    if (task.progress.value === null) state.value = 'idle'
+    if (!(problem instanceof Stopped)) state.value = 'failed'
+    else if (task.progress.value === null) state.value = 'idle'
   }
 }
 watch([open, mixes, bottles], () => {
@@ -94,6 +94,7 @@ async function take() {
         No mix has been measured yet. Match a face, mix, and say under the recipe what the meter reads.
       </p>
       <Working v-else-if="state === 'working'" what="Learning from the mixes" :done="null" @stop="task.stop()" />
+      <Failed v-else-if="state === 'failed'" @again="learn" />
       <template v-else-if="lesson">
         <p data-testid="lesson">
           <template v-if="lesson.learned && taught.length > 0">

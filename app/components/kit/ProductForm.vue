@@ -27,6 +27,8 @@ const values = reactive<OwnedProductInput>(
     ? { ...props.product, lab: { ...props.product.lab } }
     : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') },
 )
+const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
+const draft = useDraft(`product:${props.product?.id ?? 'new'}`, reactive({ values, price }))
 const traits = computed({
   get: () => values.traits ?? USUAL_BY_KIND[values.kind].traits,
   set: now => {
@@ -34,7 +36,6 @@ const traits = computed({
   },
 })
 const sharpen = ref(props.product !== null)
-const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
 const priceWrong = ref('')
 const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
 const others = computed(() =>
@@ -72,8 +73,10 @@ async function save() {
   const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input =>
     props.product ? kit.change(props.product.id, input) : kit.add(input),
   )
-  if (done) emit('done')
-  else if (
+  if (done) {
+    draft.done()
+    emit('done')
+  } else if (
     [
       'brand',
       'range',
@@ -96,6 +99,7 @@ async function save() {
 <template>
   <form class="form" novalidate @submit.prevent="save">
     <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
+    <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <v-autocomplete
       :model-value="values.kind"

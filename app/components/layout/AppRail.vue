@@ -17,7 +17,10 @@ const here = (to: string) => (to === '/' ? route.path === '/' : route.path.start
       <li v-for="{ to, name } in DAY_OF_WORK" :key="to">
         <NuxtLink :to="to" :aria-current="here(to) ? 'page' : undefined">{{ name }}</NuxtLink>
       </li>
-      <li class="aside">
+      <li class="aside wide">
+        <NuxtLink to="/keeping" :aria-current="here('/keeping') ? 'page' : undefined">Keeping</NuxtLink>
+      </li>
+      <li class="last">
         <NuxtLink to="/methods" :aria-current="here('/methods') ? 'page' : undefined">Methods</NuxtLink>
       </li>
     </ul>
@@ -66,6 +69,8 @@ a[aria-current='page'] {
 }
 .aside {
   margin-top: auto;
+}
+.last {
   margin-bottom: 16px;
 }
 @media (max-width: 760px) {
@@ -97,7 +102,11 @@ a[aria-current='page'] {
   a[aria-current='page'] {
     border-top-color: var(--accent);
   }
-  .aside {
+  /* A phone has room for six; the bench leads there too. */
+  .wide {
+    display: none;
+  }
+  .last {
     margin: 0;
   }
 }

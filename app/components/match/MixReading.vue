@@ -15,6 +15,7 @@ const SHOTS = 3
 
 const AXES = ['L', 'a', 'b'] as const
 const typed = reactive({ L: '', a: '', b: '' })
+const draft = useDraft(`mix:${props.drops.map(d => `${d.count}×${d.id}`).join('+')}`, typed)
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 const measured = computed<Lab>(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))
 const isWhole = computed(() => AXES.every(axis => Number.isFinite(measured.value[axis])))
@@ -40,7 +41,9 @@ async function shoot() {
 }
 async function keep() {
   const done = await submit({ drops: asPlain(), lab: measured.value }, input => plans.addMix(input))
-  if (done) for (const axis of AXES) typed[axis] = ''
+  if (!done) return
+  for (const axis of AXES) typed[axis] = ''
+  draft.done()
 }
 </script>
 

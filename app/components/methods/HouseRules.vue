@@ -8,6 +8,7 @@ const kit = useKit()
 const slot = ref<SlotId | null>(null)
 const itemId = ref<string | null>(null)
 const sentence = ref('')
+useDraft('house rule', reactive({ slot, itemId, sentence }))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
 const items = computed(() => {
   const kinds = SLOTS.find(s => s.id === slot.value)?.kinds ?? []

@@ -10,6 +10,7 @@ const [a, b, after] = [ref<string | null>(null), ref<string | null>(null), ref('
 const result = ref<'held' | 'separated' | 'pilled'>('held')
 const itemId = ref<string | null>(null)
 const flash = ref<'good' | 'bad'>('good')
+useDraft('palette and flash', reactive({ a, b, after, result, itemId, flash }))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
 
 async function addPalette() {

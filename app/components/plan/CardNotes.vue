@@ -9,9 +9,12 @@ const undo = useUndo()
 
 const agreed = ref(props.saved.agreed)
 const change = ref(props.saved.change)
+const draft = useDraft(`card:${props.faceId}:${props.saved.id}`, reactive({ agreed, change }))
 const isNew = computed(() => agreed.value !== props.saved.agreed || change.value !== props.saved.change)
-const keep = () =>
-  undo.attempt(() => plans.note(props.faceId, props.saved.id, { agreed: agreed.value, change: change.value }))
+async function keep() {
+  const notes = { agreed: agreed.value, change: change.value }
+  if (await undo.attempt(() => plans.note(props.faceId, props.saved.id, notes))) draft.done()
+}
 onBeforeUnmount(() => {
   const isThere = faces.byId.get(props.faceId)?.plans.some(p => p.id === props.saved.id)
   if (isNew.value && isThere) void keep()

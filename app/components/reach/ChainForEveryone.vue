@@ -17,7 +17,7 @@ const task = useWorkerTask()
 const open = ref(false)
 const asked = ref<string[]>([])
 const shares = ref<Share[]>([])
-const state = ref<'idle' | 'working' | 'ready' | 'stopped'>('idle')
+const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
 
 /** Who declared what, by the word it was declared with. */
 const declaredBy = computed(() => {
@@ -56,8 +56,8 @@ async function compute() {
     )
     state.value = 'ready'
   } catch (problem) {
-    if (!(problem instanceof Stopped)) throw problem
-    if (task.progress.value === null) state.value = 'stopped'
+    if (!(problem instanceof Stopped)) state.value = 'failed'
+    else if (task.progress.value === null) state.value = 'stopped'
   }
 }
 watch([open, chains, () => kit.shelf, () => settings.options], () => {
@@ -81,6 +81,7 @@ const add = (label: string | null) => {
         From bare skin to the end, with what the kit holds today.
       </p>
       <Working v-if="state === 'working'" what="Mixing without them" :done="task.progress.value" @stop="task.stop()" />
+      <Failed v-if="state === 'failed'" @again="compute" />
       <p v-if="state === 'stopped'" role="status">
         Stopped. <button class="act" type="button" @click="compute">Compute again</button>
       </p>

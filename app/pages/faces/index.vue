@@ -112,43 +112,45 @@ function showEveryone() {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ face, lab, nearest } in rows" :key="face.id">
-            <td>
-              <span class="who"
-                ><Swatch v-if="lab" :lab="lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span
-                ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
-              >
-            </td>
-            <td class="wide">{{ face.skinType }}</td>
-            <td>
-              <template v-if="lab">{{ placeInWords(lab) }}</template><NuxtLink
-                v-else
-                :to="`/faces/${face.id}?read`"
-                class="act"
-                >Read the skin</NuxtLink
-              >
-            </td>
-            <td>
-              <template v-if="nearest">
-                <span :class="['verdict', verdictOf(nearest.deltaE)]">{{
-                  SHORT_VERDICT[verdictOf(nearest.deltaE)]
-                }}</span>
-                <span class="small">ΔE {{ nearest.deltaE.toFixed(1) }}</span>
-              </template>
-              <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
-            </td>
-            <td class="wide">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
-            <td class="num no-print wide">
-              <button
-                class="act"
-                type="button"
-                :aria-label="`Delete ${face.name}`"
-                @click="undo.attempt(() => faces.remove(face.id))"
-              >
-                Delete
-              </button>
-            </td>
-          </tr>
+          <Guard v-for="{ face, lab, nearest } in rows" :key="face.id" :what="face.name" row>
+            <tr>
+              <td>
+                <span class="who"
+                  ><Swatch v-if="lab" :lab="lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span
+                  ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
+                >
+              </td>
+              <td class="wide">{{ face.skinType }}</td>
+              <td>
+                <template v-if="lab">{{ placeInWords(lab) }}</template><NuxtLink
+                  v-else
+                  :to="`/faces/${face.id}?read`"
+                  class="act"
+                  >Read the skin</NuxtLink
+                >
+              </td>
+              <td>
+                <template v-if="nearest">
+                  <span :class="['verdict', verdictOf(nearest.deltaE)]">{{
+                    SHORT_VERDICT[verdictOf(nearest.deltaE)]
+                  }}</span>
+                  <span class="small">ΔE {{ nearest.deltaE.toFixed(1) }}</span>
+                </template>
+                <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
+              </td>
+              <td class="wide">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
+              <td class="num no-print wide">
+                <button
+                  class="act"
+                  type="button"
+                  :aria-label="`Delete ${face.name}`"
+                  @click="undo.attempt(() => faces.remove(face.id))"
+                >
+                  Delete
+                </button>
+              </td>
+            </tr>
+          </Guard>
         </tbody>
       </table>
     </template>

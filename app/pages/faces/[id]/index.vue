@@ -136,6 +136,7 @@ function take(touch: Touch) {
           :done="match.progress.value"
           @stop="match.stop()"
         />
+        <Failed v-if="match.state.value === 'failed'" @again="match.compute()" />
         <p v-if="match.state.value === 'stopped'" role="status">
           Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button>
         </p>

@@ -40,6 +40,7 @@ const choices = computed(() => {
   )
 })
 const look = ref(props.face.consultation.look)
+const draft = useDraft(`look:${props.face.id}`, reactive({ look }))
 watch(
   () => props.face.consultation.look,
   now => {
@@ -54,8 +55,12 @@ const place = (id: string) => {
   const p = kit.byId.get(id)
   if (p) void put([...others(), { area: area.value, lab: { ...p.lab }, productId: p.id, note: '' }])
 }
-const keepWords = () =>
-  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, look: look.value }))
+async function keepWords(): Promise<boolean> {
+  const consultation = { ...props.face.consultation, look: look.value }
+  const done = await undo.attempt(() => faces.changeConsultation(props.face.id, consultation))
+  if (done) draft.done()
+  return done
+}
 // What was typed is not lost to a look elsewhere.
 onBeforeRouteLeave(() => (look.value !== props.face.consultation.look ? keepWords() : true))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+/** Records that cannot be used as they stand: what is wrong with each, and what would put it right. */
+const keeping = useKeeping()
+const undo = useUndo()
+const WORDS: Record<string, string> = {
+  lab: 'the colour',
+  inci: 'the ingredients',
+  consultation: 'what was asked',
+  traits: 'what is known of it',
+  priceMinor: 'the price',
+  covariance: 'how sure it is',
+}
+/** A list of every word there is helps nobody here. */
+const issueInWords = (message: string) =>
+  /^must (?:be one of|hold only):/.test(message) ? 'says a word that Varietas does not know' : message
+const fieldInWords = (path: string) =>
+  (WORDS[path.split('.')[0]!] ?? path)
+    .replace(/\.(\w)/g, ', $1')
+    .replace(/\[(\d+)\]/g, (_, i: string) => ` ${Number(i) + 1}`)
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .toLowerCase()
+</script>
+
+<template>
+  <ul v-if="keeping.aside.length > 0" class="aside" data-testid="set-aside">
+    <li v-for="record in keeping.aside" :key="`${record.sort} ${record.id}`">
+      <span class="sign" aria-hidden="true">!</span>
+      <div>
+        <b>{{ record.name }} is set aside: it cannot be used as it stands.</b>
+        <p v-for="issue in record.issues.slice(0, 3)" :key="issue.path" class="small">
+          {{ capital(fieldInWords(issue.path)) }} {{ issueInWords(issue.message) }}.
+        </p>
+        <p v-for="mend in record.proposal ?? []" :key="mend.field" class="small">
+          {{ capital(fieldInWords(mend.field)) }}: {{ mend.from }} → {{ mend.to }}.
+        </p>
+      </div>
+      <span class="acts">
+        <v-btn v-if="record.proposal" color="primary" variant="flat" @click="undo.attempt(() => keeping.mend(record))"
+          >Put it right so</v-btn
+        >
+        <NuxtLink
+          v-if="record.record"
+          class="act"
+          :to="`/kit?mend=${record.id}`"
+          :aria-label="`Put ${record.name} right by hand`"
+          >By hand</NuxtLink
+        >
+        <button
+          v-if="record.id"
+          class="act"
+          type="button"
+          :aria-label="`Put ${record.name} away`"
+          @click="undo.attempt(() => keeping.putAway(record))"
+        >
+          Put it away
+        </button>
+      </span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.aside {
+  list-style: none;
+  padding: 0;
+  margin: 16px 0 0;
+  border-top: 1px solid var(--ink);
+}
+li {
+  display: grid;
+  grid-template-columns: 64px minmax(0, 1fr) 150px;
+  gap: 18px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 8px 0;
+  overflow-wrap: anywhere;
+}
+.sign {
+  font: 2.6rem/1 var(--display);
+  text-align: center;
+}
+.acts {
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+}
+p {
+  margin: 2px 0 0;
+}
+@media (max-width: 760px) {
+  li {
+    grid-template-columns: 28px minmax(0, 1fr);
+  }
+  .acts {
+    grid-column: 2;
+  }
+}
+</style>

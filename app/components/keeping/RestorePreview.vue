@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import type { Preview, TableDifference } from '#shared/records/keeping'
+
+/** What restoring a backup would change, before anything is changed. */
+defineProps<{ preview: Preview; busy: boolean }>()
+const emit = defineEmits<{ restore: []; leave: [] }>()
+
+const WORDS: Record<string, string> = {
+  products: 'Products of the kit',
+  ranges_apart: 'Ranges that separate',
+  faces: 'Faces',
+  readings: 'Readings',
+  recipes: 'Saved recipes',
+  seen_verdicts: 'What was seen of mixes',
+  face_history: 'History of products on faces',
+  plans: 'Kept plans',
+  pictures: 'Pictures',
+  palette_tests: 'Palette tests',
+  flash_tests: 'Flash tests',
+  measured_mixes: 'Measured mixes',
+  suppliers: 'Suppliers (simulated)',
+  offers: 'Offers (simulated)',
+  purchases: 'Purchase lists',
+  purchase_lines: 'Lines of purchase lists',
+  settings: 'Methods',
+  simulated_skins: 'Skins the simulated meter sees',
+  demo_mark: 'The mark of the demo',
+}
+const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
+  [
+    onlyHere > 0 && `${onlyHere} would go`,
+    onlyThere > 0 && `${onlyThere} would come back`,
+    changed > 0 && `${changed} would be as ${changed === 1 ? 'it was' : 'they were'}`,
+  ]
+    .filter(Boolean)
+    .join(', ')
+</script>
+
+<template>
+  <section class="preview" aria-label="What restoring would change" data-testid="preview">
+    <h2>The backup of {{ momentInWords(preview.createdAt) }}</h2>
+    <p class="small">
+      Made {{ preview.reason }}, by version {{ preview.app }}, with {{ plural(preview.pictures, 'picture') }}. It is
+      whole: every part agrees with its checksum.
+    </p>
+    <p v-if="preview.differences?.length === 0"><b>It holds what is here now: restoring would change nothing.</b></p>
+    <table v-else-if="preview.differences" class="ledger">
+      <caption class="visually-hidden">
+        What restoring would change
+      </caption>
+      <thead>
+        <tr>
+          <th>What</th>
+          <th class="num">Here</th>
+          <th class="num">In the backup</th>
+          <th>Restoring</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="d in preview.differences" :key="d.table">
+          <td>{{ WORDS[d.table] ?? d.table }}</td>
+          <td class="num">{{ d.here }}</td>
+          <td class="num">{{ d.there }}</td>
+          <td>{{ changeInWords(d) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="small">The data as they are now are backed up first, so this can be taken back the same way.</p>
+    <div class="acts">
+      <v-btn color="primary" variant="flat" :loading="busy" @click="emit('restore')">Restore it</v-btn
+      ><v-btn variant="text" @click="emit('leave')">Leave everything as it is</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.preview {
+  display: grid;
+  gap: 10px;
+  border-left: 4px solid var(--accent);
+  padding-left: 18px;
+  margin-top: 18px;
+}
+p {
+  margin: 0;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+</style>

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+/** Says that a form was left half filled in, and offers to begin anew. */
+const emit = defineEmits<{ discard: [] }>()
+</script>
+
+<template>
+  <p class="note" role="status">
+    As you left it, not saved yet. <button class="act" type="button" @click="emit('discard')">Begin anew</button>
+  </p>
+</template>
+
+<style scoped>
+.note {
+  margin: 0;
+  border-left: 4px solid var(--line);
+  padding-left: 10px;
+}
+</style>

@@ -1,0 +1,55 @@
+import { ref, watch } from 'vue'
+import { carryOver } from '#shared/carryOver'
+import { useDrafts } from '~/stores/drafts'
+
+// JSON has no word for a field that was not filled in yet.
+const NOT_YET = '\u0000not yet'
+const written = (value: unknown): string =>
+  JSON.stringify(value, (_, v: unknown) => (typeof v === 'number' && Number.isNaN(v) ? NOT_YET : v))
+const readBack = (text: string): unknown => JSON.parse(text, (_, v: unknown) => (v === NOT_YET ? Number.NaN : v))
+
+/**
+ * Keeps what is typed into a form on this device until it is saved, and brings it back when the form is opened again. Fields that
+ * were changed elsewhere meanwhile are as they are now.
+ * @param key names the form and the record it is about
+ * @param values what the form holds, reactive; its state now counts as nothing typed
+ */
+export function useDraft<T extends object>(key: string, values: T) {
+  const drafts = useDrafts()
+  let fresh = written(values)
+  const found = ref(false)
+
+  const left = drafts.of(key)
+  if (left !== undefined) {
+    try {
+      const { mine, before } = readBack(left) as { mine: T; before: T }
+      Object.assign(values, carryOver(mine, before, readBack(fresh) as T))
+      found.value = true
+    } catch {
+      // Of another version of this form: nothing to bring back.
+      drafts.drop(key)
+    }
+  }
+
+  watch(
+    () => written(values),
+    now => {
+      if (now === fresh) drafts.drop(key)
+      else drafts.keep(key, `{"mine":${now},"before":${fresh}}`)
+    },
+  )
+
+  /** It was saved: the form as it stands is the new beginning. */
+  function done(): void {
+    fresh = written(values)
+    found.value = false
+    drafts.drop(key)
+  }
+  /** Begins anew. */
+  function discard(): void {
+    Object.assign(values, readBack(fresh))
+    found.value = false
+    drafts.drop(key)
+  }
+  return { found, done, discard }
+}
