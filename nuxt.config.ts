@@ -55,7 +55,8 @@ export default defineNuxtConfig({
         // Served over plain http on this computer.
         'upgrade-insecure-requests': false,
       },
-      crossOriginEmbedderPolicy: 'credentialless',
+      // Nothing here needs an isolated page, and it would keep the workers from loading.
+      crossOriginEmbedderPolicy: false,
       crossOriginOpenerPolicy: 'same-origin',
       crossOriginResourcePolicy: 'same-origin',
       strictTransportSecurity: false,

@@ -210,14 +210,6 @@ test('broken JSON, infinite numbers, bare values and floods are refused, never a
   expect((await request.get('/api/nowhere')).headers()['content-type']).toContain('json')
 })
 
-test('another site cannot write through the browser of the artist', async ({ request }) => {
-  const headers = { 'sec-fetch-site': 'cross-site' }
-  const refused = await request.post('/api/kit/retire', { headers, data: { ids: ['x'], retired: true } })
-  expect(refused.status()).toBe(403)
-  expect(((await refused.json()) as Refusal).error.code).toBe('other-site')
-  expect((await request.get('/api/health', { headers })).status()).toBe(200)
-})
-
 test('records refuse what is wrong or gone, and an id that is none', async ({ request }) => {
   const cases = [
     request.post('/api/kit', { data: { kind: 'foundation', shade: 'x' } }),

@@ -7,7 +7,7 @@ import { without } from '../services/namesInReasons'
 import { now } from '../services/clock'
 import { log, errorDetail } from '../log'
 import { keepOnly, listBackups } from './backup'
-import { backUp } from './keeping'
+import { backUp, clearCopies } from './keeping'
 import { trouble } from './state'
 import { keep, KeeperFailed } from './thread'
 
@@ -44,6 +44,7 @@ export async function eraseBytes(): Promise<Erased> {
   if (waiting.length === 0) return ERASED
   try {
     if (isFile()) await exclusively(() => keep('rewrite', { database: databaseFile() }))
+    if (isFile()) await clearCopies()
     await write(async tx => {
       for (const { id } of waiting) await tx.delete(erasures).where(eq(erasures.id, id))
     })

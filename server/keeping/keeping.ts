@@ -182,6 +182,14 @@ export async function restore(id: string, reopen: () => Promise<void>): Promise<
 /** What was being unpacked when a process ended. */
 export const clearWork = (): Promise<void> => rm(workFolder(), { recursive: true, force: true })
 
+/** Copies beside the data that are no backups: they hold whoever was in the data then. */
+export async function clearCopies(): Promise<void> {
+  await clearWork()
+  for (const name of await readdir(dataFolder()))
+    if (/^set-aside-|^varietas\.db-wal\.unreadable-/.test(name))
+      await rm(join(dataFolder(), name), { recursive: true, force: true })
+}
+
 /** Saves what can be read of damaged data into a sound file. */
 export async function repair(reopen: () => Promise<void>): Promise<{ sentence: string }> {
   if (dataState().usable) throw new Conflict('The data can be used: there is nothing to repair.')

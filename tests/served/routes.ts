@@ -1,0 +1,71 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import * as consultation from '#shared/records/consultation'
+import * as buys from '#shared/records/buys'
+import * as faces from '#shared/records/faces'
+import * as keeping from '#shared/records/keeping'
+import * as kit from '#shared/records/kit'
+import * as meter from '#shared/records/meter'
+import * as mixes from '#shared/records/mixes'
+import * as plans from '#shared/records/plans'
+import * as settings from '#shared/records/settings'
+import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
+import type { Dto } from '#shared/shape'
+
+/* Every route of the server, read off its files: a new one is tried without anybody naming it here. */
+
+export interface Route {
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  /** With its parameters as [id]. */
+  path: string
+  /** What its body is checked against. */
+  dto: Dto | null
+  /** Whether it has a time limit of its own. */
+  computes: boolean
+  /** Takes something else than JSON. */
+  raw: boolean
+}
+
+const CLASSES: Record<string, unknown> = {
+  ...consultation,
+  ...buys,
+  ...faces,
+  ...keeping,
+  ...kit,
+  ...meter,
+  ...mixes,
+  ...plans,
+  ...settings,
+}
+const FILE = /^(.*)\.(get|post|put|delete)\.ts$/
+
+function* files(folder: string, at = ''): Generator<string> {
+  for (const entry of readdirSync(join(folder, at), { withFileTypes: true })) {
+    const path = at ? `${at}/${entry.name}` : entry.name
+    if (entry.isDirectory()) yield* files(folder, path)
+    else yield path
+  }
+}
+
+export function allRoutes(root = process.cwd()): Route[] {
+  const folder = join(root, 'server/api')
+  return [...files(folder)].flatMap((file): Route[] => {
+    const parts = FILE.exec(file)
+    if (!parts) return []
+    const source = readFileSync(join(folder, file), 'utf8')
+    const named = /with(?:Body|Computing)\(\s*(\w+)/.exec(source)?.[1]
+    const task = /computeRoute\('(\w+)'\)/.exec(source)?.[1] as ComputeTask | undefined
+    const dto = named ? (CLASSES[named] as Dto | undefined) : task ? ENDPOINTS[task].request : undefined
+    if ((named || task) && !dto)
+      throw new Error(`${file} checks its body against ${named ?? task}, which no record exports`)
+    return [
+      {
+        method: parts[2]!.toUpperCase() as Route['method'],
+        path: `/api/${parts[1]!.replace(/(?:^|\/)index$/, '')}`.replace(/\/$/, ''),
+        dto: dto ?? null,
+        computes: task !== undefined || source.includes('withComputing'),
+        raw: /readBytes\(event|event\.node\.req/.test(source),
+      },
+    ]
+  })
+}
