@@ -28,6 +28,9 @@ export function allowedHosts(): ReadonlySet<string> {
 // Nitro writes NODE_ENV into the built server as production; everything else runs from the source tree.
 const built = () => process.env.NODE_ENV === 'production'
 
+/** Memory of one computing thread, MB: past it the computation breaks off and nothing else does. */
+export const computeHeapMb = (): number => Math.max(16, Number(process.env.VARIETAS_COMPUTE_MB) || 160)
+
 /** The generated migrations: beside the built server, or in the source tree. */
 export const migrationsFolder = (): string =>
   process.env.VARIETAS_MIGRATIONS

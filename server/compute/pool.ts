@@ -5,14 +5,13 @@ import type { FacePlan } from '#core/suitability/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { PlanRecords } from '#shared/planQuestion'
 import type { Job, PlanReply, Reply } from '../workers/compute'
-import { workersFolder } from '../config'
+import { computeHeapMb, workersFolder } from '../config'
 import { errorDetail, log } from '../log'
 import { BadInput, Problem } from '../utils/problems'
 import { FairQueue, GivenUp, type Lane } from './queue'
 
 // Two at the least: one that scripts cannot take from a screen.
 const THREADS = Math.max(2, Math.min(4, availableParallelism()))
-const HEAP_MB = 160
 
 const queue = new FairQueue({ slots: THREADS, scriptSlots: THREADS - 1, each: 64, all: 256 })
 let pool: Piscina | undefined
@@ -24,7 +23,7 @@ export function startPool(): Piscina {
     minThreads: 1,
     maxThreads: THREADS,
     idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: HEAP_MB },
+    resourceLimits: { maxOldGenerationSizeMb: computeHeapMb() },
   })
   return pool
 }

@@ -3,7 +3,6 @@ import {
   copyFileSync,
   existsSync,
   mkdirSync,
-  readFileSync,
   rmSync,
   statSync,
   writeFileSync,
@@ -18,7 +17,7 @@ import { backupFolder, databaseFile, databaseServer, dataFolder, migrationsFolde
 import { closeDatabase, migrateDatabase, openDatabase } from '../db/connection'
 import { claimFolder, FolderInUse } from '../db/lock'
 import { makeBackup } from './backup'
-import { withFile } from './raw'
+import { faultsOf, withFile } from './raw'
 import { schemaState } from './restore'
 import { setDataState, trouble, type DataState } from './state'
 
@@ -26,6 +25,7 @@ import { setDataState, trouble, type DataState } from './state'
 export class CannotStart extends Error {}
 
 const UNHARMED = 'Nothing was changed.'
+const SMALL = 32_000_000
 const LITTLE_ROOM = 50_000_000
 
 /**
@@ -70,6 +70,7 @@ async function openFolder(): Promise<DataState> {
         'damaged',
         'The file varietas.db does not begin as a database does: something else has written over it.',
       )
+    if (!isWhole(file)) return unusable('damaged', 'The file varietas.db was cut short: its end is missing.')
     keepGarbledLog(`${file}-wal`)
   }
   try {
@@ -89,6 +90,11 @@ async function openFolder(): Promise<DataState> {
         at: new Date().toISOString(),
       })
     await migrateDatabase()
+    // A small file is looked through at once; a large one once the server listens.
+    if (statSync(file).size < SMALL && (await withFile(file, faultsOf)).length > 0) {
+      await closeDatabase()
+      return unusable('damaged', 'The database is damaged in places.')
+    }
     return { usable: true }
   } catch (problem) {
     await closeDatabase()
@@ -151,23 +157,37 @@ const unusable = (why: 'damaged' | 'newer', happened: string): DataState => ({
   }`,
 })
 
-const MAGIC = 'SQLite format 3\0'
+/** Whether the file is as long as its own header says. */
+function isWhole(file: string): boolean {
+  const head = headOf(file, HEADER)
+  if (head.length < HEADER) return false
+  // 1 stands for 65 536, see the file format.
+  const pageSize = head.readUInt16BE(16) === 1 ? 65_536 : head.readUInt16BE(16)
+  const pages = head.readUInt32BE(28)
+  const isCurrent = head.readUInt32BE(24) === head.readUInt32BE(92)
+  return !isCurrent || statSync(file).size >= pageSize * pages
+}
+const HEADER = 100
 
-function startsAsDatabase(file: string): boolean {
-  const head = Buffer.alloc(MAGIC.length)
+function headOf(file: string, length: number): Buffer {
+  const head = Buffer.alloc(length)
   const handle = openSync(file, 'r')
   try {
-    return readSync(handle, head, 0, head.length, 0) === head.length && head.toString('latin1') === MAGIC
+    return head.subarray(0, readSync(handle, head, 0, length, 0))
   } finally {
     closeSync(handle)
   }
 }
 
+const MAGIC = 'SQLite format 3\0'
+
+const startsAsDatabase = (file: string): boolean => headOf(file, MAGIC.length).toString('latin1') === MAGIC
+
 /** SQLite passes over a log it cannot read, as if there were none: what was in it is kept and told. */
 function keepGarbledLog(log: string): void {
   trouble('log', null)
   if (!existsSync(log) || statSync(log).size === 0) return
-  const magic = readFileSync(log).subarray(0, 4).toString('hex')
+  const magic = headOf(log, 4).toString('hex')
   if (magic === '377f0682' || magic === '377f0683') return
   copyFileSync(log, `${log}.unreadable-${new Date().toISOString().replace(/[:.]/g, '-')}`)
   trouble(

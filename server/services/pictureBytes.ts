@@ -34,7 +34,7 @@ export const drawnAnew = (bytes: Uint8Array): Promise<{ type: PictureType; bytes
   oneAtATime(async () => {
     try {
       const picture = sharp(bytes, { failOn: 'error', limitInputPixels: MOST_PIXELS, pages: 1 })
-      const { format, isProgressive } = await picture.metadata()
+      const { format, isProgressive } = await picture.metadata().catch((): Partial<sharp.Metadata> => ({}))
       const type = FORMATS[format ?? '']
       if (!type) throw new NoPicture('This is no JPEG, PNG or WebP picture.')
       const upright = picture

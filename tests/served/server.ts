@@ -13,6 +13,14 @@ const ENTRY = join(process.cwd(), '.output/server/index.mjs')
 const WATCH = `
 import { monitorEventLoopDelay } from 'node:perf_hooks'
 import { writeFileSync } from 'node:fs'
+const ahead = Number(process.env.SOAK_CLOCK_MS ?? 0)
+if (ahead) {
+  const Real = Date
+  globalThis.Date = class extends Real {
+    constructor(...given) { given.length ? super(...given) : super(Real.now() + ahead) }
+    static now() { return Real.now() + ahead }
+  }
+}
 const delay = monitorEventLoopDelay({ resolution: 10 })
 delay.enable()
 const write = () => writeFileSync(process.env.SOAK_DELAYS, JSON.stringify({ p50: delay.percentile(50) / 1e6, p99: delay.percentile(99) / 1e6, max: delay.max / 1e6 }))
