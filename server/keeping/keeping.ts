@@ -3,7 +3,7 @@ import { createWriteStream, existsSync } from 'node:fs'
 import { copyFile, mkdir, readdir, rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
-import { Readable } from 'node:stream'
+import { PassThrough, Readable } from 'node:stream'
 import yazl from 'yazl'
 import type { BackupFile, Keeping, Preview, Restored } from '#shared/records/keeping'
 import type { BackupReason } from './manifest'
@@ -66,15 +66,25 @@ export const keepingState = async (): Promise<Keeping> => ({
 })
 
 /** The data files byte by byte, for whoever wants to look into what is wrong with them. */
-export function filesAsTheyAre(): Readable {
+export async function filesAsTheyAre(): Promise<Readable> {
   demandFile()
+  const copies = join(workFolder(), `as-it-is-${randomUUID()}`)
+  await mkdir(copies, { recursive: true })
   const zip = new yazl.ZipFile()
-  for (const end of ['', '-wal']) {
-    const file = `${databaseFile()}${end}`
-    if (existsSync(file)) zip.addFile(file, `varietas.db${end}`)
-  }
+  // Copied while nobody writes: a file that grows while it is packed would break the archive off.
+  await exclusively(async () => {
+    for (const end of ['', '-wal']) {
+      const name = `varietas.db${end}`
+      if (!existsSync(join(dataFolder(), name))) continue
+      await copyFile(join(dataFolder(), name), join(copies, name))
+      zip.addFile(join(copies, name), name)
+    }
+  })
+  const out = new PassThrough()
+  zip.on('error', problem => out.destroy(problem as Error))
+  out.on('close', () => void rm(copies, { recursive: true, force: true }))
   zip.end()
-  return zip.outputStream as Readable
+  return (zip.outputStream as Readable).pipe(out)
 }
 
 /** Every record that can be read, as JSON by table. */

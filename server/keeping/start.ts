@@ -21,6 +21,7 @@ const HOURLY_MS = 3_600_000
 
 /** Opens the data and brings them to where they can be served; ends the process with a sentence where that has no sense. */
 export async function begin(): Promise<void> {
+  outliveReaders()
   watchForTakenPort()
   allowedHosts()
   try {
@@ -62,6 +63,11 @@ function end(problem: unknown): never {
     )
   }
   process.exit(1)
+}
+
+/** Whoever read what is said here has gone: that ends nothing, and least of all is it said again. */
+function outliveReaders(): void {
+  for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined)
 }
 
 /** The server that listens is made elsewhere: what keeps it from listening comes here. */

@@ -1,3 +1,4 @@
+import { questionSheet } from '../services/questionSheet'
 import { makeBackup } from './backup'
 import { rewriteFile } from './erase'
 import { faultsOf, withFile } from './raw'
@@ -6,15 +7,16 @@ import { exportReadable, salvage } from './salvage'
 
 /** What the keeper's thread can be asked for. */
 const tasks = {
-  backup: makeBackup,
-  unpack: ({ zip, to, migrations }: { zip: string; to: string; migrations: string }) => unpack(zip, to, migrations),
-  compare: ({ database, other }: { database: string; other: string }) => compare(database, other),
-  replace: ({ database, other }: { database: string; other: string }) => replaceRows(database, other),
-  rewrite: ({ database }: { database: string }) => rewriteFile(database),
-  check: ({ database }: { database: string }) => withFile(database, faultsOf),
-  salvage: ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
+  'backup': makeBackup,
+  'unpack': ({ zip, to, migrations }: { zip: string; to: string; migrations: string }) => unpack(zip, to, migrations),
+  'compare': ({ database, other }: { database: string; other: string }) => compare(database, other),
+  'replace': ({ database, other }: { database: string; other: string }) => replaceRows(database, other),
+  'rewrite': ({ database }: { database: string }) => rewriteFile(database),
+  'check': ({ database }: { database: string }) => withFile(database, faultsOf),
+  'salvage': ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
     salvage(folder, migrations, at),
-  export: ({ database }: { database: string }) => exportReadable(database),
+  'question sheet': (_none: null) => questionSheet(),
+  'export': ({ database }: { database: string }) => exportReadable(database),
 } as const
 
 export type KeepingTasks = typeof tasks

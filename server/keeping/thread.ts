@@ -5,6 +5,10 @@ import { workersFolder } from '../config'
 import { DamagedArchive } from './archive'
 import type { KeepingTasks } from './tasks'
 
+// What it works through it reads in pieces.
+const HEAP_MB = 128
+const YOUNG_MB = 8
+
 let pool: Piscina | undefined
 
 /** A failure of the keeper's, with the code SQLite or the system gave it. */
@@ -31,6 +35,7 @@ export async function keep<T extends keyof KeepingTasks>(
     minThreads: 0,
     maxThreads: 1,
     idleTimeout: 10_000,
+    resourceLimits: { maxOldGenerationSizeMb: HEAP_MB, maxYoungGenerationSizeMb: YOUNG_MB },
   })
   const outcome = (await pool.run({ task, order })) as KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>
   if ('damaged' in outcome) throw new DamagedArchive(outcome.damaged)

@@ -1,4 +1,4 @@
-import sharp from 'sharp'
+import sharp, { type Metadata } from 'sharp'
 import { inTurn } from '#shared/inTurn'
 import type { PictureType } from '#shared/records/faces'
 
@@ -14,6 +14,10 @@ export class NoPicture extends RangeError {
     this.name = 'NoPicture'
   }
 }
+
+// Every picture is drawn once: nothing of it is worth keeping in memory.
+sharp.cache(false)
+sharp.concurrency(1)
 
 // The largest phone cameras; more is a trap: a small file that unfolds to fill the memory.
 const MOST_PIXELS = 120_000_000
@@ -34,7 +38,7 @@ export const drawnAnew = (bytes: Uint8Array): Promise<{ type: PictureType; bytes
   oneAtATime(async () => {
     try {
       const picture = sharp(bytes, { failOn: 'error', limitInputPixels: MOST_PIXELS, pages: 1 })
-      const { format, isProgressive } = await picture.metadata().catch((): Partial<sharp.Metadata> => ({}))
+      const { format, isProgressive } = await picture.metadata().catch((): Partial<Metadata> => ({}))
       const type = FORMATS[format ?? '']
       if (!type) throw new NoPicture('This is no JPEG, PNG or WebP picture.')
       const upright = picture

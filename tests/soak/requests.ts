@@ -25,6 +25,7 @@ export interface RequestFigures {
 type Random = ReturnType<typeof seeded>
 
 const MOST_MS = 2000
+const NO_ANSWER_MS = 15_000
 const AT_ONCE = 6
 const INSIDE =
   /node_modules|\.output|\.mjs|\bat \w+ \(|SQLITE|SELECT |INSERT |UPDATE |DELETE FROM|Failed query|\/work\/|\/tmp\/|TypeError|undefined is not/
@@ -108,7 +109,7 @@ async function one(served: Served, route: Route, random: Random, pools: Pools, f
   let text: string | undefined
   if (route.method === 'POST' || route.method === 'PUT') {
     const right = route.dto ? bodyFor(route.dto, random, pools) : {}
-    if (route.computes && route.path.includes('/compute/')) right.timeLimitMs = 400
+    if (route.computes && route.path.includes('/compute/')) right.timeLimitMs = 100
     text = random.next() < 0.25 ? JSON.stringify(right) : tampered(right, random)
   }
   const type =
@@ -123,14 +124,19 @@ async function one(served: Served, route: Route, random: Random, pools: Pools, f
       method: route.method,
       headers: text === undefined || type === '' ? {} : { 'content-type': type },
       body: text,
+      signal: AbortSignal.timeout(NO_ANSWER_MS),
     })
     status = answer.status
     body = await answer.text()
   } catch (problem) {
-    figures.broken.push(`${route.method} ${path}: ${String((problem as Error).cause ?? problem)}`)
+    figures.broken.push(
+      `${route.method} ${path} ${type} ${(text ?? '').slice(0, 200)}: ${String((problem as Error).cause ?? problem)}`,
+    )
+    if (process.env.SOAK_TRACE) console.log(figures.broken.at(-1))
     return
   }
   const took = performance.now() - begun
+  if (process.env.SOAK_TRACE && took > 300) console.log(Math.round(took), status, route.method, path.slice(0, 80))
   figures.byStatus[status] = (figures.byStatus[status] ?? 0) + 1
   const said = `${route.method} ${path} ${(text ?? '').slice(0, 300)}`
   if (status === 500) figures.serverErrors.push(`${said} → ${body.slice(0, 200)}`)

@@ -1,0 +1,205 @@
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { createClient } from '@libsql/client'
+import { expect } from '@playwright/test'
+import { call, ready, stop } from '../tests/served/server'
+import { test, serve, newFolder, smallDisk, remount, filled, file, namesOf, started, fill } from './ground'
+
+/* What goes wrong while it runs: the disk, the clock, a stop, a thread, too much to compute. */
+
+test('a disk that fills while it runs: nothing is kept by halves, reading goes on, and room brings writing back', async () => {
+  const disk = smallDisk(3)
+  const served = await started(disk)
+  fill(disk)
+  const before = await namesOf(served)
+  let refused: { status: number; body: { error: { code: string; message: string } } } | undefined
+  for (let i = 0; i < 40 && !refused; i++) {
+    const answer = await call<{ error: { code: string; message: string } }>(served.url, 'POST', '/api/faces', {
+      name: `Room ${i}`,
+      notes: 'x'.repeat(1000),
+    })
+    if (answer.status !== 200) refused = answer
+    else before.push(`Room ${i}`)
+  }
+  expect(refused?.status).toBe(507)
+  expect(refused?.body.error.message).toMatch(/no room left.*nothing was changed/i)
+  expect((await namesOf(served)).sort()).toEqual(before.sort())
+  rmSync(join(disk, 'ballast'))
+  expect((await call(served.url, 'POST', '/api/faces', { name: 'Room again' })).status).toBe(200)
+  await stop(served)
+})
+
+test('after a stop, and when idle, the one file is everything', async () => {
+  const folder = newFolder()
+  const served = await started(folder)
+  await call(served.url, 'POST', '/api/faces', { name: 'Idle Ingram-Sato' })
+  const alone = join(newFolder(), 'alone')
+  const holds = (name: string) => {
+    rmSync(alone, { recursive: true, force: true })
+    mkdirSync(alone)
+    copyFileSync(file(folder), file(alone))
+    return readFileSync(file(alone), 'latin1').includes(name)
+  }
+  await expect.poll(() => holds('Idle Ingram-Sato'), { timeout: 10_000 }).toBe(true)
+  await call(served.url, 'POST', '/api/faces', { name: 'Stopped Quill-Abara' })
+  expect((await stop(served)).code).toBe(0)
+  expect(holds('Stopped Quill-Abara')).toBe(true)
+  const copy = await serve(alone)
+  await ready(copy)
+  expect(await namesOf(copy)).toEqual(expect.arrayContaining(['Idle Ingram-Sato', 'Stopped Quill-Abara']))
+})
+
+const heavy = (timeLimitMs: number) => ({
+  timeLimitMs,
+  target: { L: 55.3, a: 11.2, b: 18.7 },
+  products: Array.from({ length: 500 }, (_, i) => ({
+    id: `p${i}`,
+    lab: { L: 30 + (i % 50), a: 8 + (i % 6), b: 12 + (i % 9) },
+    coverage: 'medium',
+    family: 'silicone',
+  })),
+})
+
+test('stopped in the middle of computing, it is gone within ten seconds and everything kept is there', async () => {
+  const folder = newFolder()
+  const served = await started(folder)
+  const computing = [1, 2, 3].map(() => call(served.url, 'POST', '/api/compute/match', heavy(60_000)).catch(() => null))
+  await new Promise(resolve => setTimeout(resolve, 800))
+  await call(served.url, 'POST', '/api/faces', { name: 'Written Lastly-Moe' })
+  const begun = Date.now()
+  const { code } = await stop(served)
+  expect(Date.now() - begun).toBeLessThan(10_000)
+  expect(code).toBe(0)
+  await Promise.all(computing)
+  const again = await serve(folder)
+  await ready(again)
+  expect(await namesOf(again)).toContain('Written Lastly-Moe')
+})
+
+test('a thread that runs out of memory: that computation breaks off, the next one and everything else go on', async () => {
+  const served = await serve(newFolder(), { env: { ...DEMO, VARIETAS_COMPUTE_MB: '24' } })
+  await ready(served)
+  const flood = { target: heavy(1).target, products: Array.from({ length: 1_500_000 }, () => ({})) }
+  const broken = await call<{ error: { code: string; message: string } }>(
+    served.url,
+    'POST',
+    '/api/compute/match',
+    flood,
+  )
+  expect(broken.status).toBe(503)
+  expect(broken.body.error).toMatchObject({ code: 'broke-off', message: expect.stringMatching(/nothing was changed/) })
+  expect((await call(served.url, 'GET', '/api/kit')).status).toBe(200)
+  const small = { ...heavy(5000), products: heavy(1).products.slice(0, 5) }
+  expect((await call(served.url, 'POST', '/api/compute/match', small)).status).toBe(200)
+})
+
+test('two of the heaviest questions keep no plan waiting, and deadlines are kept', async () => {
+  const served = await started(newFolder())
+  const faces = (await call<{ id: string; readings: unknown[] }[]>(served.url, 'GET', '/api/faces')).body
+  const face = faces.find(f => f.readings.length > 0)!
+  const scripts = [1, 2, 3, 4].map(() => call(served.url, 'POST', '/api/compute/match', heavy(4000)))
+  await new Promise(resolve => setTimeout(resolve, 400))
+  const begun = Date.now()
+  expect((await call(served.url, 'POST', `/api/faces/${face.id}/plan`, {})).status).toBe(200)
+  // Before any of the four is through.
+  expect(Date.now() - begun).toBeLessThan(2500)
+  for (const answer of await Promise.all(scripts))
+    expect(answer).toMatchObject({ status: 200, body: { complete: false } })
+  for (const limit of [600, 2000]) {
+    const from = Date.now()
+    await call(served.url, 'POST', '/api/compute/match', heavy(limit))
+    expect(Date.now() - from).toBeLessThan(limit * 1.2 + 100)
+  }
+})
+
+test('a clock that ran ahead and was put right: the newest reading is the one taken last', async ({ page }) => {
+  const folder = newFolder()
+  const first = await started(folder)
+  const { id } = (await call<{ id: string }>(first.url, 'POST', '/api/faces', { name: 'Clockwise Imani' })).body
+  const reading = (L: number) => ({ source: 'typed', lab: { L, a: 11, b: 18 }, covariance: [1, 0, 0, 1, 0, 1] })
+  await call(first.url, 'POST', `/api/faces/${id}/readings`, reading(50))
+  await stop(first)
+  const ahead = await serve(folder, { env: { SOAK_CLOCK_MS: String(9 * 365 * 86_400_000) } })
+  await ready(ahead)
+  await call(ahead.url, 'POST', `/api/faces/${id}/readings`, reading(55))
+  await call(ahead.url, 'POST', '/api/keeping/backups')
+  await stop(ahead)
+  const right = await serve(folder)
+  await ready(right)
+  await call(right.url, 'POST', `/api/faces/${id}/readings`, reading(60))
+  const face = (
+    await call<{ id: string; readings: { lab: { L: number } }[] }[]>(right.url, 'GET', '/api/faces')
+  ).body.find(f => f.id === id)!
+  expect(face.readings.map(r => r.lab.L)).toEqual([60, 55, 50])
+  // A backup dated years ahead does not stand for the one of today.
+  await expect
+    .poll(async () => (await call<{ backups: object[] }>(right.url, 'GET', '/api/keeping')).body.backups.length)
+    .toBeGreaterThan(1)
+  await page.goto(`${right.url}/faces/${id}`)
+  await expect(page.getByTestId('answer')).toBeVisible()
+  await page.goto(right.url)
+  await expect(page.getByText(/Last backup/)).toBeVisible()
+})
+
+test('no room to write the file anew: the person is gone at once, the traces at the next start with room', async ({
+  page,
+}) => {
+  const disk = smallDisk(4)
+  const served = await started(disk)
+  const { id } = (
+    await call<{ id: string }>(served.url, 'POST', '/api/faces', { name: 'Zyxabel Erasemark', notes: 'zyxnotes' })
+  ).body
+  rmSync(join(disk, 'backups'), { recursive: true, force: true })
+  fill(disk)
+  const told = await call<{ rows: boolean; bytes: boolean; sentence: string }>(
+    served.url,
+    'POST',
+    `/api/faces/${id}/forget`,
+  )
+  expect(told.status).toBe(200)
+  expect(told.body).toMatchObject({ rows: true, bytes: false })
+  expect(told.body.sentence).toMatch(/deleted and cannot be seen any more.*next start with more room/)
+  expect(await namesOf(served)).not.toContain('Zyxabel Erasemark')
+  expect((await ready(served)).problems.join()).toMatch(/next start with more room/)
+  await page.goto(served.url)
+  await expect(page.getByText(/next start with more room/)).toBeVisible()
+  await stop(served)
+  remount(disk, 'size=64m')
+  rmSync(join(disk, 'ballast'))
+  const again = await serve(disk)
+  expect((await ready(again)).status).toBe('ok')
+  const bytes = readdirSync(disk, { withFileTypes: true })
+    .filter(entry => entry.isFile())
+    .map(entry => readFileSync(join(disk, entry.name), 'latin1'))
+    .join('')
+  expect(bytes).not.toContain('Zyxabel')
+  expect(bytes).not.toContain(id)
+})
+
+test('2 000 bottles in use do not delay the start, and no page hangs on them', async ({ page }) => {
+  const folder = await filled()
+  const db = createClient({ url: `file:${file(folder)}` })
+  const { rows } = await db.execute("SELECT * FROM products WHERE kind = 'foundation' AND deleted_at IS NULL LIMIT 1")
+  const columns = Object.keys(rows[0]!)
+  await db.batch(
+    Array.from({ length: 2000 }, (_, i) => ({
+      sql: `INSERT INTO products (${columns.join()}) VALUES (${columns.map(() => '?').join()})`,
+      args: columns.map(c =>
+        c === 'id' ? `many-${i}` : c === 'l' ? 30 + (i % 50) : c === 'shade' ? `Many ${i}` : (rows[0]![c] ?? null),
+      ),
+    })),
+    'write',
+  )
+  db.close()
+  const begun = Date.now()
+  const served = await serve(folder)
+  await ready(served)
+  expect(Date.now() - begun).toBeLessThan(4000)
+  const faces = (await call<{ id: string; readings: unknown[] }[]>(served.url, 'GET', '/api/faces')).body
+  const asked = Date.now()
+  const plan = await call(served.url, 'POST', `/api/faces/${faces.find(f => f.readings.length > 0)!.id}/plan`, {})
+  expect([200, 503]).toContain(plan.status)
+  expect(Date.now() - asked).toBeLessThan(12_500)
+  await page.goto(`${served.url}/kit`)
+  await expect(page.locator('h1')).toContainText('bottles to work with', { timeout: 20_000 })
+})

@@ -1,0 +1,91 @@
+import { execFileSync } from 'node:child_process'
+import { appendFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { test as base } from '@playwright/test'
+import { call, ready, start, stop, temporaryFolder, type Served } from '../tests/served/server'
+
+/*
+ * Servers as processes of their own, some on small disks made for a test, which takes the rights to mount one. Whatever a test began
+ * ends with it.
+ */
+
+export const DEMO = { VARIETAS_DEMO: '1' }
+const running = new Set<Served>()
+const folders = new Set<string>()
+const mounts = new Set<string>()
+
+export async function serve(folder: string, options: Parameters<typeof start>[1] = {}): Promise<Served> {
+  const served = await start(folder, options)
+  running.add(served)
+  return served
+}
+export const newFolder = () => {
+  const folder = temporaryFolder()
+  folders.add(folder)
+  return folder
+}
+/** A disk of its own, so small that it fills. */
+export function smallDisk(megabytes: number): string {
+  const folder = newFolder()
+  execFileSync('mount', ['-t', 'tmpfs', '-o', `size=${megabytes}m`, 'tmpfs', folder])
+  mounts.add(folder)
+  return folder
+}
+export const remount = (folder: string, how: string) => execFileSync('mount', ['-o', `remount,${how}`, folder])
+
+async function tidyUp(): Promise<void> {
+  for (const served of running) if (served.process.exitCode === null) await stop(served, 'SIGKILL')
+  running.clear()
+  for (const folder of mounts) execFileSync('umount', ['-l', folder])
+  mounts.clear()
+  for (const folder of folders) rmSync(folder, { recursive: true, force: true })
+  folders.clear()
+}
+
+/** Tests that begin servers and mount disks of their own, which end with them. */
+export const test = base.extend<{ ground: null }>({
+  ground: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off its first parameter
+    async ({}, use) => {
+      await use(null)
+      await tidyUp()
+    },
+    { auto: true },
+  ],
+})
+
+/** Data of the demo with a person in them, stopped cleanly. */
+export async function filled(): Promise<string> {
+  const folder = newFolder()
+  const served = await serve(folder, { env: DEMO })
+  await ready(served)
+  await call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' })
+  await stop(served)
+  return folder
+}
+export const file = (folder: string) => join(folder, 'varietas.db')
+export const namesOf = async (served: Served) =>
+  (await call<{ name: string }[]>(served.url, 'GET', '/api/faces')).body.map(f => f.name)
+export const contents = async (served: Served) =>
+  Promise.all(
+    ['faces', 'kit', 'purchases', 'tests', 'settings', 'catalogue'].map(
+      async list => (await call(served.url, 'GET', `/api/${list}`)).body,
+    ),
+  )
+
+export async function started(folder: string): Promise<Served> {
+  const served = await serve(folder, { env: DEMO })
+  await ready(served)
+  return served
+}
+/** Fills a disk to its last page. */
+export function fill(folder: string): void {
+  const ballast = join(folder, 'ballast')
+  for (const size of [65_536, 4096, 512]) {
+    try {
+      for (let i = 0; i < 100_000; i++) appendFileSync(ballast, Buffer.alloc(size))
+    } catch {
+      // Full for pieces of this size: smaller ones next.
+    }
+  }
+}
