@@ -1,9 +1,9 @@
-import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, truncateSync } from 'node:fs'
 import { join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { expect } from '@playwright/test'
 import { call, ready, stop } from '../tests/served/server'
-import { test, serve, newFolder, smallDisk, remount, filled, file, namesOf, started, fill } from './ground'
+import { test, DEMO, serve, newFolder, smallDisk, remount, filled, file, namesOf, started, fill } from './ground'
 
 /* What goes wrong while it runs: the disk, the clock, a stop, a thread, too much to compute. */
 
@@ -151,6 +151,14 @@ test('no room to write the file anew: the person is gone at once, the traces at 
   ).body
   rmSync(join(disk, 'backups'), { recursive: true, force: true })
   fill(disk)
+  // Not even room to mark them: nothing was changed, and that is what is said.
+  const refused = await call<{ error: { message: string } }>(served.url, 'POST', `/api/faces/${id}/forget`)
+  expect(refused.status).toBe(507)
+  expect(refused.body.error.message).toMatch(/nothing was changed/)
+  expect(await namesOf(served)).toContain('Zyxabel Erasemark')
+  // Room for the rows, none for the file.
+  const ballast = join(disk, 'ballast')
+  truncateSync(ballast, statSync(ballast).size - 250_000)
   const told = await call<{ rows: boolean; bytes: boolean; sentence: string }>(
     served.url,
     'POST',
@@ -165,7 +173,7 @@ test('no room to write the file anew: the person is gone at once, the traces at 
   await expect(page.getByText(/next start with more room/)).toBeVisible()
   await stop(served)
   remount(disk, 'size=64m')
-  rmSync(join(disk, 'ballast'))
+  rmSync(ballast)
   const again = await serve(disk)
   expect((await ready(again)).status).toBe('ok')
   const bytes = readdirSync(disk, { withFileTypes: true })

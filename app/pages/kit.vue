@@ -180,7 +180,7 @@ function clearFilters() {
                 />
               </td>
               <td>
-                <span class="shade">
+                <span class="shade free">
                   <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
                     v-else
                     class="clear"

@@ -30,10 +30,7 @@ export async function begin(): Promise<void> {
     end(problem)
   }
   const state = dataState()
-  if (!state.usable) {
-    process.exitCode = 1
-    tell(`${state.sentence} Varietas serves only a page for that.`)
-  }
+  if (!state.usable) tell(`${state.sentence} Varietas serves only a page for that.`)
 }
 
 /** Opens the data, for the first time or after they were restored or repaired. */
@@ -41,7 +38,6 @@ export async function reopen(): Promise<void> {
   forgetAside()
   await openData()
   if (!dataState().usable) return
-  process.exitCode = 0
   await stockSimulatedSuppliers()
   if (process.env.VARIETAS_DEMO === '1') await loadDemo()
   await markOldReasons()
@@ -84,7 +80,7 @@ function watchForTakenPort(): void {
         ? `Something else is served at ${where} already. Nothing was changed. Stop that, or choose another PORT.`
         : `Varietas may not serve at ${where} (${code ?? 'unknown'}). Nothing was changed. Choose another HOST or PORT.`,
     )
-    void closeDatabase().finally(() => process.exit(1))
+    process.exit(1)
   })
 }
 
@@ -114,5 +110,6 @@ export async function finish(): Promise<void> {
   await Promise.all([stopPool(), stopKeeper()]).catch(() => undefined)
   await closeDatabase()
   releaseFolder()
-  if (!dataState().usable) process.exitCode = 1
+  // Whoever started it shall know that it did not do its work.
+  if (!dataState().usable) process.exit(1)
 }

@@ -46,6 +46,11 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
   gap: 5px;
   white-space: nowrap;
 }
+.pinned b {
+  max-width: 32ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
 .pinned a:hover b {
   text-decoration: underline;
 }

@@ -115,7 +115,7 @@ function showEveryone() {
           <Guard v-for="{ face, lab, nearest } in rows" :key="face.id" :what="face.name" row>
             <tr>
               <td>
-                <span class="who"
+                <span class="who free"
                   ><Swatch v-if="lab" :lab="lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span
                   ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
                 >
@@ -138,7 +138,7 @@ function showEveryone() {
                 </template>
                 <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
               </td>
-              <td class="wide">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
+              <td class="wide free">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
               <td class="num no-print wide">
                 <button
                   class="act"

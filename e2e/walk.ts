@@ -1,0 +1,27 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Opens every view and tells what is wrong with any: nothing drawn, an error, a script that ran, a page that scrolls sideways. */
+export async function walk(page: Page, url: string, views: readonly string[]): Promise<string[]> {
+  const problems: string[] = []
+  let view = ''
+  page.on('pageerror', e => problems.push(`${view}: ${e.message}`))
+  page.on('console', m => {
+    if (m.type() === 'error' || m.type() === 'warning') problems.push(`${view}: ${m.text()}`)
+  })
+  page.on('dialog', d => {
+    problems.push(`${view}: a dialog`)
+    void d.dismiss()
+  })
+  for (view of views) {
+    await page.goto(`${url}${view}`)
+    await expect(page.locator('h1').first(), view).toBeVisible()
+    await expect(page.getByRole('progressbar'), view).toHaveCount(0, { timeout: 30_000 })
+    if ((await page.evaluate(() => (window as { hit?: number }).hit)) !== undefined)
+      problems.push(`${view}: a script ran`)
+    if (await page.getByText(/cannot be shown|could not be computed/).count())
+      problems.push(`${view}: a part cannot be shown`)
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+    if (wide > 1280) problems.push(`${view}: ${wide} wide`)
+  }
+  return problems
+}
