@@ -14,17 +14,21 @@ async function* readable(client: Client, table: string): AsyncGenerator<Row> {
   let reached = -Infinity
   for (const order of ['ASC', 'DESC'] as const) {
     let from: number | null = null
+    let atOnce = AT_ONCE
     for (;;) {
       const beyond: string = from === null ? '' : `WHERE rowid ${order === 'ASC' ? '>' : '<'} ${from}`
       let rows: Row[]
       try {
         rows = (
           await client.execute(
-            `SELECT rowid AS "__rowid", * FROM ${quoted(table)} ${beyond} ORDER BY rowid ${order} LIMIT ${AT_ONCE}`,
+            `SELECT rowid AS "__rowid", * FROM ${quoted(table)} ${beyond} ORDER BY rowid ${order} LIMIT ${atOnce}`,
           )
         ).rows
       } catch {
-        break
+        if (atOnce === 1) break
+        // One by one, up to the very row that cannot be read.
+        atOnce = 1
+        continue
       }
       for (const row of rows) {
         from = Number(row.__rowid)
@@ -32,7 +36,7 @@ async function* readable(client: Client, table: string): AsyncGenerator<Row> {
         if (order === 'ASC') reached = from
         yield row
       }
-      if (rows.length < AT_ONCE) {
+      if (rows.length < atOnce) {
         if (order === 'ASC') return
         break
       }
@@ -73,7 +77,8 @@ export async function salvage(folder: string, migrations: string, at: string): P
   try {
     await withFile(fresh, async to => {
       await migrate(drizzle(to), { migrationsFolder: migrations })
-      await to.execute('PRAGMA foreign_keys = OFF')
+      // Nobody has this file before it is whole: it need not outlive a power cut row by row.
+      await to.executeMultiple('PRAGMA foreign_keys = OFF; PRAGMA journal_mode = MEMORY; PRAGMA synchronous = OFF')
       await withFile(database, async from => {
         for (const table of await recordTables(to)) {
           const columns = await columnsOf(to, table)

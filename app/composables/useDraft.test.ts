@@ -1,0 +1,89 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { nextTick, reactive } from 'vue'
+import { useDrafts } from '~/stores/drafts'
+import { useDraft } from './useDraft'
+
+const kept = new Map<string, string>()
+beforeEach(() => {
+  kept.clear()
+  Object.assign(globalThis, {
+    localStorage: { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v) },
+  })
+  setActivePinia(createPinia())
+})
+/** The page is loaded anew on the same device. */
+const again = () => setActivePinia(createPinia())
+const form = () => reactive({ shade: '', lab: { L: Number.NaN }, kind: 'foundation' })
+
+describe('a form left half filled in', () => {
+  it('is as it was left when it is opened again, figures not typed yet too', async () => {
+    const values = form()
+    useDraft('product:new', values)
+    values.shade = 'Heron'
+    await nextTick()
+    again()
+    const later = form()
+    const draft = useDraft('product:new', later)
+    expect(draft.found.value).toBe(true)
+    expect(later).toEqual({ shade: 'Heron', lab: { L: Number.NaN }, kind: 'foundation' })
+    draft.discard()
+    expect(later.shade).toBe('')
+    again()
+    expect(useDraft('product:new', form()).found.value).toBe(false)
+  })
+
+  it('is no draft once saved, or when it says again what it said at first', async () => {
+    const values = form()
+    const draft = useDraft('product:new', values)
+    values.shade = 'Heron'
+    await nextTick()
+    draft.done()
+    again()
+    expect(useDraft('product:new', form()).found.value).toBe(false)
+    const other = form()
+    useDraft('product:new', other)
+    other.shade = 'x'
+    await nextTick()
+    other.shade = ''
+    await nextTick()
+    again()
+    expect(useDraft('product:new', form()).found.value).toBe(false)
+  })
+
+  it('takes what was changed elsewhere meanwhile', async () => {
+    const values = form()
+    useDraft('product:1', values)
+    values.shade = 'Heron'
+    await nextTick()
+    again()
+    const now = reactive({ ...form(), kind: 'adjuster' })
+    useDraft('product:1', now)
+    expect(now).toMatchObject({ shade: 'Heron', kind: 'adjuster' })
+  })
+
+  it('of another version, or of another program, stops nothing', () => {
+    kept.set('varietas.drafts', JSON.stringify({ 'product:new': '{"mine":', 'face:new': 7 }))
+    again()
+    expect(useDraft('product:new', form()).found.value).toBe(false)
+    kept.set('varietas.drafts', 'nonsense')
+    again()
+    expect(useDraft('product:new', form()).found.value).toBe(false)
+  })
+
+  it('goes with the person it was about, and a device is no archive', () => {
+    const drafts = useDrafts()
+    drafts.keep('ask:anna', '{}')
+    drafts.keep('history:bert', '{"note":"like anna"}')
+    drafts.keep('methods', '{}')
+    drafts.dropAbout('anna')
+    expect([drafts.of('ask:anna'), drafts.of('history:bert'), drafts.of('methods')]).toEqual([
+      undefined,
+      undefined,
+      '{}',
+    ])
+    for (let i = 0; i < 100; i++) drafts.keep(`k${i}`, 'x'.repeat(10_000))
+    expect(drafts.of('k99')).toBeDefined()
+    expect(drafts.of('k0')).toBeUndefined()
+    expect(kept.get('varietas.drafts')!.length).toBeLessThan(500_000)
+  })
+})
