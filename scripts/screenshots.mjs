@@ -75,9 +75,20 @@ try {
     await page.getByText('Print or save as PDF').waitFor()
   })
   await shoot('kit', '/kit')
-  await shoot('bottle', '/kit?add', async () => {
-    await page.getByLabel('Name on the bottle').fill('Heron')
-    await page.getByRole('button', { name: 'tan', exact: true }).click()
+  await shoot('keeping', '/keeping', async () => {
+    await page.getByRole('button', { name: 'Back up now' }).click()
+    await page.getByText('The backup is made.').waitFor()
+    await page.getByRole('button', { name: 'Close' }).click()
+    await fetch(`${address}/api/faces`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{"name":"Lucasta Bern-Idowu"}',
+    })
+    await page
+      .getByRole('button', { name: /^Look at the backup/ })
+      .first()
+      .click()
+    await page.getByTestId('preview').waitFor()
   })
   await shoot('reach', '/reach', () => page.locator('[data-skin="d5.5-golden"]').click())
   await shoot('buys', '/buys', () => page.waitForSelector('canvas'))

@@ -1,4 +1,4 @@
-// npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, browser tests.
+// npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, a short soak, browser tests.
 import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { bin, build, install, run } from './install.mjs'
@@ -33,5 +33,6 @@ step('types', () => {
 })
 step('unit tests', () => run(bin('jest'), ['--silent']))
 step('build', build)
+step('soak, short', () => run(process.execPath, ['scripts/soak.mjs', '--short']))
 step('browser tests', () => run(bin('playwright'), ['test']))
 console.log(`\nAll passed in ${Math.round((Date.now() - begun) / 1000)} s`)

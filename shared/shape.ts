@@ -98,7 +98,8 @@ function takeList(raw: readonly unknown[], field: Field, path: string, issues: I
     issues.push({ path, message: `must hold at most ${most}: split it into several` })
     return []
   }
-  return raw.map((member, i) => {
+  // Not map: it passes over what is missing in a list.
+  return Array.from(raw, (member, i) => {
     if (issues.length >= MOST_ISSUES) return WRONG_KIND
     const at = `${path}[${i}]`
     if (each !== undefined) {

@@ -20,6 +20,7 @@ const load = async () => ({
   ...(await import('./forget')),
   ...(await import('./pictures')),
   ...(await import('./meter')),
+  ...(await import('./oldReasons')),
   ...(await import('../devices/simulatedMeter')),
 })
 let on: Awaited<ReturnType<typeof load>>
@@ -135,6 +136,43 @@ describe('forgetting a person', () => {
     await on.forgetFace(id)
     expect(bytes()).not.toContain('zyxdeleted')
     await expect(on.forgetFace('nobody')).rejects.toThrow('not here any more')
+  })
+
+  it('who is called Ana takes nothing of Anastasia along, whole sentences and backups included', async () => {
+    const { offers } = await on.catalogue()
+    const ana = await on.addFace(Object.assign(new FaceInput(), { name: 'Ana' }))
+    const anastasia = await on.addFace(Object.assign(new FaceInput(), { name: 'Anastasia' }))
+    const lines = [
+      { offerId: offers[1]!.id, reason: `{face:${anastasia.id}} and {face:${ana.id}} cannot be matched without it` },
+      { offerId: offers[2]!.id, reason: 'Anastasia and Ana, as an older version wrote it' },
+    ]
+    await on.accept({ lines, budgetMinor: 5000 })
+    await on.markOldReasons()
+    const { backUp, backups } = await import('../keeping/keeping')
+    const held = await backUp('asked')
+    await on.forgetFace(ana.id)
+    const reasons = (await on.allPurchases()).flatMap(p => p.lines.map(l => l.reason))
+    expect(reasons).toContain('Anastasia and a face cannot be matched without it')
+    expect(reasons).toContain('Anastasia and a face, as an older version wrote it')
+    const kept = await backups()
+    expect(kept.map(b => b.name)).not.toContain(held.name)
+    expect(kept).toHaveLength(1)
+  })
+
+  it('what a process that was killed had begun is finished by the next', async () => {
+    const { markForErasing, eraseRows, finishErasing } = await import('../keeping/erasing')
+    const marked = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyxmarked Only' }))
+    await markForErasing(marked.id)
+    // Here it was killed; and here again, later.
+    await finishErasing()
+    expect(bytes()).not.toContain('Zyxmarked')
+    expect(bytes()).not.toContain(marked.id)
+    const halfway = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyxhalfway Gone' }))
+    await markForErasing(halfway.id)
+    await eraseRows()
+    await finishErasing()
+    expect(bytes()).not.toContain('Zyxhalfway')
+    expect(bytes()).not.toContain(halfway.id)
   })
 
   it('the database is sound and takes writes afterwards', async () => {

@@ -1,5 +1,5 @@
 import 'reflect-metadata'
-import { rmSync, writeFileSync } from 'node:fs'
+import { readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { temporaryFolder } from '../served/server'
 import { seeded } from '../support/random'
 import { kills, type KillFigures } from './kills'
@@ -83,8 +83,14 @@ for (const line of lines) say(`\n${line.replaceAll('**', '')}`)
 say(`\nseed ${seed}, ${Math.round((Date.now() - begun) / 1000)} s`)
 
 if (!isShort && !only && failures.length === 0) {
+  const page = 'docs/reliability.md'
   const day = new Date().toISOString().slice(0, 10)
-  writeFileSync('docs/reliability.figures.md', `${day}, seed ${seed}\n\n${lines.map(l => `- ${l}`).join('\n')}\n`)
+  const figures = `${day}, seed ${seed}:\n\n${lines.map(line => `- ${line}`).join('\n')}`
+  const text = readFileSync(page, 'utf8')
+  writeFileSync(
+    page,
+    text.replace(/<!-- figures -->[^]*<!-- \/figures -->/, `<!-- figures -->\n\n${figures}\n\n<!-- /figures -->`),
+  )
 }
 if (failures.length > 0) {
   console.error(`\nWhat does not hold:\n${failures.map(f => `  ${f}`).join('\n')}`)

@@ -1,0 +1,140 @@
+import { sql } from 'drizzle-orm'
+import { spherical } from '#core/reading/reading'
+import { Consultation } from '#shared/records/consultation'
+import { FaceInput } from '#shared/records/faces'
+import { OwnedProductInput } from '#shared/records/kit'
+import { PlanInput } from '#shared/records/plans'
+import { Settings } from '#shared/records/settings'
+import { planFace } from '#core/suitability/facePlan'
+import { questionOf } from '#shared/planQuestion'
+import { emptyDatabase } from '../../tests/support/database'
+
+emptyDatabase()
+const load = async () => ({
+  ...(await import('../db/connection')),
+  ...(await import('./kit')),
+  ...(await import('./faces')),
+  ...(await import('./plans')),
+  ...(await import('./settings')),
+  ...(await import('./setAside')),
+  ...(await import('./buys')),
+})
+let on: Awaited<ReturnType<typeof load>>
+beforeAll(async () => {
+  on = await load()
+  await on.migrateDatabase()
+  await on.stockSimulatedSuppliers()
+})
+/** What a hand or an old version may leave behind: past every check. */
+const byHand = (query: string) => on.write(tx => tx.run(sql.raw(query)))
+
+const lab = { L: 58, a: 11, b: 19 }
+const bottle = (shade: string) =>
+  on.addProduct(
+    Object.assign(new OwnedProductInput(), {
+      kind: 'foundation',
+      shade,
+      lab,
+      colourSource: 'given colour',
+      family: 'silicone',
+    }),
+  )
+const asideNames = async () => (await on.allSetAside()).map(a => a.name)
+
+describe('a broken row', () => {
+  it.each<[string, string, RegExp]>([
+    ['a colour no surface can have', 'l = 6.2', /was L\* 62 meant/],
+    ['a colour without end', 'l = 9e999', /number from 0 to 100/],
+    ['text for a number', "level = 'half'", /number from 0 to 1/],
+    ['a kind nobody knows', "kind = 'teapot'", /one of/],
+    ['JSON that is none', "traits = '{'", /describe the product/],
+    ['bytes for a name', "shade = x'00ff'", /text/],
+    ['a day that is none', "opened_on = '2026-W10'", /day that exists/],
+    ['a list in place of flags', "flag_fixes = '[1]'", /flags/],
+    ['an ingredient list of two thousand', `inci = '${'a,'.repeat(2000)}'`, /at most 400 ingredients/],
+  ])('with %s is set aside by name, mended with the least change, and hangs nothing', async (what, change, told) => {
+    const { id } = await bottle(`Odd ${what}`)
+    const { id: good } = await bottle(`Good beside ${what}`)
+    await byHand(`UPDATE products SET ${change} WHERE id = '${id}'`)
+    const ids = (await on.kit()).products.map(p => p.id)
+    expect(ids).toContain(good)
+    expect(ids).not.toContain(id)
+    const [aside] = (await on.allSetAside()).filter(a => a.id === id)
+    expect(aside!.issues.map(i => i.message).join()).toMatch(told)
+    expect(aside!.proposal!.length).toBeGreaterThan(0)
+    await on.mend('product', id)
+    expect((await on.kit()).products.map(p => p.id)).toContain(id)
+    expect((await on.allSetAside()).filter(a => a.id === id)).toEqual([])
+    await on.removeProduct(id)
+    await on.removeProduct(good)
+  })
+
+  it('of a face takes nobody else’s readings, plans or history along', async () => {
+    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Sound Somebody' }))
+    const { id: odd } = await on.addFace(Object.assign(new FaceInput(), { name: 'Odd Somebody' }))
+    const reading = {
+      source: 'typed' as const,
+      lab,
+      covariance: [...spherical(1, 1, 1)],
+      note: '',
+      site: 'jaw' as const,
+      tanned: false,
+    }
+    await on.addReading(id, reading)
+    const { id: bad } = await on.addReading(id, { ...reading, lab: { ...lab, L: 40 } })
+    await byHand(`UPDATE readings SET covariance = '"x"' WHERE id = '${bad}'`)
+    await byHand(`UPDATE faces SET consultation = '[1,' WHERE id = '${odd}'`)
+    const [face] = await on.allFaces()
+    expect(face).toMatchObject({ name: 'Sound Somebody', readings: [{ lab }] })
+    expect(await asideNames()).toEqual(expect.arrayContaining(['The face Odd Somebody', 'A reading of a skin']))
+    await bottle('For the plan')
+    const records = await on.planRecords(face!, new PlanInput())
+    expect(planFace(questionOf(records)).layers.length).toBeGreaterThan(0)
+    await on.mend('face', odd)
+    expect((await on.faceById(odd)).consultation).toEqual({ ...new Consultation() })
+    await on.putAway('reading', bad)
+    expect((await on.faceById(id)).readings).toHaveLength(1)
+    await on.putBack('reading', bad)
+    expect(await asideNames()).toContain('A reading of a skin')
+    await expect(on.setReadingDeleted(bad, false)).resolves.toBeDefined()
+  })
+
+  it('that was deleted cannot come back into a list unmended', async () => {
+    const { id } = await bottle('Deleted and odd')
+    await on.removeProduct(id)
+    await byHand(`UPDATE products SET l = 1e300 WHERE id = '${id}'`)
+    await expect(on.restoreProduct(id)).rejects.toThrow('the Bench says what is wrong')
+    await expect(on.retire({ ids: [id], retired: true })).rejects.toThrow('not here any more')
+    expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
+  })
+
+  it('of a simulated supplier is as that supplier has it again', async () => {
+    const [offer] = (await on.catalogue()).offers
+    await byHand(`UPDATE offers SET kind = 'x', price_minor = 'dear' WHERE id = '${offer!.id}'`)
+    expect((await on.catalogue()).offers.some(o => o.id === offer!.id)).toBe(false)
+    await on.allSetAside()
+    await on.mend('offer', offer!.id)
+    expect((await on.catalogue()).offers.find(o => o.id === offer!.id)).toEqual(offer)
+  })
+
+  it('of the settings costs only what is wrong in it', async () => {
+    await on.changeSettings(Object.assign(new Settings(), { tolerance: 3, currency: 'EUR' }))
+    await byHand(`UPDATE settings SET value = json_set(value, '$.tolerance', 'wide')`)
+    expect(await on.settings()).toMatchObject({ tolerance: new Settings().tolerance, currency: 'EUR' })
+    await byHand("UPDATE settings SET value = 'nonsense'")
+    expect(await on.settings()).toEqual({ ...new Settings() })
+  })
+
+  it('is checked once as it stands, and again when it changes', async () => {
+    const { id } = await bottle('Checked')
+    const begun = performance.now()
+    await on.kit()
+    const first = performance.now() - begun
+    for (let i = 0; i < 20; i++) await on.kit()
+    expect((performance.now() - begun - first) / 20).toBeLessThan(Math.max(20, first * 3))
+    await byHand(`UPDATE products SET l = 6.2 WHERE id = '${id}'`)
+    expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
+    await byHand(`UPDATE products SET l = 62 WHERE id = '${id}'`)
+    expect((await on.kit()).products.some(p => p.id === id)).toBe(true)
+  })
+})
