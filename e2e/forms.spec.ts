@@ -109,3 +109,38 @@ test('a face, a typed reading and the methods refuse what is wrong', async ({ pa
   await page.getByRole('button', { name: 'Delete Solveig Abiodun' }).click()
   await expect(page.getByRole('link', { name: 'Solveig Abiodun' })).toHaveCount(0)
 })
+
+test('what was typed is there again after a request that failed, a reload and a crash of the page', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/kit?add')
+  const form = page.getByRole('dialog')
+  await form.getByLabel('Name on the bottle').fill('Half Typed Heron')
+  await form.getByRole('button', { name: 'tan', exact: true }).click()
+  await page.route('**/api/kit', route => (route.request().method() === 'POST' ? route.abort() : route.continue()))
+  await form.getByRole('button', { name: 'Put it in the kit' }).click()
+  await expect(form.getByRole('alert')).toContainText('does not answer')
+  await expect(form.getByLabel('Name on the bottle')).toHaveValue('Half Typed Heron')
+  await page.reload()
+  await expect(form.getByText('As you left it, not saved yet.')).toBeVisible()
+  await expect(form.getByLabel('Name on the bottle')).toHaveValue('Half Typed Heron')
+  await page.close()
+
+  const again = await context.newPage()
+  await again.goto('/kit?add')
+  const dialog = again.getByRole('dialog')
+  await expect(dialog.getByLabel('Name on the bottle')).toHaveValue('Half Typed Heron')
+  await dialog.getByRole('button', { name: 'Begin anew' }).click()
+  await expect(dialog.getByLabel('Name on the bottle')).toHaveValue('')
+  await again.goto('/kit?add')
+  await expect(dialog.getByText('As you left it')).toHaveCount(0)
+
+  await again.goto('/faces')
+  await again.getByRole('link', { name: /^Orla/ }).click()
+  await again.getByRole('link', { name: /^Ask/ }).click()
+  await again.getByLabel('Normally wears').fill('brow gel, half typed')
+  await again.reload()
+  await expect(again.getByLabel('Normally wears')).toHaveValue('brow gel, half typed')
+  await expect(again.getByRole('link', { name: 'Ask, not kept' })).toBeVisible()
+})

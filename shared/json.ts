@@ -2,6 +2,8 @@ import type { Issue } from './validate'
 
 // Far deeper than any body described in the OpenAPI document, far shallower than what exhausts the call stack.
 const MOST_LEVELS = 32
+// Three times what the largest legal body holds: what has more members is a flood, and building it would fill the memory.
+const MOST_MEMBERS = 400_000
 
 /** Reads a body as JSON, strictly UTF-8 and not without end; what is wrong is told as an issue. */
 export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: Issue; message: string } {
@@ -11,13 +13,9 @@ export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: I
   } catch {
     return { issue: { path: '', message: 'must be UTF-8 text' }, message: 'The body is not text in UTF-8.' }
   }
-  // Before parsing: an endless nest is refused without being built.
-  if (isDeeperThan(text, MOST_LEVELS)) {
-    return {
-      issue: { path: '', message: `must not nest more than ${MOST_LEVELS} levels deep` },
-      message: 'The body nests far deeper than any field here.',
-    }
-  }
+  // Before parsing: an endless nest or a flood is refused without being built.
+  const tooMuch = excess(text)
+  if (tooMuch) return tooMuch
   try {
     return { value: JSON.parse(text) as unknown }
   } catch {
@@ -28,9 +26,10 @@ export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: I
   }
 }
 
-/** Counts brackets outside of texts, in one pass. */
-function isDeeperThan(json: string, levels: number): boolean {
+/** Counts brackets and commas outside of texts, in one pass. */
+function excess(json: string): { issue: Issue; message: string } | null {
   let depth = 0
+  let members = 0
   let inText = false
   for (let i = 0; i < json.length; i++) {
     const sign = json.charCodeAt(i)
@@ -38,12 +37,23 @@ function isDeeperThan(json: string, levels: number): boolean {
       if (sign === BACKSLASH) i++
       else if (sign === QUOTE) inText = false
     } else if (sign === QUOTE) inText = true
-    else if (sign === OPEN_BRACE || sign === OPEN_BRACKET) {
-      if (++depth > levels) return true
+    else if (sign === COMMA) {
+      if (++members > MOST_MEMBERS) return FLOOD
+    } else if (sign === OPEN_BRACE || sign === OPEN_BRACKET) {
+      if (++depth > MOST_LEVELS) return NEST
     } else if (sign === CLOSE_BRACE || sign === CLOSE_BRACKET) depth--
   }
-  return false
+  return null
 }
+const NEST = {
+  issue: { path: '', message: `must not nest more than ${MOST_LEVELS} levels deep` },
+  message: 'The body nests far deeper than any field here.',
+}
+const FLOOD = {
+  issue: { path: '', message: `must not hold more than ${MOST_MEMBERS} members in all: split it into several` },
+  message: 'The body holds far more members than anything that can be asked here.',
+}
+const COMMA = 0x2c
 const QUOTE = 0x22
 const BACKSLASH = 0x5c
 const OPEN_BRACKET = 0x5b

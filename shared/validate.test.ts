@@ -1,3 +1,4 @@
+import { readJsonText } from './json'
 import { check, plain } from './validate'
 import { MatchRequest, ReachRequest } from './compute/requests'
 import { OwnedProductInput } from './records/kit'
@@ -91,4 +92,24 @@ describe('records', () => {
     expect(paths(ReadingInput, { source: 'typed', lab, covariance: [1] })).toEqual(['covariance'])
   })
   it('settings have defaults that pass their own rules', () => expect(paths(Settings, new Settings())).toEqual([]))
+})
+
+describe('bodies', () => {
+  const read = (text: string) => readJsonText(new TextEncoder().encode(text))
+  it('that nest or flood without end are refused before they are built', () => {
+    expect(read(`${'['.repeat(40)}${']'.repeat(40)}`)).toMatchObject({
+      issue: { message: expect.stringContaining('nest') },
+    })
+    expect(read(`[${'{},'.repeat(1_500_000)}{}]`)).toMatchObject({
+      issue: { message: expect.stringContaining('400000 members') },
+    })
+    expect(read(JSON.stringify({ text: ',[{'.repeat(200_000) }))).toHaveProperty('value')
+    expect(read('{"a":"\\"[[[["}')).toHaveProperty('value')
+  })
+  it('are UTF-8 and JSON, or it is said', () => {
+    expect(readJsonText(Uint8Array.of(0x22, 0xff, 0x22))).toMatchObject({
+      issue: { message: expect.stringContaining('UTF-8') },
+    })
+    expect(read('{"a":')).toMatchObject({ issue: { message: expect.stringContaining('JSON') } })
+  })
 })

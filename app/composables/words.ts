@@ -1,5 +1,6 @@
 import type { Seen } from '#core/reading/verdicts'
 import { parseDay, parseMoment } from '#shared/parse'
+import { isAhead } from '#shared/today'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { skinPlace, type Undertone } from '#core/complexion/skin'
@@ -91,6 +92,10 @@ export function momentInWords(iso: string): string {
   const at = parseMoment(iso)
   return at === undefined ? dayInWords(iso) : momentFormat.format(at)
 }
+
+/** When something was done. A clock that was ahead is named, not believed. */
+export const stampInWords = (iso: string, now = Date.now()): string =>
+  isAhead(iso, now) ? `${momentInWords(iso)}, by a clock that was ahead` : momentInWords(iso)
 
 const agoFormat = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
 const MINUTE_MS = 60_000

@@ -11,7 +11,7 @@ import { BadInput, Problem } from '../utils/problems'
 import { FairQueue, GivenUp, type Lane } from './queue'
 
 // The hot loops make no objects: a small nursery is enough, and three threads of them fit a small computer.
-const YOUNG_MB = 16
+const YOUNG_MB = 8
 
 // Two at the least: one that scripts cannot take from a screen.
 const THREADS = Math.max(2, Math.min(4, availableParallelism()))
@@ -25,7 +25,7 @@ export function startPool(): Piscina {
     filename: join(workersFolder(), 'compute.mjs'),
     minThreads: 1,
     maxThreads: THREADS,
-    idleTimeout: 60_000,
+    idleTimeout: 30_000,
     resourceLimits: { maxOldGenerationSizeMb: computeHeapMb(), maxYoungGenerationSizeMb: YOUNG_MB },
   })
   return pool

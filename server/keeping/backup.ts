@@ -15,11 +15,15 @@ export async function listBackups(folder: string): Promise<BackupFile[]> {
   const names = (await readdir(folder).catch(() => [])).filter(name => NAME.test(name))
   const files = await Promise.all(
     names.map(async name => {
-      const { size } = await stat(join(folder, name))
-      return { name, createdAt: name.replace(NAME, '$1T$2:$3:$4.$5Z'), bytes: size }
+      // One that is being pruned just now is none any more.
+      const size = await stat(join(folder, name)).then(
+        found => found.size,
+        () => null,
+      )
+      return size === null ? [] : [{ name, createdAt: name.replace(NAME, '$1T$2:$3:$4.$5Z'), bytes: size }]
     }),
   )
-  return files.sort((x, y) => y.name.localeCompare(x.name))
+  return files.flat().sort((x, y) => y.name.localeCompare(x.name))
 }
 
 export const isBackupName = (name: string): boolean => NAME.test(name)

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { createWriteStream, existsSync } from 'node:fs'
-import { copyFile, mkdir, readdir, rm } from 'node:fs/promises'
+import { copyFile, mkdir, open, readdir, rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { PassThrough, Readable } from 'node:stream'
@@ -68,7 +68,7 @@ export const keepingState = async (): Promise<Keeping> => ({
 /** The data files byte by byte, for whoever wants to look into what is wrong with them. */
 export async function filesAsTheyAre(): Promise<Readable> {
   demandFile()
-  const copies = join(workFolder(), `as-it-is-${randomUUID()}`)
+  const copies = join(dataFolder(), `.as-it-is-${randomUUID()}`)
   await mkdir(copies, { recursive: true })
   const zip = new yazl.ZipFile()
   // Copied while nobody writes: a file that grows while it is packed would break the archive off.
@@ -77,12 +77,13 @@ export async function filesAsTheyAre(): Promise<Readable> {
       const name = `varietas.db${end}`
       if (!existsSync(join(dataFolder(), name))) continue
       await copyFile(join(dataFolder(), name), join(copies, name))
-      zip.addFile(join(copies, name), name)
+      zip.addReadStream((await open(join(copies, name))).createReadStream(), name)
     }
   })
+  // Open they can be read, and without a name they are gone when the reading ends, however it ends.
+  await rm(copies, { recursive: true, force: true })
   const out = new PassThrough()
   zip.on('error', problem => out.destroy(problem as Error))
-  out.on('close', () => void rm(copies, { recursive: true, force: true }))
   zip.end()
   return (zip.outputStream as Readable).pipe(out)
 }
@@ -90,8 +91,7 @@ export async function filesAsTheyAre(): Promise<Readable> {
 /** Every record that can be read, as JSON by table. */
 export async function readableData(): Promise<Readable> {
   demandFile()
-  const tables = await keep('export', { database: databaseFile() }).catch(() => ({}))
-  return Readable.from([JSON.stringify({ format: 'varietas.readable', version: 1, tables }, null, 2)])
+  return Readable.from([Buffer.from(await keep('export', { database: databaseFile() }))])
 }
 
 /** A backup made while the artist works, once a day. */

@@ -44,20 +44,24 @@ async function* readable(client: Client, table: string): AsyncGenerator<Row> {
   }
 }
 
-/** Everything that can be read of a database, table by table, without pictures: for a look, or another program. */
-export const exportReadable = (database: string): Promise<Record<string, Record<string, unknown>[]>> =>
-  withFile(database, async client => {
-    const found: Record<string, Record<string, unknown>[]> = {}
+/** Everything that can be read of a database as JSON, table by table, without pictures: for a look, or another program. */
+export async function exportReadable(database: string): Promise<Uint8Array> {
+  const tables = await withFile(database, async client => {
+    const found: string[] = []
     for (const table of await recordTables(client)) {
-      const rows: Record<string, unknown>[] = []
+      const rows: string[] = []
       for await (const row of readable(client, table)) {
         const { __rowid: _place, bytes: _picture, ...rest } = row
-        rows.push(rest)
+        rows.push(JSON.stringify(rest))
       }
-      found[table] = rows
+      found.push(`${JSON.stringify(table)}: [\n${rows.join(',\n')}\n]`)
     }
     return found
-  })
+    // Where not even the list of tables can be read, that is what is told.
+  }).catch((): string[] => [])
+  const head = '{"format": "varietas.readable", "version": 1, "tables": {'
+  return new TextEncoder().encode(`${head}\n${tables.join(',\n')}\n}}\n`)
+}
 
 export interface Salvaged {
   rows: number

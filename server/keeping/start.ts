@@ -21,6 +21,8 @@ const HOURLY_MS = 3_600_000
 
 /** Opens the data and brings them to where they can be served; ends the process with a sentence where that has no sense. */
 export async function begin(): Promise<void> {
+  // Ten seconds are what a person waits before pulling the plug; read by the server that is about to be made.
+  process.env.NITRO_SHUTDOWN_TIMEOUT ??= '8000'
   outliveReaders()
   watchForTakenPort()
   allowedHosts()

@@ -34,7 +34,7 @@ export async function keep<T extends keyof KeepingTasks>(
     filename: join(workersFolder(), 'keeper.mjs'),
     minThreads: 0,
     maxThreads: 1,
-    idleTimeout: 10_000,
+    idleTimeout: 3000,
     resourceLimits: { maxOldGenerationSizeMb: HEAP_MB, maxYoungGenerationSizeMb: YOUNG_MB },
   })
   const outcome = (await pool.run({ task, order })) as KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>

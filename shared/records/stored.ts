@@ -59,8 +59,10 @@ export class StoredHistory extends HistoryInput {
   @Moment() at!: string
 }
 
+export const CANNOT_BE_DRAWN = 'must be a plan that can be drawn'
+
 /** What a page needs of a plan to draw it; its numbers and sentences are as they were computed. */
-function isFacePlan(value: unknown): boolean {
+export function isFacePlan(value: unknown): boolean {
   if (!isPlainObject(value)) return false
   const { layers, seams, missing, leftOut, pack, minutes, cost } = value as Partial<Record<keyof FacePlan, unknown>>
   return (
@@ -89,7 +91,7 @@ function isFacePlan(value: unknown): boolean {
 export class StoredPlan extends SavePlanInput {
   @Id() id!: string
   @One(() => OccasionInput) declare occasion: OccasionInput
-  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, 'must be a plan that can be drawn') plan!: FacePlan
+  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
   @Moment() savedAt!: string
   @Maybe() @Moment() usedAt?: string | null
 }

@@ -11,6 +11,7 @@ const ENTRY = join(process.cwd(), '.output/server/index.mjs')
 
 /** Runs inside the server and writes down, each second, how long its event loop was held. */
 const WATCH = `
+import { isMainThread } from 'node:worker_threads'
 import { monitorEventLoopDelay } from 'node:perf_hooks'
 import { writeFileSync } from 'node:fs'
 const ahead = Number(process.env.SOAK_CLOCK_MS ?? 0)
@@ -23,9 +24,12 @@ if (ahead) {
 }
 const delay = monitorEventLoopDelay({ resolution: 10 })
 delay.enable()
-const write = () => writeFileSync(process.env.SOAK_DELAYS, JSON.stringify({ p50: delay.percentile(50) / 1e6, p99: delay.percentile(99) / 1e6, max: delay.max / 1e6 }))
-setInterval(write, 1000).unref()
-process.on('SIGUSR2', () => delay.reset())
+let heap = 0, external = 0
+const write = () => { const m = process.memoryUsage(); heap = Math.max(heap, m.heapTotal / 1e6); external = Math.max(external, m.external / 1e6); if (process.env.SOAK_TRACE_MEM) console.error(JSON.stringify({heap, external, rss: m.rss/1e6})); writeFileSync(process.env.SOAK_DELAYS, JSON.stringify({ p50: delay.percentile(50) / 1e6, p99: delay.percentile(99) / 1e6, max: delay.max / 1e6 })) }
+if (isMainThread) {
+  setInterval(write, 1000).unref()
+  process.on('SIGUSR2', () => delay.reset())
+}
 `
 
 export interface Served {
@@ -63,14 +67,15 @@ export async function start(
   const delays = join(tools, 'delays.json')
   writeFileSync(watch, WATCH)
   const { DATABASE_URL: _none, VARIETAS_DEMO: _demo, ...rest } = process.env
-  const child = spawn(process.execPath, ['--import', pathToFileURL(watch).href, ENTRY], {
+  const child = spawn(process.execPath, ['--max-semi-space-size=4', '--import', pathToFileURL(watch).href, ENTRY], {
     env: {
       ...rest,
       HOST: '127.0.0.1',
       PORT: String(at),
       VARIETAS_DATA: folder,
       SOAK_DELAYS: delays,
-      NITRO_SHUTDOWN_TIMEOUT: '8000',
+      // As npm start does.
+      MALLOC_ARENA_MAX: '2',
       NODE_ENV: 'production',
       ...env,
     },

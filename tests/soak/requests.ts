@@ -91,6 +91,7 @@ export async function requests(
   figures.delayP99 = delays.p99
   figures.delayMax = delays.max
   figures.memoryMb = served.memory().highest
+  if (process.env.SOAK_TRACE_MEM) console.log(served.said().split('\n').slice(-40).join('\n'))
   if (/"event":"request failed"/.test(served.said())) figures.serverErrors.push(served.said().slice(-600))
   await stop(served)
   return figures

@@ -3,6 +3,7 @@ import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip,
 import { Line } from 'vue-chartjs'
 import { skinPlace } from '#core/complexion/skin'
 import type { FaceReading } from '#shared/records/faces'
+import { isAhead } from '#shared/today'
 
 /** How the skin drifts: depth at one site over time, readings with a tan on apart; with its table twin. */
 const props = defineProps<{ readings: readonly FaceReading[]; theme: string }>()
@@ -10,14 +11,18 @@ Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip)
 
 const DAY = 86_400_000
 const rows = computed(() =>
-  [...props.readings].reverse().map(r => ({
-    at: Date.parse(r.takenAt),
-    when: momentInWords(r.takenAt),
-    depth: skinPlace(r.lab).depth,
-    place: placeInWords(r.lab),
-    tanned: r.tanned,
-    site: r.site,
-  })),
+  // When one was taken by a clock that was ahead is not known: it has no place in time.
+  [...props.readings]
+    .reverse()
+    .filter(r => !isAhead(r.takenAt))
+    .map(r => ({
+      at: Date.parse(r.takenAt),
+      when: momentInWords(r.takenAt),
+      depth: skinPlace(r.lab).depth,
+      place: placeInWords(r.lab),
+      tanned: r.tanned,
+      site: r.site,
+    })),
 )
 const first = computed(() => rows.value[0]?.at ?? 0)
 const ink = computed(() => (props.theme === 'wings' ? '#ececec' : '#1a1a1a'))

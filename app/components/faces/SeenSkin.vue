@@ -5,6 +5,7 @@ import { skinAfterVerdicts } from '#core/reading/verdicts'
 import { mixAsKnown } from '#shared/kitPigments'
 import { looksOf } from '#shared/looks'
 import { ReadingInput, type Face } from '#shared/records/faces'
+import { isAhead } from '#shared/today'
 
 /** What was seen of mixes since the last reading is evidence on the skin too: where it would lie, to be kept or not. */
 const props = defineProps<{ face: Face; target: Reading }>()
@@ -14,9 +15,14 @@ const { submit, problem, busy } = useForm(ReadingInput)
 // Less than this nobody would see.
 const WORTH_SAYING = 0.5
 
+/** When the last reading was taken; of one taken by a clock that was ahead nothing is known to be later. */
+const since = computed(() => {
+  const at = props.face.readings[0]?.takenAt ?? ''
+  return isAhead(at) ? '' : at
+})
 const seen = computed(() =>
   looksOf(props.face.seen)
-    .filter(s => s.seenAt > (props.face.readings[0]?.takenAt ?? ''))
+    .filter(s => s.seenAt > since.value)
     .flatMap(({ drops, seen, degree }) => {
       const mix = mixAsKnown(drops, kit.byId)
       return mix ? [{ mix, seen, degree }] : []

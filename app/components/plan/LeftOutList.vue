@@ -11,6 +11,11 @@ const shown = computed(() => (all.value ? props.leftOut : props.leftOut.slice(0,
 const asking = ref<LeftOut | null>(null)
 const chosen = ref<string>()
 const reason = ref('')
+const drafts = useDrafts()
+const keyOf = ({ finding, names }: LeftOut) => `lift:${finding.rule}:${names.join()}`
+watch(reason, now => {
+  if (asking.value && now) drafts.keep(keyOf(asking.value), now)
+})
 const isHarm = ({ finding: { effect } }: LeftOut) => effect.is === 'veto' && effect.of === 'harm'
 /** A veto can be lifted, but not an empty bottle filled. */
 const usable = ({ finding, names }: LeftOut) =>
@@ -19,7 +24,7 @@ const usable = ({ finding, names }: LeftOut) =>
 function use(entry: LeftOut) {
   const names = usable(entry)
   if (names.length === 1 && !isHarm(entry)) return emit('lift', props.idOf(names[0]!)!, entry.finding.rule, '')
-  reason.value = ''
+  reason.value = drafts.of(keyOf(entry)) ?? ''
   chosen.value = names[0]
   asking.value = entry
 }
@@ -28,6 +33,7 @@ function confirm() {
   const itemId = props.idOf(chosen.value ?? '')
   if (!entry || !itemId || (isHarm(entry) && reason.value.trim() === '')) return
   emit('lift', itemId, entry.finding.rule, reason.value.trim())
+  drafts.drop(keyOf(entry))
   asking.value = null
 }
 </script>

@@ -44,7 +44,7 @@ const print = () => window.print()
         }}
       </h1>
       <p class="lead">
-        {{ momentInWords(saved.usedAt ?? saved.savedAt)
+        {{ stampInWords(saved.usedAt ?? saved.savedAt)
         }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.
       </p>
       <CardLines :card="card" :layers="saved.plan.layers" :reader="reader" />
@@ -93,7 +93,7 @@ const print = () => window.print()
         <ul>
           <li v-for="p in face.plans" :key="p.id">
             <button class="act" type="button" :aria-current="p.id === saved.id" @click="chosenId = p.id">
-              {{ momentInWords(p.savedAt) }}
+              {{ stampInWords(p.savedAt) }}
             </button>
             <span class="small">{{ p.kind }}{{ p.usedAt ? ', used' : '' }}</span>
           </li>

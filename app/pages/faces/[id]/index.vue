@@ -125,7 +125,7 @@ function take(touch: Touch) {
           >
           <span v-else
             >Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site
-            }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ momentInWords(reading.takenAt) }}</span
+            }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ stampInWords(reading.takenAt) }}</span
           >
           <button class="act" type="button" @click="readingOpen = true">Read again</button>
         </p>
@@ -191,7 +191,7 @@ function take(touch: Touch) {
                 :bottles="kit.byId"
                 :names="r.names"
                 :chosen="chosen?.key === r.id"
-                :when="momentInWords(r.savedAt)"
+                :when="stampInWords(r.savedAt)"
                 @choose="chosenKey = r.id"
               />
               <li v-if="toSkin(saved[i]!.lab) > settings.value.tolerance">
@@ -217,18 +217,18 @@ function take(touch: Touch) {
           <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
             <li v-for="r in face.readings" :key="r.id">
-              {{ momentInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
+              {{ stampInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
               <button
                 class="act"
                 type="button"
-                :aria-label="`Delete the reading of ${momentInWords(r.takenAt)}`"
+                :aria-label="`Delete the reading of ${stampInWords(r.takenAt)}`"
                 @click="undo.attempt(() => faces.removeReading(face.id, r.id))"
               >
                 Delete
               </button>
             </li>
             <li v-for="s in face.seen" :key="s.id">
-              {{ momentInWords(s.seenAt) }}:
+              {{ stampInWords(s.seenAt) }}:
               {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked
               {{ seenInWords(s) }}
             </li>
