@@ -1,5 +1,10 @@
-import type { Issue } from './validate'
 import { isPlainText } from './parse'
+
+/** What is wrong with one field, named by its path: `products[2].lab.L`. */
+export interface Issue {
+  path: string
+  message: string
+}
 
 /*
  * What a DTO may hold, known before anything is built: which fields, how long, how many, of which class. Sizes, counts and depth are

@@ -1,13 +1,9 @@
 import 'reflect-metadata'
 import { instanceToPlain } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
-import { AN_OBJECT, build, isPlainObject, MOST_ISSUES, type Dto } from './shape'
+import { AN_OBJECT, build, isPlainObject, MOST_ISSUES, type Dto, type Issue } from './shape'
 
-/** What is wrong with one field, named by its path: `products[2].lab.L`. */
-export interface Issue {
-  path: string
-  message: string
-}
+export type { Issue }
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; issues: Issue[] }
 

@@ -5,6 +5,7 @@ import type { Preview } from '#shared/records/keeping'
 useHead({ title: 'Keeping · Varietas' })
 const keeping = useKeeping()
 const undo = useUndo()
+const workspace = useWorkspace()
 const preview = shallowRef<Preview | null>(null)
 const doing = ref<'' | 'backing up' | 'reading' | 'restoring'>('')
 const input = ref<HTMLInputElement>()
@@ -35,7 +36,9 @@ async function fromFile(event: Event) {
 async function restore() {
   if (!preview.value) return
   const taken = preview.value
-  if (await during('restoring', () => keeping.restore(taken))) preview.value = null
+  if (!(await during('restoring', () => keeping.restore(taken)))) return
+  preview.value = null
+  await workspace.load()
 }
 onMounted(() => undo.attempt(() => keeping.load()))
 </script>

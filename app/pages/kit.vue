@@ -23,6 +23,10 @@ const keeping = useKeeping()
 const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
 const editing = ref<OwnedProduct | null>(aside)
 const open = ref('add' in route.query || aside !== null)
+function closed() {
+  open.value = false
+  if (aside) void undo.attempt(() => keeping.loadAside())
+}
 const chosen = ref<Set<string>>(new Set())
 
 type Column = 'shade' | 'depth' | 'undertone' | 'family' | 'coverage' | 'finish' | 'size' | 'level' | 'price'
@@ -236,7 +240,7 @@ function clearFilters() {
       </table>
     </template>
     <v-dialog v-model="open" max-width="620" scrollable aria-label="Bottle">
-      <v-card><ProductForm v-if="open" :key="editing?.id ?? 'new'" :product="editing" @done="open = false" /></v-card>
+      <v-card><ProductForm v-if="open" :key="editing?.id ?? 'new'" :product="editing" @done="closed" /></v-card>
     </v-dialog>
   </div>
 </template>

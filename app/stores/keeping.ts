@@ -4,7 +4,6 @@ import type { BackupFile, Keeping, Preview, Restored } from '#shared/records/kee
 import type { SetAside } from '#shared/records/stored'
 import { api } from '~/composables/api'
 import { useUndo } from './undo'
-import { useWorkspace } from './workspace'
 
 /** Backups, and records that cannot be used as they stand. */
 export const useKeeping = defineStore('keeping', () => {
@@ -28,18 +27,16 @@ export const useKeeping = defineStore('keeping', () => {
   const previewFile = (file: Blob) =>
     api<Preview>('keeping/restore', { method: 'POST', body: new Blob([file], { type: 'application/zip' }) })
 
-  /** Puts a backup that was looked at in the place of the data. */
+  /** Puts a backup that was looked at in the place of the data; what the screens hold is then to be loaded anew. */
   async function restore(preview: Preview): Promise<void> {
     const { sentence } = await api<Restored>('keeping/confirm', { method: 'POST', body: { id: preview.id } })
-    await useWorkspace().load()
     undo.tell(sentence)
   }
 
   const path = ({ sort, id }: SetAside) => `set-aside/${sort}/${id}`
-  /** Puts a record right as was proposed. */
+  /** Puts a record right as was proposed; the lists it belongs in are then to be loaded anew. */
   async function mend(record: SetAside): Promise<void> {
-    await api<SetAside[]>(`${path(record)}/mend`, { method: 'POST' })
-    await useWorkspace().load()
+    aside.value = await api<SetAside[]>(`${path(record)}/mend`, { method: 'POST' })
     undo.tell(`${record.name} can be used again.`)
   }
   async function putAway(record: SetAside): Promise<void> {

@@ -4,7 +4,6 @@ import type { Kit, OwnedProduct, OwnedProductInput, RangeInput } from '#shared/r
 import { complexionOf, isUsable, kitRules } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
-import { useKeeping } from './keeping'
 import { usePlans } from './plans'
 import { useUndo } from './undo'
 
@@ -45,9 +44,7 @@ export const useKit = defineStore('kit', () => {
   async function change(id: string, input: OwnedProductInput): Promise<void> {
     const before = byId.value.get(id)
     put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: plain(input) })])
-    // One that was set aside and put right by hand.
-    if (!before) await useKeeping().loadAside()
-    else {
+    if (before) {
       undo.tell(`${input.shade} is changed.`, async () =>
         put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: before })]),
       )

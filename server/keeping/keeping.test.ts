@@ -201,6 +201,22 @@ describe('what can be read of damaged data', () => {
     rmSync(folder, { recursive: true })
   })
 
+  it('a swap that was killed half-way is finished by the next start, and no old log lies beside the new data', async () => {
+    for (const state of [['varietas.db-wal', '.restored.db'], ['.salvaged.db'], ['varietas.db', '.restored.db']]) {
+      const folder = mkdtempSync(join(tmpdir(), 'varietas-swap-'))
+      for (const name of state) writeFileSync(join(folder, name), `was ${name}`)
+      await on.finishSwap(folder, '2026-11-26T00:00:00.000Z')
+      const [first] = state.filter(name => !name.endsWith('-wal'))
+      expect(readFileSync(join(folder, 'varietas.db'), 'utf8')).toBe(`was ${first}`)
+      expect(existsSync(join(folder, 'varietas.db-wal'))).toBe(false)
+      rmSync(folder, { recursive: true })
+    }
+    const empty = mkdtempSync(join(tmpdir(), 'varietas-swap-'))
+    await on.finishSwap(empty, '2026-11-26T00:00:00.000Z')
+    expect(readdirSync(empty)).toEqual([])
+    rmSync(empty, { recursive: true })
+  })
+
   it('is nothing: then everything stays as it is', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'varietas-nothing-'))
     writeFileSync(join(folder, 'varietas.db'), 'a letter to somebody')

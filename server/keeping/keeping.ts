@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { createWriteStream, existsSync } from 'node:fs'
-import { copyFile, mkdir, open, readdir, rm } from 'node:fs/promises'
+import { copyFile, mkdir, open, readdir, rename, rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { PassThrough, Readable } from 'node:stream'
@@ -16,7 +16,7 @@ import { errorDetail, log } from '../log'
 import { DamagedArchive } from './archive'
 import { isBackupName, listBackups } from './backup'
 import { removeDatabase, type Unpacked } from './restore'
-import { swapIn } from './salvage'
+import { RESTORED, swapIn } from './salvage'
 import { dataState, trouble, troublesNow } from './state'
 import { keep } from './thread'
 
@@ -169,9 +169,11 @@ export async function restore(id: string, reopen: () => Promise<void>): Promise<
   const other = unpackedPath(id)
   if (!existsSync(other)) throw new Missing('What was unpacked of this backup')
   if (!dataState().usable) {
-    const fresh = join(dataFolder(), '.restored.db')
+    const fresh = join(dataFolder(), RESTORED)
     await removeDatabase(fresh)
-    await copyFile(other, fresh)
+    // Under its name only when it is whole: a start that finds it finishes the swap.
+    await copyFile(other, `${fresh}-half`)
+    await rename(`${fresh}-half`, fresh)
     const keptIn = await swapIn(dataFolder(), fresh, now())
     await clearWork()
     await reopen()
@@ -189,8 +191,13 @@ export async function restore(id: string, reopen: () => Promise<void>): Promise<
   return { before, sentence: 'The backup is restored; the data as they were before are the newest backup.' }
 }
 
-/** What was being unpacked when a process ended. */
-export const clearWork = (): Promise<void> => rm(workFolder(), { recursive: true, force: true })
+/** What was being unpacked, copied or put together when a process ended. */
+export async function clearWork(): Promise<void> {
+  await rm(workFolder(), { recursive: true, force: true })
+  for (const name of await readdir(dataFolder()))
+    if (/^\.(?:as-it-is-|probe-|restored\.db|salvaged\.db)/.test(name))
+      await rm(join(dataFolder(), name), { recursive: true, force: true })
+}
 
 /** Copies beside the data that are no backups: they hold whoever was in the data then. */
 export async function clearCopies(): Promise<void> {

@@ -19,6 +19,7 @@ import { claimFolder, FolderInUse } from '../db/lock'
 import { makeBackup } from './backup'
 import { faultsOf, withFile } from './raw'
 import { schemaState } from './restore'
+import { finishSwap } from './salvage'
 import { setDataState, trouble, type DataState } from './state'
 
 /** Thrown when there is no point in going on: the sentence says what happened, that nothing was harmed, and what to do. */
@@ -62,6 +63,7 @@ async function openFolder(): Promise<DataState> {
       )
     throw cannotOpen(problem)
   }
+  await finishSwap(folder, new Date().toISOString())
   await watchRoom()
   const file = databaseFile()
   if (existsSync(file) && statSync(file).size > 0) {

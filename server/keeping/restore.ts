@@ -59,6 +59,8 @@ export async function unpack(zip: string, to: string, migrations: string): Promi
       if ((await schemaState(client, migrations)) === 'newer')
         throw new DamagedArchive('it was made by a newer version of Varietas: update first')
       await migrate(drizzle(client), { migrationsFolder: migrations })
+      // The one file is then everything, and can be copied.
+      await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
     })
     const { pictures, ...rest } = manifest
     return { manifest: rest, pictures: pictures.length }

@@ -75,11 +75,13 @@ export interface Salvaged {
  */
 export async function salvage(folder: string, migrations: string, at: string): Promise<Salvaged> {
   const database = join(folder, 'varietas.db')
-  const fresh = join(folder, '.salvaged.db')
+  const fresh = join(folder, SALVAGED)
+  const half = `${fresh}-half`
   await removeDatabase(fresh)
+  await removeDatabase(half)
   let count = 0
   try {
-    await withFile(fresh, async to => {
+    await withFile(half, async to => {
       await migrate(drizzle(to), { migrationsFolder: migrations })
       // Nobody has this file before it is whole: it need not outlive a power cut row by row.
       await to.executeMultiple('PRAGMA foreign_keys = OFF; PRAGMA journal_mode = MEMORY; PRAGMA synchronous = OFF')
@@ -104,20 +106,41 @@ export async function salvage(folder: string, migrations: string, at: string): P
     })
     if (count === 0) throw new Error('nothing could be read')
   } catch (problem) {
-    await removeDatabase(fresh)
+    await removeDatabase(half)
     throw problem
   }
+  await rename(half, fresh)
   return { rows: count, keptIn: await swapIn(folder, fresh, at) }
 }
+
+/** Databases that are put together beside the data, whole before anything is moved. */
+export const RESTORED = '.restored.db'
+const SALVAGED = '.salvaged.db'
+const BESIDE = ['-wal', '-shm']
 
 /** Puts a database in the place of the one that is there, whose files are put aside and kept. */
 export async function swapIn(folder: string, fresh: string, at: string): Promise<string> {
   const keptIn = `set-aside-${at.replace(/[:.]/g, '-')}`
   await mkdir(join(folder, keptIn), { recursive: true })
-  for (const end of ['-wal', '-shm', '']) {
+  // The data first: from then on a start that finds none knows that it has to finish this.
+  await moveInto(folder, keptIn, ['', ...BESIDE])
+  await rename(fresh, join(folder, 'varietas.db'))
+  return keptIn
+}
+
+/**
+ * Finishes a swap that a kill broke off: the old files are aside and the new ones not in their place yet. What belonged to the
+ * old data must not lie beside the new ones, where SQLite would take it for theirs.
+ */
+export async function finishSwap(folder: string, at: string): Promise<void> {
+  if (existsSync(join(folder, 'varietas.db'))) return
+  const fresh = [RESTORED, SALVAGED].find(name => existsSync(join(folder, name)))
+  if (fresh) await swapIn(folder, join(folder, fresh), at)
+}
+
+async function moveInto(folder: string, keptIn: string, ends: readonly string[]): Promise<void> {
+  for (const end of ends) {
     const file = join(folder, `varietas.db${end}`)
     if (existsSync(file)) await rename(file, join(folder, keptIn, `varietas.db${end}`))
   }
-  await rename(fresh, join(folder, 'varietas.db'))
-  return keptIn
 }

@@ -40,14 +40,22 @@ export async function reopen(): Promise<void> {
   forgetAside()
   await openData()
   if (!dataState().usable) return
-  await stockSimulatedSuppliers()
   if (process.env.VARIETAS_DEMO === '1') await loadDemo()
-  await markOldReasons()
-  if (!databaseServer()) {
-    await clearHalves(backupFolder())
-    await clearWork()
+  // None of these is worth a start that fails: what is not done now is done at the next.
+  await tried('suppliers', stockSimulatedSuppliers)
+  await tried('reasons', markOldReasons)
+  await tried('erasing', finishErasing)
+  if (databaseServer()) return
+  await tried('halves', () => clearHalves(backupFolder()))
+  await tried('restoring', clearWork)
+}
+
+async function tried(step: string, work: () => Promise<unknown>): Promise<void> {
+  try {
+    await work()
+  } catch (problem) {
+    log('warning', 'not done', { step, ...errorDetail(problem) })
   }
-  await finishErasing()
 }
 
 function end(problem: unknown): never {
@@ -91,19 +99,14 @@ let hourly: NodeJS.Timeout | undefined
 /** What takes longer than anybody should wait for: done once the server listens. */
 export function afterwards(): void {
   startPool()
-  if (!dataState().usable) return
-  void (async () => {
-    await warmPlans().catch((problem: unknown) => log('warning', 'warming failed', errorDetail(problem)))
-    await checkIntegrity()
-    await backUpDaily()
-  })().catch((problem: unknown) => log('warning', 'after the start', errorDetail(problem)))
-  hourly = setInterval(() => {
-    void watchRoom()
-      .then(backUpDaily)
-      .then(() => (dataState().usable ? finishErasing() : undefined))
-      .catch((problem: unknown) => log('warning', 'hourly', errorDetail(problem)))
-  }, HOURLY_MS)
+  void see([warmPlans, checkIntegrity, backUpDaily])
+  hourly = setInterval(() => void see([watchRoom, backUpDaily, finishErasing]), HOURLY_MS)
   hourly.unref()
+}
+
+/** One after the other, each whether or not those before went well; nothing while the data cannot be used. */
+async function see(to: readonly (() => Promise<unknown>)[]): Promise<void> {
+  for (const work of to) if (dataState().usable) await tried(work.name, work)
 }
 
 /** Stops what is under way, brings everything into the one file and lets go of the folder. */

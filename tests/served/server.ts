@@ -24,8 +24,7 @@ if (ahead) {
 }
 const delay = monitorEventLoopDelay({ resolution: 10 })
 delay.enable()
-let heap = 0, external = 0
-const write = () => { const m = process.memoryUsage(); heap = Math.max(heap, m.heapTotal / 1e6); external = Math.max(external, m.external / 1e6); if (process.env.SOAK_TRACE_MEM) console.error(JSON.stringify({heap, external, rss: m.rss/1e6})); writeFileSync(process.env.SOAK_DELAYS, JSON.stringify({ p50: delay.percentile(50) / 1e6, p99: delay.percentile(99) / 1e6, max: delay.max / 1e6 })) }
+const write = () => writeFileSync(process.env.SOAK_DELAYS, JSON.stringify({ p50: delay.percentile(50) / 1e6, p99: delay.percentile(99) / 1e6, max: delay.max / 1e6 }))
 if (isMainThread) {
   setInterval(write, 1000).unref()
   process.on('SIGUSR2', () => delay.reset())

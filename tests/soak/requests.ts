@@ -91,7 +91,6 @@ export async function requests(
   figures.delayP99 = delays.p99
   figures.delayMax = delays.max
   figures.memoryMb = served.memory().highest
-  if (process.env.SOAK_TRACE_MEM) console.log(served.said().split('\n').slice(-40).join('\n'))
   if (/"event":"request failed"/.test(served.said())) figures.serverErrors.push(served.said().slice(-600))
   await stop(served)
   return figures
@@ -133,11 +132,9 @@ async function one(served: Served, route: Route, random: Random, pools: Pools, f
     figures.broken.push(
       `${route.method} ${path} ${type} ${(text ?? '').slice(0, 200)}: ${String((problem as Error).cause ?? problem)}`,
     )
-    if (process.env.SOAK_TRACE) console.log(figures.broken.at(-1))
     return
   }
   const took = performance.now() - begun
-  if (process.env.SOAK_TRACE && took > 300) console.log(Math.round(took), status, route.method, path.slice(0, 80))
   figures.byStatus[status] = (figures.byStatus[status] ?? 0) + 1
   const said = `${route.method} ${path} ${(text ?? '').slice(0, 300)}`
   if (status === 500) figures.serverErrors.push(`${said} → ${body.slice(0, 200)}`)

@@ -1,7 +1,13 @@
 <script setup lang="ts">
+import type { SetAside } from '#shared/records/stored'
+
 /** Records that cannot be used as they stand: what is wrong with each, and what would put it right. */
 const keeping = useKeeping()
 const undo = useUndo()
+const workspace = useWorkspace()
+async function mend(record: SetAside) {
+  if (await undo.attempt(() => keeping.mend(record))) await workspace.load()
+}
 const WORDS: Record<string, string> = {
   lab: 'the colour',
   inci: 'the ingredients',
@@ -35,9 +41,7 @@ const fieldInWords = (path: string) =>
         </p>
       </div>
       <span class="acts">
-        <v-btn v-if="record.proposal" color="primary" variant="flat" @click="undo.attempt(() => keeping.mend(record))"
-          >Put it right so</v-btn
-        >
+        <v-btn v-if="record.proposal" color="primary" variant="flat" @click="mend(record)">Put it right so</v-btn>
         <NuxtLink
           v-if="record.record"
           class="act"
