@@ -77,15 +77,14 @@ test('stopped in the middle of computing, it is gone within ten seconds and ever
 })
 
 test('a thread that runs out of memory: that computation breaks off, the next one and everything else go on', async () => {
-  const served = await serve(newFolder(), { env: { ...DEMO, VARIETAS_COMPUTE_MB: '24' } })
+  const served = await serve(newFolder(), { env: { ...DEMO, VARIETAS_COMPUTE_MB: '16' } })
   await ready(served)
-  const flood = {
-    labs: Array.from({ length: 5000 }, () => ({ L: 50, a: 10, b: 20, more: Array.from({ length: 60 }, () => 1e-5) })),
-  }
+  const { target } = heavy(1)
+  const flood = { pairs: Array.from({ length: 20_000 }, () => [target, target]) }
   const broken = await call<{ error: { code: string; message: string } }>(
     served.url,
     'POST',
-    '/api/compute/spectrum',
+    '/api/compute/difference',
     flood,
   )
   expect(broken.status).toBe(503)

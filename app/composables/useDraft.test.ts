@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { nextTick, reactive } from 'vue'
+import { nextTick, reactive, ref } from 'vue'
 import { useDrafts } from '~/stores/drafts'
 import { useDraft } from './useDraft'
 
@@ -59,6 +59,21 @@ describe('a form left half filled in', () => {
     const now = reactive({ ...form(), kind: 'adjuster' })
     useDraft('product:1', now)
     expect(now).toMatchObject({ shade: 'Heron', kind: 'adjuster' })
+  })
+
+  it('fills the form’s own objects, also where it is made of several', async () => {
+    const make = () => ({ values: form(), price: ref('') })
+    const first = make()
+    useDraft('product:2', reactive(first))
+    first.values.shade = 'Heron'
+    first.price.value = '32'
+    await nextTick()
+    again()
+    const later = make()
+    const { values } = later
+    useDraft('product:2', reactive(later))
+    expect(values.shade).toBe('Heron')
+    expect(later.price.value).toBe('32')
   })
 
   it('of another version, or of another program, stops nothing', () => {

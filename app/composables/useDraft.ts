@@ -1,5 +1,5 @@
 import { ref, watch } from 'vue'
-import { carryOver } from '#shared/carryOver'
+import { isPlainObject } from '#shared/shape'
 import { useDrafts } from '~/stores/drafts'
 
 // JSON has no word for a field that was not filled in yet.
@@ -7,6 +7,22 @@ const NOT_YET = '\u0000not yet'
 const written = (value: unknown): string =>
   JSON.stringify(value, (_, v: unknown) => (typeof v === 'number' && Number.isNaN(v) ? NOT_YET : v))
 const readBack = (text: string): unknown => JSON.parse(text, (_, v: unknown) => (v === NOT_YET ? Number.NaN : v))
+
+/** What was typed, field by field, but for fields that were changed elsewhere meanwhile. */
+function carried(mine: unknown, before: unknown, now: unknown): unknown {
+  if (isPlainObject(mine) && isPlainObject(before) && isPlainObject(now))
+    return Object.fromEntries(Object.keys(now).map(key => [key, carried(mine[key], before[key], now[key])]))
+  return mine === undefined || written(before) !== written(now) ? now : mine
+}
+
+/** Into the very objects the form is bound to, not in their place. */
+function fill(values: object, from: unknown): void {
+  for (const [key, value] of Object.entries(from as object)) {
+    const there = (values as Record<string, unknown>)[key]
+    if (isPlainObject(there) && isPlainObject(value)) fill(there, value)
+    else Object.assign(values, { [key]: value })
+  }
+}
 
 /**
  * Keeps what is typed into a form on this device until it is saved, and brings it back when the form is opened again. Fields that
@@ -23,7 +39,7 @@ export function useDraft<T extends object>(key: string, values: T) {
   if (left !== undefined) {
     try {
       const { mine, before } = readBack(left) as { mine: T; before: T }
-      Object.assign(values, carryOver(mine, before, readBack(fresh) as T))
+      fill(values, carried(mine, before, readBack(fresh)))
       found.value = true
     } catch {
       // Of another version of this form: nothing to bring back.
@@ -47,7 +63,7 @@ export function useDraft<T extends object>(key: string, values: T) {
   }
   /** Begins anew. */
   function discard(): void {
-    Object.assign(values, readBack(fresh))
+    fill(values, readBack(fresh))
     found.value = false
     drafts.drop(key)
   }

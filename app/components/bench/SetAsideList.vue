@@ -36,8 +36,8 @@ const fieldInWords = (path: string) =>
         <p v-for="issue in record.issues.slice(0, 3)" :key="issue.path" class="small">
           {{ capital(fieldInWords(issue.path)) }} {{ issueInWords(issue.message) }}.
         </p>
-        <p v-for="mend in record.proposal ?? []" :key="mend.field" class="small">
-          {{ capital(fieldInWords(mend.field)) }}: {{ mend.from }} → {{ mend.to }}.
+        <p v-for="change in record.proposal ?? []" :key="change.field" class="small">
+          {{ capital(fieldInWords(change.field)) }}: {{ change.from }} → {{ change.to }}.
         </p>
       </div>
       <span class="acts">
