@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 
-const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods', '/chair'] as const
+const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods', '/keeping', '/chair'] as const
 
 async function themed(request: import('@playwright/test').APIRequestContext, theme: 'day' | 'wings') {
   const settings = (await (await request.get('/api/settings')).json()) as object
