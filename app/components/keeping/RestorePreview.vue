@@ -40,8 +40,8 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
   <section class="preview" aria-label="What restoring would change" data-testid="preview">
     <h2>The backup of {{ momentInWords(preview.createdAt) }}</h2>
     <p class="small">
-      Made {{ preview.reason }}, by version {{ preview.app }}, with {{ plural(preview.pictures, 'picture') }}. It is
-      whole: every part agrees with its checksum.
+      Made {{ preview.reason === 'asked' ? 'when you asked for it' : preview.reason }}, by version {{ preview.app }},
+      with {{ plural(preview.pictures, 'picture') }}. It is whole: every part agrees with its checksum.
     </p>
     <p v-if="preview.differences?.length === 0"><b>It holds what is here now: restoring would change nothing.</b></p>
     <table v-else-if="preview.differences" class="ledger">
@@ -83,6 +83,9 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
 }
 p {
   margin: 0;
+}
+.ledger :is(th, td):last-child {
+  padding-left: 28px;
 }
 .acts {
   display: flex;
