@@ -81,7 +81,7 @@ export default defineNuxtConfig({
   build: { transpile: ['vuetify'] },
   alias: { '#core': core },
   components: [{ path: '~/components', pathPrefix: false }],
-  imports: { dirs: ['stores', 'composables'] },
+  imports: { dirs: ['stores', 'composables', 'words'] },
   // cssnano drops the last ';' of an @layer statement, esbuild then warns: let esbuild alone minify
   postcss: { plugins: { cssnano: false } },
   vite: {

@@ -1,9 +1,9 @@
 import type { AgeBand, HistoryWord, SkinType, Zone, ZoneState } from '#core/suitability/face'
-import { USUAL } from '#core/suitability/job'
 import { skinAt } from '#core/complexion/skin'
-import { Consultation, type ChartMarkInput, type OccasionInput } from '#shared/records/consultation'
+import type { ChartMarkInput, Consultation } from '#shared/records/consultation'
 import type { PaletteTestInput } from '#shared/records/plans'
 import { carried, type Carried } from './carried'
+import { BALL, FERRY, GALA, STARS, TALK, VOWS } from './jobs'
 import type { FaceInput } from '#shared/records/faces'
 import type { Coverage } from '#core/complexion/product'
 import type { Finish } from '#core/suitability/item'
@@ -12,15 +12,15 @@ import type { Finish } from '#core/suitability/item'
 export type Known = 'meter' | 'between bottles' | 'nothing'
 
 export interface DemoFace {
-  face: Omit<FaceInput, 'bookedOn'>
-  /** Days from the day the demo is loaded; null for nobody booked. */
-  bookedInDays: number | null
+  face: FaceInput
+  /** The day they are booked for, see jobs.ts; empty for nobody booked. */
+  job: string
   /** The skin itself: depth, hue deviation in degrees, chroma ratio. */
   skin: readonly [number, number, number]
   known: Known
   /** Whether the best recipe of the kit is on record. */
   hasRecipe?: boolean
-  /** What was asked and seen so far, beyond what the booking says of the day. */
+  /** What was asked and seen so far. */
   asked?: Partial<Consultation>
   /** What they bring along. */
   brings?: readonly Carried[]
@@ -42,8 +42,7 @@ const face = (
   name: string,
   skin: DemoFace['skin'],
   skinType: SkinType,
-  bookedInDays: number | null,
-  bookedFor: string,
+  job: string,
   {
     age = 'adult',
     coverage = 'medium',
@@ -57,8 +56,8 @@ const face = (
     past,
   }: Wish = {},
 ): DemoFace => ({
-  face: { name, ageBand: age, skinType, coverage, finish, wishes, bookedFor, notes },
-  bookedInDays,
+  face: { name, ageBand: age, skinType, coverage, finish, wishes, notes },
+  job,
   skin,
   known,
   hasRecipe,
@@ -66,28 +65,6 @@ const face = (
   brings,
   past,
 })
-
-const BALL = 'Tidewater Ballroom Championships'
-const FERRY = 'Ferry crew portraits'
-const GALA = 'Harbour choir gala, televised'
-const VOWS = 'Vow renewal at the lock'
-const STARS = 'Astronomy night photographs'
-
-/** What each booking asks of the make-up. */
-const OCCASIONS: Readonly<Record<string, OccasionInput>> = {
-  [BALL]: { ...USUAL.stage, hours: 10, flash: true },
-  [FERRY]: { ...USUAL.portrait, outdoors: true },
-  [GALA]: { ...USUAL.screen, hours: 6 },
-  [VOWS]: { ...USUAL['ceremony party'], outdoors: true },
-  [STARS]: { ...USUAL.portrait, flash: true },
-  'Talk at the aquarium': { ...USUAL.personal, hours: 4 },
-}
-
-/** What is on record of a face when the story begins. */
-export const consultationFor = (
-  { bookedFor }: Pick<FaceInput, 'bookedFor'>,
-  asked: Partial<Consultation> = {},
-): Consultation => ({ ...new Consultation(), occasion: { ...(OCCASIONS[bookedFor] ?? USUAL.personal) }, ...asked })
 
 /** Tried on the palette in autumn. */
 export const DEMO_PALETTE_TESTS: readonly PaletteTestInput[] = [
@@ -113,7 +90,7 @@ const ORLA_CHART: ChartMarkInput[] = [
 ]
 
 export const DEMO_FACES: readonly DemoFace[] = [
-  face('Orla Ndiaye-Brandt', [5.5, 6, 1.05], 'oily', 4, BALL, {
+  face('Orla Ndiaye-Brandt', [5.5, 6, 1.05], 'oily', BALL, {
     finish: 'matte',
     coverage: 'full',
     wishes: 'Nothing may rub off on the partner’s tailcoat.',
@@ -128,59 +105,59 @@ export const DEMO_FACES: readonly DemoFace[] = [
     },
     past: [{ shade: 'Hold Fast matte', what: 'liked' }],
   }),
-  face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', 4, BALL, {
+  face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', BALL, {
     finish: 'matte',
     wishes: 'As if nothing were there.',
   }),
-  face('Amahle Rosqvist', [11.2, 3, 1.02], 'normal', 4, BALL, {
+  face('Amahle Rosqvist', [11.2, 3, 1.02], 'normal', BALL, {
     finish: 'satin',
     coverage: 'full',
     wishes: 'Gold dress, warm light.',
   }),
-  face('Juniper Okonkwo-Hale', [8.3, 2, 1.02], 'dry', 4, BALL, {
+  face('Juniper Okonkwo-Hale', [8.3, 2, 1.02], 'dry', BALL, {
     finish: 'dewy',
     asked: { sensitivities: ['lanolin'], zones: zones(['lips', 'chapped'], ['cheeks', 'dehydrated']) },
   }),
-  face('Kaisa Mbeki-Lund', [9.1, -5, 1], 'oily', 4, BALL, {
+  face('Kaisa Mbeki-Lund', [9.1, -5, 1], 'oily', BALL, {
     finish: 'matte',
     coverage: 'full',
     known: 'between bottles',
   }),
-  face('Ravindra Tolliver', [6.6, 7, 1.05], 'combination', 4, BALL, {
+  face('Ravindra Tolliver', [6.6, 7, 1.05], 'combination', BALL, {
     finish: 'natural',
     coverage: 'light',
     asked: { zones: zones(['nose', 'textured'], ['forehead', 'textured']), facialHair: true },
   }),
-  face('Sunniva Achterberg', [1.4, -8, 1], 'dry', 4, BALL, {
+  face('Sunniva Achterberg', [1.4, -8, 1], 'dry', BALL, {
     finish: 'satin',
     wishes: 'Reddens in heat.',
     asked: { zones: zones(['cheeks', 'redness', 'reactive']), mildOnly: true },
   }),
-  face('Malakai Fenestra', [7.4, 1, 1], 'oily', 4, BALL, {
+  face('Malakai Fenestra', [7.4, 1, 1], 'oily', BALL, {
     coverage: 'light',
     finish: 'matte',
     asked: { facialHair: true, secondTone: { zone: 'chin', lab: skinAt(9, 0, 1) }, zones: zones(['chin', 'uneven']) },
   }),
-  face('Bosun Ines Halloran', [4.4, 0, 1.02], 'dry', 9, FERRY, { wishes: 'Weather may show.', hasRecipe: true }),
-  face('Captain Yusuf Drevets', [5.2, 11, 0.88], 'normal', 9, FERRY, { coverage: 'light', known: 'between bottles' }),
-  face('Mirela Stroud-Ito', [2.6, 5, 1.04], 'combination', 9, FERRY, {
+  face('Bosun Ines Halloran', [4.4, 0, 1.02], 'dry', FERRY, { wishes: 'Weather may show.', hasRecipe: true }),
+  face('Captain Yusuf Drevets', [5.2, 11, 0.88], 'normal', FERRY, { coverage: 'light', known: 'between bottles' }),
+  face('Mirela Stroud-Ito', [2.6, 5, 1.04], 'combination', FERRY, {
     asked: { zones: zones(['cheeks', 'sunburnt'], ['nose', 'sunburnt']) },
     wishes: 'Burnt on the foredeck on Sunday.',
   }),
-  face('Piet Aroha', [6.2, -6, 1], 'normal', 9, FERRY, { finish: 'matte', known: 'nothing' }),
-  face('Dagny Osei-Whitlock', [9.8, 0, 1], 'dry', 14, GALA, {
+  face('Piet Aroha', [6.2, -6, 1], 'normal', FERRY, { finish: 'matte', known: 'nothing' }),
+  face('Dagny Osei-Whitlock', [9.8, 0, 1], 'dry', GALA, {
     age: 'mature',
     finish: 'satin',
     asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined'], ['cheeks', 'flaky']) },
   }),
-  face('Lucian Vantongeren', [2, -3, 1], 'oily', 14, GALA, {
+  face('Lucian Vantongeren', [2, -3, 1], 'oily', GALA, {
     age: 'mature',
     finish: 'matte',
     asked: { facialHair: true, bareFaced: true, normallyWears: 'Nothing, ever.' },
   }),
-  face('Harumi Castellane', [3.6, 8, 1.06], 'normal', 14, GALA, {}),
-  face('Nkechi Lindqvist', [10, 1, 1.01], 'combination', 14, GALA, { known: 'between bottles' }),
-  face('Wilhelmina Sato-Reyes', [3.9, 2, 1], 'dry', 20, VOWS, {
+  face('Harumi Castellane', [3.6, 8, 1.06], 'normal', GALA, {}),
+  face('Nkechi Lindqvist', [10, 1, 1.01], 'combination', GALA, { known: 'between bottles' }),
+  face('Wilhelmina Sato-Reyes', [3.9, 2, 1], 'dry', VOWS, {
     age: 'mature',
     finish: 'dewy',
     wishes: 'Married fifty years; wants to look like herself.',
@@ -188,36 +165,36 @@ export const DEMO_FACES: readonly DemoFace[] = [
     asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined']), normallyWears: 'A little lipstick.' },
     past: [{ shade: 'Claret', what: 'disliked', note: 'Too dark, she said.' }],
   }),
-  face('Absalom Reyes', [5, 4, 1.02], 'dry', 20, VOWS, {
+  face('Absalom Reyes', [5, 4, 1.02], 'dry', VOWS, {
     age: 'mature',
     coverage: 'sheer',
     asked: { bareFaced: true, facialHair: true },
   }),
-  face('Pilar Reyes-Mokoena', [7, 9, 0.9], 'combination', 20, VOWS, {
+  face('Pilar Reyes-Mokoena', [7, 9, 0.9], 'combination', VOWS, {
     known: 'between bottles',
     asked: { lashes: 'sparse', contactLenses: true },
     brings: [
       carried('mascara', 'Oriel & Pike', 'Reed', 'Her own mascara', { lab: { L: 8, a: 0, b: 0 }, openedDaysAgo: 20 }),
     ],
   }),
-  face('Tove Reyes', [4.8, -2, 1], 'normal', 20, VOWS, {
+  face('Tove Reyes', [4.8, -2, 1], 'normal', VOWS, {
     age: 'child',
     coverage: 'sheer',
     wishes: 'A little shine, no glitter.',
     asked: { mildOnly: true },
   }),
-  face('Esperanza Quill', [4.7, 1, 1], 'oily', 27, STARS, {
+  face('Esperanza Quill', [4.7, 1, 1], 'oily', STARS, {
     age: 'teen',
     coverage: 'light',
     asked: { zones: zones(['forehead', 'blemish-prone'], ['chin', 'blemish-prone']) },
   }),
-  face('Idris Ljungstrom', [8, -2, 1], 'normal', 27, STARS, { age: 'teen', coverage: 'sheer', known: 'nothing' }),
-  face('Fennimore Adeyemi', [6.5, 5, 1.05], 'dry', 31, 'Talk at the aquarium', {
+  face('Idris Ljungstrom', [8, -2, 1], 'normal', STARS, { age: 'teen', coverage: 'sheer', known: 'nothing' }),
+  face('Fennimore Adeyemi', [6.5, 5, 1.05], 'dry', TALK, {
     age: 'mature',
     wishes: 'Retired diver, mask line on the cheeks.',
     hasRecipe: true,
   }),
-  face('Gwendolen Park-Osman', [2.2, 1, 1], 'combination', null, '', {
+  face('Gwendolen Park-Osman', [2.2, 1, 1], 'combination', '', {
     wishes: 'Came last winter; skin may have moved.',
   }),
 ]

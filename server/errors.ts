@@ -4,6 +4,7 @@ import { errorDetail, log } from './log'
 import { DamagedArchive } from './keeping/archive'
 import { HungUp } from './utils/readJson'
 import { Problem } from './utils/problems'
+import { Stale } from './utils/stale'
 
 const RETRY_SECONDS = 3
 
@@ -29,7 +30,8 @@ export default (async (error, event) => {
   setResponseStatus(event, status)
   setResponseHeader(event, 'content-type', 'application/json; charset=utf-8')
   if (status === 503) setResponseHeader(event, 'retry-after', RETRY_SECONDS)
-  await send(event, JSON.stringify({ error: { code, message, issues: problem?.issues ?? [] } }))
+  const today = problem instanceof Stale ? { today: problem.today } : {}
+  await send(event, JSON.stringify({ error: { code, message, issues: problem?.issues ?? [], ...today } }))
 }) satisfies NitroErrorHandler
 
 function causes(error: unknown): unknown[] {

@@ -32,7 +32,7 @@ export function flagsOf(
 
 type Weighable = Pick<
   OwnedProduct,
-  keyof ProductFields | 'id' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'
+  keyof ProductFields | 'id' | 'sizeMl' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'
 >
 
 /** What a supplier sells as the rules weigh it: full and unopened. */

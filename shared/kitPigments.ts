@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
-import { pairKey, type MixingRules } from '#core/complexion/mixable'
-import type { PaletteTest } from '#core/suitability/settings'
+import { mixingRules, type MixingFacts, type PaletteTest } from '#core/complexion/mixable'
+import { complexionProduct } from '#core/suitability/recipeItem'
 import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
 import type { Drops } from '#core/complexion/recipe'
@@ -11,34 +11,35 @@ import type { Kit, OwnedProduct, ProductFields } from './records/kit'
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
   range.trim() ? `${brand} / ${range}` : ''
 
-/** In a kit a range mixes with itself until the artist has told otherwise; what was tried on the palette decides. */
-export const kitRules = (apart: Kit['apart'], tests: readonly PaletteTest[] = []): MixingRules => ({
-  rangesMix: true,
-  apart: new Set(apart.map(rangeKey)),
-  tried: new Map(tests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
-})
+/** What is known of how this kit mixes, as records: the same for Match, Reach, Plan and Buys. */
+export const mixingFacts = (
+  apart: Kit['apart'],
+  paletteTests: readonly PaletteTest[],
+  { mixing }: Pick<MixingFacts, 'mixing'>,
+): MixingFacts => ({ apart: apart.map(rangeKey), paletteTests, mixing })
 
-/** What the colour model needs of an owned or offered product. Adjusters change a base and are none. */
-export function complexionOf(
-  p: ProductFields & { id: string; priceMinor?: number | null; strength?: number },
-): ComplexionProduct {
-  return {
+type Coloured = ProductFields & { id: string; sizeMl: number; priceMinor?: number | null; strength?: number }
+
+/** What the colour model needs of an owned or offered product. */
+export const complexionOf = (p: Coloured): ComplexionProduct =>
+  complexionProduct({
     id: p.id,
+    kind: p.kind,
     lab: { L: p.lab.L, a: p.lab.a, b: p.lab.b },
     coverage: p.coverage,
     strength: p.strength,
     family: p.family,
     range: rangeKey(p),
-    pricePerMl: p.priceMinor == null ? undefined : p.priceMinor / p.sizeMl,
-    isBase: p.kind !== 'adjuster',
-  }
-}
+    priceMinor: p.priceMinor ?? null,
+    size: p.sizeMl,
+  })
 
 /** Whether a product is a base or changes one: what recipes are made of. */
 export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) => kind === 'foundation' || kind === 'adjuster'
 
 /** Whether a bottle can go on a face today as a base or into one. */
-export const isUsable = (p: OwnedProduct) => isMixed(p) && p.retiredAt === null && p.level > 0
+export const isUsable = (p: OwnedProduct) =>
+  isMixed(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
 
 /** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
 export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, OwnedProduct>): Lab | null {
@@ -46,6 +47,6 @@ export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, Ow
   return bottles.length === drops.length ? mixLab(packPigments(bottles.map(complexionOf)), drops) : null
 }
 
-export function usablePigments(products: readonly OwnedProduct[], apart: Kit['apart']): Pigments {
-  return packPigments(products.filter(isUsable).map(complexionOf), kitRules(apart))
-}
+/** The bottles of a kit that can be mixed today, ready for mixing. */
+export const usablePigments = (products: readonly OwnedProduct[], facts: MixingFacts): Pigments =>
+  packPigments(products.filter(isUsable).map(complexionOf), mixingRules(facts))

@@ -1,19 +1,20 @@
 import type { PlanSettings } from '#core/suitability/settings'
+import { mixingFacts } from './kitPigments'
+import type { Kit } from './records/kit'
 import type { Tests } from './records/plans'
 import type { Settings } from './records/settings'
 
 /** How this artist works as far as a plan depends on it, on the day of the job (ISO date). */
-export function planSettings(settings: Settings, tests: Tests, day: string): PlanSettings {
-  const { order, mixing, primer, powder, ruleWeights, houseRules } = settings
+export function planSettings(settings: Settings, tests: Tests, apart: Kit['apart'], day: string): PlanSettings {
+  const { order, primer, powder, ruleWeights, houseRules } = settings
   return {
     day,
     order,
-    mixing,
+    ...mixingFacts(apart, tests.palette, settings),
     primer,
     powder,
     ruleWeights,
     houseRules,
-    paletteTests: tests.palette,
     flashTests: tests.flash,
   }
 }

@@ -2,7 +2,8 @@ import type { Coverage } from '#core/complexion/product'
 import type { AgeBand, SkinType, Zone, ZoneState } from '#core/suitability/face'
 import type { Finish } from '#core/suitability/item'
 import { Consultation, OccasionInput, type Consent, type LashWish } from './records/consultation'
-import { FaceInput } from './records/faces'
+import { NewFaceInput } from './records/faces'
+import { JobInput } from './records/jobs'
 
 export const LOOKS = ['as if nothing were there', 'light and even', 'even and lasting', 'full'] as const
 export type Look = (typeof LOOKS)[number]
@@ -64,19 +65,12 @@ export const emptyWalkUp = (): WalkUp => ({
 })
 
 /**
- * The face and its consultation, as they are kept.
+ * The face with its answers and its day, as they are kept.
  * @param when the time of day, which names somebody who gave no name
+ * @param day today as a date
  */
-export function recordsOf(answers: WalkUp, when: string): { face: FaceInput; consultation: Consultation } {
+export function recordsOf(answers: WalkUp, when: string, day: string): NewFaceInput {
   const { look, finish, skinType, ageBand, name, seen, flash, hours, ...asked } = answers
-  const face = Object.assign(new FaceInput(), {
-    name: name.trim() || `Walk-up ${when}`,
-    coverage: COVERAGE[look],
-    finish,
-    skinType,
-    ageBand,
-    bookedFor: 'walk-up',
-  })
   const zones = new Map<Zone, ZoneState[]>()
   for (const state of seen) {
     const zone = SEEN_AT[state]
@@ -86,7 +80,15 @@ export function recordsOf(answers: WalkUp, when: string): { face: FaceInput; con
     ...asked,
     bareFaced: look === LOOKS[0],
     zones: [...zones].map(([zone, states]) => ({ zone, states })),
-    occasion: Object.assign(new OccasionInput(), { flash, hours }),
   })
-  return { face, consultation }
+  const conditions = Object.assign(new OccasionInput(), { flash, hours })
+  return Object.assign(new NewFaceInput(), {
+    name: name.trim() || `Walk-up ${when}`,
+    coverage: COVERAGE[look],
+    finish,
+    skinType,
+    ageBand,
+    consultation,
+    booking: { job: Object.assign(new JobInput(), { name: `Walk-up ${when}`, day, conditions }) },
+  })
 }

@@ -1,33 +1,106 @@
 import { $fetch, FetchError } from 'ofetch'
+import type { InternalApi } from 'nitropack/types'
 import type { Issue } from '#shared/validate'
+
+/*
+ * The one way to the server. What a route takes and answers is read off the route itself: nobody writes the type of an answer a
+ * second time.
+ */
 
 /** Why a request was refused, in words for the artist, with the fields it concerns. */
 export class ApiProblem extends Error {
   constructor(
     message: string,
     readonly issues: Issue[] = [],
+    /** What stands there now, where something was changed elsewhere meanwhile. */
+    readonly today: Record<string, unknown> | null = null,
   ) {
     super(message)
   }
 }
 
 interface Refusal {
-  error?: { message?: string; issues?: Issue[] }
+  error?: { message?: string; issues?: Issue[]; today?: Record<string, unknown> }
 }
 
-/** One call to the server; anything that goes wrong becomes an {@link ApiProblem}. */
-export async function api<T>(
-  path: string,
-  options: { method?: 'GET' | 'POST' | 'PUT' | 'DELETE'; body?: object } = {},
-): Promise<T> {
+type Routes = Omit<InternalApi, '/api/**'>
+export type Route = keyof Routes & `/api/${string}`
+type Method<R extends Route> = keyof Routes[R] & ('get' | 'post' | 'put' | 'delete')
+export type Answer<R extends Route, M extends Method<R>> = Routes[R][M]
+
+type Names<R extends string> = R extends `${string}:${infer Name}/${infer Rest}`
+  ? Name | Names<Rest>
+  : R extends `${string}:${infer Name}`
+    ? Name
+    : never
+type In<R extends string> = { [name in Names<R>]: string } & Record<string, string | number | undefined>
+
+/** Something that was written, as the server tells it. */
+export interface Done {
+  id: number
+  words: string
+}
+let tell: (done: Done) => void = () => undefined
+/** Whoever is to hear of everything that was written. */
+export const onDone = (listener: (done: Done) => void): void => {
+  tell = listener
+}
+
+/** Names this device in the history of changes, and nobody. */
+function device(): string {
+  const KEPT_AT = 'varietas.device'
   try {
-    return (await $fetch<T>(`/api/${path}`, options)) as T
+    const known = localStorage.getItem(KEPT_AT)
+    if (known) return known
+    const fresh = `device-${crypto.randomUUID().slice(0, 8)}`
+    localStorage.setItem(KEPT_AT, fresh)
+    return fresh
+  } catch {
+    return 'device'
+  }
+}
+
+interface Sending {
+  body?: object
+  /** Not told at the foot of the page: a switch that shows by itself that it was switched. */
+  quiet?: boolean
+}
+
+/**
+ * One call to the server.
+ * @param to fills the names in the route; what is no name of it goes into the query
+ * @throws ApiProblem for whatever goes wrong
+ */
+export async function api<R extends Route, M extends Method<R>>(
+  method: M,
+  route: R,
+  to: In<R> = {} as In<R>,
+  { body, quiet = false }: Sending = {},
+): Promise<Answer<R, M>> {
+  const query: Record<string, string | number> = {}
+  let path: string = route
+  for (const [name, value] of Object.entries(to)) {
+    if (value === undefined) continue
+    if (path.includes(`:${name}`)) path = path.replace(`:${name}`, encodeURIComponent(value))
+    else query[name] = value
+  }
+  try {
+    const answer = await $fetch.raw(path, {
+      method: method.toUpperCase() as 'GET',
+      query,
+      body,
+      headers: { 'x-varietas-device': device() },
+    })
+    const change = /^(\d+);(.*)$/.exec(answer.headers.get('x-varietas-change') ?? '')
+    if (change && !quiet) tell({ id: Number(change[1]), words: decodeURIComponent(change[2]!) })
+    return answer._data as Answer<R, M>
   } catch (problem) {
     if (!(problem instanceof FetchError)) throw problem
     const told = (problem.data as Refusal | undefined)?.error
     throw new ApiProblem(
       told?.message ?? 'The server does not answer: check that Varietas is running, then try again.',
       told?.issues ?? [],
+      told?.today ?? null,
     )
   }
 }

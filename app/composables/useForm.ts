@@ -9,6 +9,8 @@ export function useForm<T extends object>(dto: Dto<T>) {
   const issues = ref<Issue[]>([])
   const problem = ref('')
   const busy = ref(false)
+  /** What stands there now, where it was changed elsewhere meanwhile. */
+  const clash = ref<Record<string, unknown> | null>(null)
 
   /** Messages for one field and those below it. */
   const at = (path: string) =>
@@ -16,8 +18,7 @@ export function useForm<T extends object>(dto: Dto<T>) {
 
   /** Checks and sends; true when the server took it. */
   async function submit(values: object, send: (value: T) => Promise<unknown>): Promise<boolean> {
-    issues.value = []
-    problem.value = ''
+    reset()
     const checked = check(dto, values)
     if (!checked.ok) {
       issues.value = checked.issues
@@ -32,6 +33,7 @@ export function useForm<T extends object>(dto: Dto<T>) {
       if (!(refused instanceof ApiProblem)) throw refused
       issues.value = refused.issues
       problem.value = refused.message
+      clash.value = refused.today
       return false
     } finally {
       busy.value = false
@@ -41,6 +43,7 @@ export function useForm<T extends object>(dto: Dto<T>) {
   function reset(): void {
     issues.value = []
     problem.value = ''
+    clash.value = null
   }
-  return { issues, problem, busy, at, submit, reset }
+  return { issues, problem, busy, clash, at, submit, reset }
 }

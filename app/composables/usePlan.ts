@@ -41,6 +41,7 @@ export function usePlan(faceId: () => string) {
       faceId,
       () => JSON.stringify(plans.draftOf(faceId())),
       () => face.value?.consultation,
+      () => face.value?.bookings,
       () => face.value?.readings[0]?.id,
       () => face.value?.history.length,
       () => kit.products,

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { AGE_BANDS, SKIN_TYPES, type ZoneState } from '#core/suitability/face'
 import { FINISHES } from '#core/suitability/item'
-import { Consultation, LASHES } from '#shared/records/consultation'
+import { LASHES } from '#shared/records/consultation'
+import { NewFaceInput } from '#shared/records/faces'
+import { today } from '#shared/today'
 import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/walkUp'
 
 /** Somebody sits down: what has to be known, one question at a time, and on to the skin. */
 useHead({ title: 'A walk-up · Varietas' })
 const chairside = useChairside()
 const faces = useFaces()
-const { submit, problem, busy } = useForm(Consultation)
+const { submit, problem, busy } = useForm(NewFaceInput)
 const answers = computed(() => chairside.walkUp)
 const words = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
@@ -34,11 +36,9 @@ const HOURS = [2, 4, 8, 12].map(value => ({ value, text: `${value} h` }))
 const timeFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 
 async function sitDown() {
-  const { face, consultation } = recordsOf(answers.value, timeFormat.format(new Date()))
   let id = ''
-  const taken = await submit(consultation, async input => {
-    id = (await faces.add(face)).id
-    await faces.changeConsultation(id, input)
+  const taken = await submit(recordsOf(answers.value, timeFormat.format(new Date()), today()), async input => {
+    id = (await faces.add(input)).id
   })
   if (!taken) return
   chairside.nextPerson()

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
+import type { Face } from '#shared/records/faces'
+import { nextBooking } from '#shared/records/jobs'
 import type { OwnedProduct } from '#shared/records/kit'
 import { today } from '#shared/today'
 
@@ -14,8 +16,11 @@ const keeping = useKeeping()
 reach.keep()
 
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
-const soonest = (list: typeof faces.faces) =>
-  [...list].sort((x, y) => (x.bookedOn ?? '9').localeCompare(y.bookedOn ?? '9'))
+const bookingOf = (face: Face) => nextBooking(face.bookings, today())
+const soonest = (list: typeof faces.faces) => {
+  const day = (face: Face) => bookingOf(face)?.job.day ?? '9'
+  return [...list].sort((x, y) => day(x).localeCompare(day(y)))
+}
 
 /** Faces read and out of reach, the soonest booked first. */
 const unmatched = computed(() =>
@@ -27,15 +32,11 @@ const unmatched = computed(() =>
   ),
 )
 const unread = computed(() =>
-  soonest(faces.faces.filter(f => f.readings.length === 0 && (f.bookedOn ?? '') >= today())),
+  soonest(faces.faces.filter(f => f.readings.length === 0 && (bookingOf(f)?.job.day ?? '') >= today())),
 )
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
 const onItsWay = (p: OwnedProduct) =>
-  buys.purchases.some(list =>
-    list.lines.some(
-      l => !l.receivedAt && l.offer.brand === p.brand && l.offer.range === p.range && l.offer.shade === p.shade,
-    ),
-  )
+  buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.productId === p.id))
 /** Empty bottles, with how many saved recipes call for them. */
 const empties = computed(() =>
   kit.products
@@ -55,15 +56,13 @@ const gaps = computed(() => {
 })
 const waiting = computed(() => buys.purchases.flatMap(p => p.lines.filter(l => !l.receivedAt)))
 
-/** The same shade on offer and not on its way yet. */
-const refillOf = (p: OwnedProduct) =>
-  buys.offers.find(o => o.brand === p.brand && o.range === p.range && o.shade === p.shade && !buys.onTheWay.has(o.id))
+/** What a supplier asks for the same product, where none of it is on its way. */
+const refillOf = (p: OwnedProduct) => (onItsWay(p) ? undefined : buys.offersOf(p.id)[0])
 async function refill(p: OwnedProduct) {
   const offer = refillOf(p)
   if (!offer) return
   const lines = [{ offerId: offer.id, reason: 'A refill: the bottle is empty.' }]
-  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: offer.priceMinor })))
-    undo.tell(`${p.shade} is on the purchase list.`)
+  await undo.attempt(() => buys.accept({ lines, budgetMinor: offer.priceMinor }))
 }
 
 const decisions = computed(
@@ -76,8 +75,10 @@ const decisions = computed(
     + twice.value.length
     + (waiting.value.length > 0 ? 1 : 0),
 )
-const whenBooked = (f: { bookedOn?: string | null; bookedFor: string }) =>
-  f.bookedOn ? `${dayInWords(f.bookedOn)}, ${f.bookedFor}` : 'not booked'
+const whenBooked = (face: Face) => {
+  const booking = bookingOf(face)
+  return booking ? bookingInWords(booking) : 'not booked'
+}
 </script>
 
 <template>

@@ -44,14 +44,15 @@ async function save() {
     houseRules,
     ...Object.fromEntries(Object.entries(numbers).map(([k, v]) => [k, number(v)])),
   }
-  if (await submit(values, value => settings.change({ ...value }))) {
-    draft.done()
-    undo.tell('Your methods are saved.', async () => {
-      await settings.change(before)
-      Object.assign(typed, text(before))
-    })
-  }
+  if (await submit(values, value => settings.change({ ...value }))) draft.done()
 }
+// A change that was taken back, or made elsewhere, shows here too.
+watch(
+  () => settings.value,
+  now => {
+    if (!draft.found.value) Object.assign(typed, text(now))
+  },
+)
 function defaults() {
   Object.assign(typed, text(new Settings()))
 }

@@ -2,16 +2,13 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
 import { complexionOf, isMixed } from '#shared/kitPigments'
-import type { OwnedProduct } from '#shared/records/kit'
 import { api } from '~/composables/api'
 import { useKit } from './kit'
-import { useUndo } from './undo'
 
 export const useBuys = defineStore('buys', () => {
   const suppliers = ref<Catalogue['suppliers']>([])
   const offers = ref<Catalogue['offers']>([])
   const purchases = ref<Purchase[]>([])
-  const undo = useUndo()
   const kit = useKit()
 
   const offerById = computed(() => new Map(offers.value.map(o => [o.id, o])))
@@ -21,24 +18,40 @@ export const useBuys = defineStore('buys', () => {
     () => new Set(purchases.value.flatMap(p => p.lines.filter(l => !l.receivedAt).map(l => l.offer.id))),
   )
 
-  /** What can be bought for complexion and is not on its way, as the workers take it. */
-  const open = () =>
-    offers.value
-      .filter(o => isMixed(o) && !onTheWay.value.has(o.id))
-      .map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) }))
+  /**
+   * What can be bought for complexion and is not on its way, as the workers take it: of one product the cheapest offer, and none of
+   * what stands in the kit and can be used.
+   */
+  function open() {
+    const usable = new Set(kit.usable.map(p => p.id))
+    const cheapest = new Map<string, (typeof offers.value)[number]>()
+    for (const o of offers.value) {
+      if (!isMixed(o) || !o.inStock || onTheWay.value.has(o.id) || usable.has(o.productId)) continue
+      const known = cheapest.get(o.productId)
+      if (!known || o.priceMinor < known.priceMinor) cheapest.set(o.productId, o)
+    }
+    return [...cheapest.values()].map(o => ({
+      id: o.id,
+      price: o.priceMinor,
+      product: complexionOf({ ...o, id: o.productId }),
+    }))
+  }
+  /** Offers of a product, the cheapest first. */
+  const offersOf = (productId: string) =>
+    offers.value.filter(o => o.productId === productId).sort((x, y) => x.priceMinor - y.priceMinor)
 
   async function load(): Promise<void> {
-    const catalogue = await api<Catalogue>('catalogue')
+    const catalogue = await api('get', '/api/catalogue')
     suppliers.value = catalogue.suppliers
     offers.value = catalogue.offers
     await loadPurchases()
   }
   const loadPurchases = async () => {
-    purchases.value = await api<Purchase[]>('purchases')
+    purchases.value = await api('get', '/api/purchases')
   }
 
   async function accept(input: PurchaseInput): Promise<void> {
-    const purchase = await api<Purchase>('purchases', { method: 'POST', body: input })
+    const purchase = await api('post', '/api/purchases', {}, { body: input })
     purchases.value = [purchase, ...purchases.value]
   }
 
@@ -47,25 +60,14 @@ export const useBuys = defineStore('buys', () => {
   }
 
   async function receive(lineId: string): Promise<void> {
-    const { line, product } = await api<{ line: PurchaseLine; product: OwnedProduct }>(
-      `purchases/lines/${lineId}/receive`,
-      { method: 'POST' },
-    )
+    const { line, product } = await api('post', '/api/purchases/lines/:id/receive', { id: lineId })
     putLine(line)
     kit.put([product])
-    undo.tell(`${product.shade} is in the kit.`, async () => {
-      putLine(await api<PurchaseLine>(`purchases/lines/${lineId}/unreceive`, { method: 'POST' }))
-      kit.drop(product.id)
-    })
   }
 
   async function removeLine(lineId: string): Promise<void> {
-    await api(`purchases/lines/${lineId}`, { method: 'DELETE' })
+    await api('delete', '/api/purchases/lines/:id', { id: lineId })
     await loadPurchases()
-    undo.tell('The line is off the list.', async () => {
-      await api(`purchases/lines/${lineId}/restore`, { method: 'POST' })
-      await loadPurchases()
-    })
   }
 
   return {
@@ -76,6 +78,7 @@ export const useBuys = defineStore('buys', () => {
     supplierName,
     onTheWay,
     open,
+    offersOf,
     load,
     loadPurchases,
     accept,

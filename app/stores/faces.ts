@@ -4,47 +4,23 @@ import type {
   ComplaintInput,
   Face,
   FaceInput,
-  FaceReading,
-  HistoryEntry,
   HistoryInput,
-  PictureRecord,
+  NewFaceInput,
   ReadingInput,
-  SavedRecipe,
   SavedRecipeInput,
-  SeenVerdict,
 } from '#shared/records/faces'
 import type { Consultation } from '#shared/records/consultation'
-import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
+import type { BookingForFace, BookingInput } from '#shared/records/jobs'
+import type { OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
-import { api } from '~/composables/api'
-import { seenInWords } from '~/composables/words'
+import { api, ApiProblem } from '~/composables/api'
 import { useChairside } from './chairside'
 import { useDrafts } from './drafts'
+import { useJobs } from './jobs'
 import { useRecordDrafts } from './recordDrafts'
 import { useUndo } from './undo'
 
-/** What FaceInput holds, of a whole face. */
-const asInput = ({
-  name,
-  ageBand,
-  skinType,
-  coverage,
-  finish,
-  wishes,
-  bookedOn,
-  bookedFor,
-  notes,
-}: Face): FaceInput => ({
-  name,
-  ageBand,
-  skinType,
-  coverage,
-  finish,
-  wishes,
-  bookedOn,
-  bookedFor,
-  notes,
-})
+const same = (x: unknown, y: unknown) => JSON.stringify(x) === JSON.stringify(y)
 
 export const useFaces = defineStore('faces', () => {
   const faces = ref<Face[]>([])
@@ -56,103 +32,121 @@ export const useFaces = defineStore('faces', () => {
   const current = computed(() => byId.value.get(currentId.value ?? '') ?? null)
 
   async function load(): Promise<void> {
-    faces.value = await api<Face[]>('faces')
+    faces.value = await api('get', '/api/faces')
   }
 
   function put(face: Face): void {
     const others = faces.value.filter(f => f.id !== face.id)
     faces.value = [...others, face].sort((x, y) => x.name.localeCompare(y.name))
   }
+  function drop(id: string): void {
+    faces.value = faces.value.filter(f => f.id !== id)
+    if (currentId.value === id) currentId.value = null
+  }
   const amend = (id: string, work: (face: Face) => Partial<Face>) => {
     const face = byId.value.get(id)
     if (face) put({ ...face, ...work(face) })
   }
+  /** As the server has it now; gone where it has it no more. */
+  async function reload(id: string): Promise<void> {
+    try {
+      put(await api('get', '/api/faces/:id', { id }))
+    } catch (problem) {
+      if (!(problem instanceof ApiProblem)) throw problem
+      drop(id)
+    }
+  }
 
-  async function add(input: FaceInput): Promise<Face> {
-    const face = await api<Face>('faces', { method: 'POST', body: plain(input) })
+  async function add(input: NewFaceInput): Promise<Face> {
+    const face = await api('post', '/api/faces', {}, { body: plain(input) })
     put(face)
+    if (input.booking) await useJobs().load()
     return face
   }
 
   async function change(id: string, input: FaceInput): Promise<void> {
-    put(await api<Face>(`faces/${id}`, { method: 'PUT', body: plain(input) }))
+    put(await api('put', '/api/faces/:id', { id }, { body: plain(input) }))
   }
 
-  async function changeConsultation(id: string, consultation: Consultation): Promise<void> {
-    const before = byId.value.get(id)?.consultation
-    const send = async (value: Consultation) =>
-      put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(value) }))
-    await send(consultation)
-    if (before) undo.tell('The record is kept.', () => send(before))
-  }
-
-  /** What the person is and wishes for together with their answers: both are kept, and both come back on undo. */
-  async function keepRecord(id: string, about: FaceInput, consultation: Consultation): Promise<void> {
+  /**
+   * Changes some answers of a record. Where others were changed elsewhere meanwhile, both are kept.
+   * @throws ApiProblem where the very same answers were
+   */
+  async function answer(id: string, part: Partial<Consultation>): Promise<void> {
     const before = byId.value.get(id)
-    const send = async (face: FaceInput, answers: Consultation) => {
-      await api<Face>(`faces/${id}`, { method: 'PUT', body: plain(face) })
-      put(await api<Face>(`faces/${id}/consultation`, { method: 'PUT', body: plain(answers) }))
+    if (!before) return
+    const send = (from: Face) =>
+      api(
+        'put',
+        '/api/faces/:id/consultation',
+        { id },
+        { body: { ...from.consultation, ...part, version: from.version } },
+      )
+    try {
+      put(await send(before))
+    } catch (problem) {
+      if (!(problem instanceof ApiProblem) || !problem.today) throw problem
+      const today = problem.today as unknown as Face
+      put(today)
+      const fields = Object.keys(part) as (keyof Consultation)[]
+      if (fields.some(f => !same(before.consultation[f], today.consultation[f]))) throw problem
+      put(await send(today))
     }
-    await send(about, consultation)
-    if (before) undo.tell('The record is kept.', () => send(asInput(before), before.consultation))
+  }
+
+  /** What the person is and wishes for together with their answers. */
+  async function keepRecord(id: string, face: FaceInput, consultation: Consultation): Promise<void> {
+    put(await api('put', '/api/faces/:id/record', { id }, { body: plain({ face, consultation }) }))
   }
 
   async function remember(faceId: string, input: HistoryInput): Promise<void> {
-    const entry = await api<HistoryEntry>(`faces/${faceId}/history`, { method: 'POST', body: input })
+    const entry = await api('post', '/api/faces/:id/history', { id: faceId }, { body: input })
     amend(faceId, f => ({ history: [entry, ...f.history] }))
-    undo.tell('It is remembered.', () => forgetEntry(faceId, entry.id))
   }
 
   async function forgetEntry(faceId: string, id: string): Promise<void> {
-    await api(`history/${id}`, { method: 'DELETE' })
+    await api('delete', '/api/history/:id', { id })
     amend(faceId, f => ({ history: f.history.filter(h => h.id !== id) }))
   }
 
   async function bring(faceId: string, input: OwnedProductInput): Promise<void> {
-    const product = await api<OwnedProduct>(`faces/${faceId}/own`, { method: 'POST', body: plain(input) })
+    const product = await api('post', '/api/faces/:id/own', { id: faceId }, { body: plain(input) })
     amend(faceId, f => ({ own: [...f.own, product] }))
-    undo.tell(`${product.shade} is on the record.`, () => leaveHome(faceId, product.id, false))
   }
 
-  async function leaveHome(faceId: string, id: string, tell = true): Promise<void> {
-    const product = byId.value.get(faceId)?.own.find(p => p.id === id)
-    await api(`kit/${id}`, { method: 'DELETE' })
+  async function leaveHome(faceId: string, id: string): Promise<void> {
+    await api('delete', '/api/kit/:id', { id })
     amend(faceId, f => ({ own: f.own.filter(p => p.id !== id) }))
-    if (tell && product) {
-      undo.tell(`${product.shade} is off the record.`, async () => {
-        await api(`kit/${id}/restore`, { method: 'POST' })
-        amend(faceId, f => ({ own: [...f.own, product] }))
-      })
-    }
+  }
+
+  async function book(faceId: string, input: BookingForFace): Promise<void> {
+    await api('post', '/api/faces/:id/bookings', { id: faceId }, { body: plain(input) })
+    await Promise.all([reload(faceId), useJobs().load()])
+  }
+  async function changeBooking(faceId: string, id: string, input: BookingInput): Promise<void> {
+    await api('put', '/api/bookings/:id', { id }, { body: plain(input) })
+    await reload(faceId)
   }
 
   async function remove(id: string): Promise<void> {
-    const face = await api<Face>(`faces/${id}`, { method: 'DELETE' })
-    faces.value = faces.value.filter(f => f.id !== id)
-    if (currentId.value === id) currentId.value = null
-    undo.tell(`${face.name} is deleted.`, async () => put(await api<Face>(`faces/${id}/restore`, { method: 'POST' })))
+    await api('delete', '/api/faces/:id', { id })
+    drop(id)
   }
 
   async function addPicture(faceId: string, file: Blob): Promise<void> {
-    const picture = await api<PictureRecord>(`faces/${faceId}/pictures`, { method: 'POST', body: file })
+    const picture = await api('post', '/api/faces/:id/pictures', { id: faceId }, { body: file })
     amend(faceId, f => ({ pictures: [picture, ...f.pictures] }))
   }
 
   async function removePicture(faceId: string, id: string): Promise<void> {
-    await api(`pictures/${id}`, { method: 'DELETE' })
-    const before = byId.value.get(faceId)?.pictures ?? []
+    await api('delete', '/api/pictures/:id', { id })
     amend(faceId, f => ({ pictures: f.pictures.filter(p => p.id !== id) }))
-    undo.tell('The picture is deleted.', async () => {
-      await api(`pictures/${id}/restore`, { method: 'POST' })
-      amend(faceId, () => ({ pictures: before }))
-    })
   }
 
   /** For good: nothing of theirs is left, and there is no way back. */
   async function forget(id: string): Promise<void> {
-    const { sentence } = await api<{ sentence: string }>(`faces/${id}/forget`, { method: 'POST' })
-    faces.value = faces.value.filter(f => f.id !== id)
-    if (currentId.value === id) currentId.value = null
+    const { sentence } = await api('post', '/api/faces/:id/forget', { id })
+    drop(id)
     useChairside().startOver(id)
     useRecordDrafts().drop(id)
     useDrafts().dropAbout(id)
@@ -160,45 +154,28 @@ export const useFaces = defineStore('faces', () => {
   }
 
   async function addReading(faceId: string, input: ReadingInput): Promise<void> {
-    const reading = await api<FaceReading>(`faces/${faceId}/readings`, { method: 'POST', body: plain(input) })
+    const reading = await api('post', '/api/faces/:id/readings', { id: faceId }, { body: plain(input) })
     amend(faceId, f => ({ readings: [reading, ...f.readings] }))
   }
 
   async function removeReading(faceId: string, id: string): Promise<void> {
-    await api(`readings/${id}`, { method: 'DELETE' })
-    const before = byId.value.get(faceId)?.readings ?? []
+    await api('delete', '/api/readings/:id', { id })
     amend(faceId, f => ({ readings: f.readings.filter(r => r.id !== id) }))
-    undo.tell('The reading is deleted.', async () => {
-      await api(`readings/${id}/restore`, { method: 'POST' })
-      amend(faceId, () => ({ readings: before }))
-    })
   }
 
   async function saveRecipe(faceId: string, input: SavedRecipeInput): Promise<void> {
-    const recipe = await api<SavedRecipe>(`faces/${faceId}/recipes`, { method: 'POST', body: plain(input) })
+    const recipe = await api('post', '/api/faces/:id/recipes', { id: faceId }, { body: plain(input) })
     amend(faceId, f => ({ recipes: [recipe, ...f.recipes] }))
-    undo.tell('The recipe is on the face’s card.', () => removeRecipe(faceId, recipe.id, false))
   }
 
-  async function removeRecipe(faceId: string, id: string, tell = true): Promise<void> {
-    await api(`recipes/${id}`, { method: 'DELETE' })
-    const before = byId.value.get(faceId)?.recipes ?? []
+  async function removeRecipe(faceId: string, id: string): Promise<void> {
+    await api('delete', '/api/recipes/:id', { id })
     amend(faceId, f => ({ recipes: f.recipes.filter(r => r.id !== id) }))
-    if (tell) {
-      undo.tell('The recipe is deleted.', async () => {
-        await api(`recipes/${id}/restore`, { method: 'POST' })
-        amend(faceId, () => ({ recipes: before }))
-      })
-    }
   }
 
   async function keepSeen(faceId: string, input: ComplaintInput): Promise<void> {
-    const seen = await api<SeenVerdict>(`faces/${faceId}/seen`, { method: 'POST', body: input })
+    const seen = await api('post', '/api/faces/:id/seen', { id: faceId }, { body: input })
     amend(faceId, f => ({ seen: [seen, ...f.seen] }))
-    undo.tell(`Noted: ${seenInWords(input)}.`, async () => {
-      await api(`seen/${seen.id}`, { method: 'DELETE' })
-      amend(faceId, f => ({ seen: f.seen.filter(s => s.id !== seen.id) }))
-    })
   }
 
   return {
@@ -207,15 +184,19 @@ export const useFaces = defineStore('faces', () => {
     current,
     currentId,
     load,
+    reload,
+    put,
     amend,
     add,
     change,
-    changeConsultation,
+    answer,
     keepRecord,
     remember,
     forgetEntry,
     bring,
     leaveHome,
+    book,
+    changeBooking,
     remove,
     forget,
     addPicture,

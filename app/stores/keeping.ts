@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { BackupFile, Keeping, Preview, Restored } from '#shared/records/keeping'
+import type { Keeping, Preview } from '#shared/records/keeping'
 import type { SetAside } from '#shared/records/stored'
 import { api } from '~/composables/api'
 import { useUndo } from './undo'
@@ -12,37 +12,36 @@ export const useKeeping = defineStore('keeping', () => {
   const undo = useUndo()
 
   async function load(): Promise<void> {
-    state.value = await api<Keeping>('keeping')
+    state.value = await api('get', '/api/keeping')
   }
   async function loadAside(): Promise<void> {
-    aside.value = await api<SetAside[]>('set-aside')
+    aside.value = await api('get', '/api/set-aside')
   }
 
   async function backUp(): Promise<void> {
-    await api<BackupFile>('keeping/backups', { method: 'POST' })
+    await api('post', '/api/keeping/backups')
     await load()
     undo.tell('The backup is made.')
   }
-  const previewKept = (name: string) => api<Preview>(`keeping/backups/${name}/preview`, { method: 'POST' })
+  const previewKept = (name: string) => api('post', '/api/keeping/backups/:name/preview', { name })
   const previewFile = (file: Blob) =>
-    api<Preview>('keeping/restore', { method: 'POST', body: new Blob([file], { type: 'application/zip' }) })
+    api('post', '/api/keeping/restore', {}, { body: new Blob([file], { type: 'application/zip' }) })
 
   /** Puts a backup that was looked at in the place of the data; what the screens hold is then to be loaded anew. */
   async function restore(preview: Preview): Promise<void> {
-    const { sentence } = await api<Restored>('keeping/confirm', { method: 'POST', body: { id: preview.id } })
+    const { sentence } = await api('post', '/api/keeping/confirm', {}, { body: { id: preview.id } })
     undo.tell(sentence)
   }
 
-  const path = ({ sort, id }: SetAside) => `set-aside/${sort}/${id}`
   /** Puts a record right as was proposed; the lists it belongs in are then to be loaded anew. */
   async function mend(record: SetAside): Promise<void> {
-    aside.value = await api<SetAside[]>(`${path(record)}/mend`, { method: 'POST' })
+    aside.value = await api('post', '/api/set-aside/:sort/:id/mend', { sort: record.sort, id: record.id })
     undo.tell(`${record.name} can be used again.`)
   }
   async function putAway(record: SetAside): Promise<void> {
-    aside.value = await api<SetAside[]>(path(record), { method: 'DELETE' })
+    aside.value = await api('delete', '/api/set-aside/:sort/:id', { sort: record.sort, id: record.id })
     const back = async () => {
-      aside.value = await api<SetAside[]>(`${path(record)}/restore`, { method: 'POST' })
+      aside.value = await api('post', '/api/set-aside/:sort/:id/restore', { sort: record.sort, id: record.id })
     }
     undo.tell(`${record.name} is put away.`, record.canReturn ? back : undefined)
   }

@@ -1,16 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Kit, OwnedProduct, OwnedProductInput, RangeInput } from '#shared/records/kit'
-import { complexionOf, isUsable, kitRules } from '#shared/kitPigments'
+import { mixingRules } from '#core/complexion/mixable'
+import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, UnitInput } from '#shared/records/kit'
+import { complexionOf, isUsable, mixingFacts } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { usePlans } from './plans'
-import { useUndo } from './undo'
+import { useSettings } from './settings'
 
 export const useKit = defineStore('kit', () => {
   const products = ref<OwnedProduct[]>([])
   const apart = ref<Kit['apart']>([])
-  const undo = useUndo()
+  const places = ref<Kit['places']>([])
 
   const byId = computed(() => new Map(products.value.map(p => [p.id, p])))
   /** What can go on a face today. */
@@ -18,13 +19,14 @@ export const useKit = defineStore('kit', () => {
   /** The usable part of the kit as the workers take it. */
   const shelf = computed(() => ({
     products: usable.value.map(complexionOf),
-    rules: kitRules(apart.value, usePlans().tests.palette),
+    rules: mixingRules(mixingFacts(apart.value, usePlans().tests.palette, useSettings().value)),
   }))
 
   async function load(): Promise<void> {
-    const kit = await api<Kit>('kit')
+    const kit = await api('get', '/api/kit')
     products.value = kit.products
     apart.value = kit.apart
+    places.value = kit.places
   }
 
   function put(changed: readonly OwnedProduct[]): void {
@@ -36,53 +38,60 @@ export const useKit = defineStore('kit', () => {
   }
 
   async function add(input: OwnedProductInput): Promise<void> {
-    const product = await api<OwnedProduct>('kit', { method: 'POST', body: plain(input) })
-    put([product])
-    undo.tell(`${product.shade} is in the kit.`, () => remove(product.id, false))
+    put([await api('post', '/api/kit', {}, { body: plain(input) })])
   }
 
   async function change(id: string, input: OwnedProductInput): Promise<void> {
-    const before = byId.value.get(id)
-    put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: plain(input) })])
-    if (before) {
-      undo.tell(`${input.shade} is changed.`, async () =>
-        put([await api<OwnedProduct>(`kit/${id}`, { method: 'PUT', body: before })]),
-      )
-    }
+    put([await api('put', '/api/kit/:id', { id }, { body: plain(input) })])
   }
 
-  /** Several bottles at once, with one undo. */
-  async function changeAll(changed: readonly OwnedProduct[], told: string): Promise<void> {
-    const before = changed.flatMap(p => byId.value.get(p.id) ?? [])
-    const send = async (all: readonly OwnedProduct[]) => {
-      for (const p of all) put([await api<OwnedProduct>(`kit/${p.id}`, { method: 'PUT', body: plain(p) })])
-    }
-    await send(changed)
-    undo.tell(told, () => send(before))
+  /** Several bottles at once, as one act. */
+  async function changeAll(changed: readonly OwnedProduct[]): Promise<void> {
+    put(await api('put', '/api/kit', {}, { body: { products: changed.map(p => plain(p)) } }))
   }
 
-  async function remove(id: string, tell = true): Promise<void> {
-    const name = byId.value.get(id)?.shade ?? 'The bottle'
-    await api(`kit/${id}`, { method: 'DELETE' })
+  async function remove(id: string): Promise<void> {
+    await api('delete', '/api/kit/:id', { id })
     drop(id)
-    if (tell)
-      undo.tell(`${name} is deleted.`, async () =>
-        put([await api<OwnedProduct>(`kit/${id}/restore`, { method: 'POST' })]),
-      )
+  }
+
+  async function addUnit(id: string, input: UnitInput): Promise<void> {
+    put([await api('post', '/api/kit/:id/units', { id }, { body: plain(input) })])
+  }
+  async function changeUnit(id: string, input: UnitInput): Promise<void> {
+    put([await api('put', '/api/units/:id', { id }, { body: plain(input) })])
+  }
+  async function removeUnit(id: string): Promise<void> {
+    await api('delete', '/api/units/:id', { id })
+    await load()
   }
 
   async function retire(ids: string[], retired: boolean): Promise<void> {
-    const names = ids.map(id => byId.value.get(id)?.shade ?? '')
-    const send = async (on: boolean) =>
-      put(await api<OwnedProduct[]>('kit/retire', { method: 'POST', body: { ids, retired: on } }))
-    await send(retired)
-    const who = names.length === 1 ? `${names[0]} is` : `${names.length} bottles are`
-    undo.tell(retired ? `${who} retired.` : `${who} back in use.`, () => send(!retired))
+    put(await api('post', '/api/kit/retire', {}, { body: { ids, retired } }))
   }
 
   async function setRange(input: RangeInput): Promise<void> {
-    apart.value = await api<Kit['apart']>('kit/ranges', { method: 'PUT', body: input })
+    apart.value = await api('put', '/api/kit/ranges', {}, { body: input })
   }
 
-  return { products, apart, byId, usable, shelf, load, put, drop, add, change, changeAll, remove, retire, setRange }
+  return {
+    products,
+    apart,
+    places,
+    byId,
+    usable,
+    shelf,
+    load,
+    put,
+    drop,
+    add,
+    change,
+    changeAll,
+    remove,
+    addUnit,
+    changeUnit,
+    removeUnit,
+    retire,
+    setRange,
+  }
 })

@@ -20,11 +20,11 @@ export const useSettings = defineStore('settings', () => {
   }))
 
   async function load(): Promise<void> {
-    value.value = await api<Settings>('settings')
+    value.value = await api('get', '/api/settings')
   }
 
-  async function change(part: Partial<Settings>): Promise<void> {
-    value.value = await api<Settings>('settings', { method: 'PUT', body: { ...value.value, ...part } })
+  async function change(part: Partial<Settings>, quiet = false): Promise<void> {
+    value.value = await api('put', '/api/settings', {}, { body: { ...value.value, ...part }, quiet })
   }
   return { value, options, faceMl, load, change }
 })

@@ -1,23 +1,44 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
-import { ApiProblem } from '~/composables/api'
+import type { Touched } from '#shared/records/changes'
+import { api, ApiProblem, onDone, type Done } from '~/composables/api'
 
-/** The last thing done, told at the foot of the page, and the way back from it. */
+/** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
 export const useUndo = defineStore('undo', () => {
   const shown = ref(false)
   const message = ref('')
   const back = ref<(() => Promise<unknown>) | null>(null)
   const canUndo = computed(() => back.value !== null)
+  /** Grows with every act, so that a list of them knows when to look again. */
+  const acts = ref(0)
+  const refresh = ref<(touched: Touched) => Promise<unknown>>(() => Promise.resolve())
 
   function tell(text: string, undo?: () => Promise<unknown>): void {
     message.value = text
     back.value = undo ?? null
     shown.value = true
   }
+  onDone((done: Done) => {
+    acts.value++
+    tell(done.words, () => takeBack(done.id))
+  })
 
   function dismiss(): void {
     shown.value = false
     back.value = null
+  }
+
+  /** Takes one act back on the server, and loads anew what it touched. */
+  async function takeBack(id: number): Promise<void> {
+    const { touched } = await api('post', '/api/changes/:id/undo', { id: String(id) })
+    await refresh.value(touched)
+  }
+  /** The last act that can be taken back, wherever it was done. */
+  async function takeBackLast(): Promise<void> {
+    await attempt(async () => {
+      const { touched } = await api('post', '/api/changes/undo')
+      await refresh.value(touched)
+    })
   }
 
   async function run(): Promise<void> {
@@ -37,5 +58,5 @@ export const useUndo = defineStore('undo', () => {
       return false
     }
   }
-  return { shown, message, canUndo, tell, dismiss, run, attempt }
+  return { shown, message, canUndo, acts, refresh, tell, dismiss, run, attempt, takeBack, takeBackLast }
 })

@@ -2,11 +2,14 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { ApiProblem } from '~/composables/api'
 import { useBuys } from './buys'
+import type { Touched } from '#shared/records/changes'
 import { useFaces } from './faces'
+import { useJobs } from './jobs'
 import { useKeeping } from './keeping'
 import { useKit } from './kit'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
+import { useUndo } from './undo'
 
 /** Everything the screens start from, loaded together. */
 export const useWorkspace = defineStore('workspace', () => {
@@ -20,6 +23,7 @@ export const useWorkspace = defineStore('workspace', () => {
         useSettings().load(),
         useKit().load(),
         useFaces().load(),
+        useJobs().load(),
         useBuys().load(),
         usePlans().loadTests(),
         useKeeping().load(),
@@ -32,5 +36,17 @@ export const useWorkspace = defineStore('workspace', () => {
       state.value = 'failed'
     }
   }
-  return { state, problem, load }
+  /** Loads anew what an act touched. */
+  async function refresh({ kit, buys, tests, jobs, settings, faces }: Touched): Promise<void> {
+    await Promise.all([
+      kit && useKit().load(),
+      buys && useBuys().loadPurchases(),
+      tests && usePlans().loadTests(),
+      jobs && useJobs().again(),
+      settings && useSettings().load(),
+      ...faces.map(id => useFaces().reload(id)),
+    ])
+  }
+  useUndo().refresh = refresh
+  return { state, problem, load, refresh }
 })

@@ -34,6 +34,33 @@ export interface MixingRules {
 /** One name for a pair of ranges, whichever comes first. */
 export const pairKey = (x: string, y: string) => (x < y ? `${x}\n${y}` : `${y}\n${x}`)
 
+/** What the artist saw of two ranges on the palette; it overrides the table for good. */
+export interface PaletteTest {
+  a: string
+  b: string
+  result: 'held' | 'separated' | 'pilled'
+}
+
+/** What is known of how a kit mixes, and how daring the artist is. */
+export interface MixingFacts {
+  /** Ranges seen to separate by themselves. */
+  apart: readonly string[]
+  paletteTests: readonly PaletteTest[]
+  /** Practical: pairs that often hold may share a recipe; strict: only those that always do. */
+  mixing: 'strict' | 'practical'
+}
+
+/**
+ * The rules of a kit: the one place where marks, palette tests and method become what may be mixed, for every screen alike. In a kit
+ * a range mixes with itself until the artist has told otherwise.
+ */
+export const mixingRules = ({ apart, paletteTests, mixing }: MixingFacts): MixingRules => ({
+  rangesMix: true,
+  apart: new Set(apart),
+  tried: new Map(paletteTests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
+  someRisk: mixing === 'practical',
+})
+
 /** Whether two products may share a recipe. */
 export function mayMix(
   x: Mixable,

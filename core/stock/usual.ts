@@ -1,3 +1,4 @@
+import type { Measure } from './things'
 import type { Coverage, Family } from '../complexion/product'
 import type {
   Claim,
@@ -125,6 +126,23 @@ export const USUAL_BY_KIND: Readonly<Record<ItemKind, Usual>> = {
   'body make-up': usual('water', 'medium', 'satin', 100, traits('lotion', 'bottle', ['body'], 12)),
   'setting spray': usual('alcohol', 'sheer', 'natural', 100, traits('spray', 'bottle', FACE, 12)),
 }
+
+/** What is weighed or counted, not poured. */
+const WEIGHED: readonly ItemKind[] = [
+  'brow',
+  'eye colour',
+  'liner',
+  'corrector',
+  'concealer',
+  'powder',
+  'contour',
+  'bronzer',
+  'blush',
+  'highlighter',
+  'lip liner',
+  'lip colour',
+]
+export const measureOf = (kind: ItemKind): Measure => (kind === 'lashes' ? 'pair' : WEIGHED.includes(kind) ? 'g' : 'ml')
 
 /** What is known of a product on top of what its kind usually is. */
 export const traitsFor = (kind: ItemKind, said: Partial<Traits> = {}): Traits => ({

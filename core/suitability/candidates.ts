@@ -2,7 +2,7 @@ import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { areaOf, leastCorrection } from '../complexion/correct'
 import { matchWithin } from '../complexion/match'
-import { mayMix, pairKey, type MixingRules } from '../complexion/mixable'
+import { mayMix, mixingRules, type MixingRules } from '../complexion/mixable'
 import { packPigments, pigmentFor } from '../complexion/pigments'
 import { dueAfter } from '../due'
 import { FAMILIES } from '../complexion/product'
@@ -165,13 +165,6 @@ export function hidesAlone({ item }: Candidate, face: FaceFacts): boolean {
   const { thickness, enough } = leastCorrection(cover, cover, face.skin, areaOf(face.skin, concern.concern), UNDER_EYE)
   return enough && thickness === 0
 }
-
-/** How the mixing rules look to a plan: the method, and what the palette has shown. */
-export const mixingRules = ({ mixing, paletteTests }: PlanSettings): MixingRules => ({
-  rangesMix: true,
-  someRisk: mixing === 'practical',
-  tried: new Map(paletteTests.map(t => [pairKey(t.a, t.b), t.result === 'held'])),
-})
 
 // Recipes offered per formula: the chain chooses among formulas, the match page among recipes.
 const PER_FORMULA = 2

@@ -1,4 +1,5 @@
 import type { Coverage } from '../complexion/product'
+import type { Drops } from '../complexion/recipe'
 import { minutesFor, type Minutes } from '../schedule/minutes'
 import { candidatesFor, hidesAlone, type Candidate, type Situation } from './candidates'
 import { bestChain } from './chain'
@@ -21,7 +22,7 @@ export interface Layer {
   where: string | null
   item: KitItem
   /** Drops of the foundation; null for what comes straight from its pack. */
-  drops: readonly { id: string; count: number }[] | null
+  drops: readonly Drops[] | null
   amount: LayerAmount
   tool: string
   technique: string | null
@@ -29,7 +30,7 @@ export interface Layer {
   asked: string[]
   score: number
   findings: Finding[]
-  alternatives: { item: KitItem; score: number; findings: Finding[] }[]
+  alternatives: { item: KitItem; drops: readonly Drops[] | null; score: number; findings: Finding[] }[]
   locked: boolean
 }
 
@@ -252,7 +253,7 @@ function alternativesFor(f: Filled, chosen: Candidate): Layer['alternatives'] {
     .filter(c => c !== chosen && !c.veto && c.item.id !== chosen.item.id)
     .sort((x, y) => y.score - x.score)
     .slice(0, ALTERNATIVES)
-    .map(({ item, score, findings }) => ({ item, score, findings }))
+    .map(({ item, recipe, score, findings }) => ({ item, drops: recipe?.drops ?? null, score, findings }))
 }
 
 function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: PlanQuestion['settings']): PlanSeam[] {

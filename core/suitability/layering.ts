@@ -1,6 +1,6 @@
-import { separationRisk, type Risk } from '../complexion/mixable'
+import { separationRisk, type PaletteTest, type Risk } from '../complexion/mixable'
 import { isLight, isPowder, type KitItem } from './item'
-import type { PaletteTest, PlanSettings } from './settings'
+import type { PlanSettings } from './settings'
 import type { SlotId } from './slots'
 
 /** What a risky pair of layers takes from a chain. */

@@ -7,7 +7,8 @@ import { slotPlan, type SlotId } from './slots'
 
 /** Products left out for one reason, told together. */
 export interface LeftOut {
-  names: string[]
+  /** By id where it is one product, and not one mix of many. */
+  products: { name: string; itemId: string | null }[]
   slot: SlotId
   finding: Finding
 }
@@ -29,20 +30,25 @@ export function leftOutOf(
   settings: PlanSettings,
 ): LeftOut[] {
   const chosen = [...picks.values()].flatMap(c => (c ? [c] : []))
-  const used = new Set(chosen.flatMap(c => [c.item.id, nameOf(c), ...(c.recipe?.drops.map(d => d.id) ?? [])]))
+  const used = new Set(
+    chosen.flatMap(c => (c.recipe ? [c.item.id, nameOf(c), ...c.recipe.drops.map(d => d.id)] : [c.item.id])),
+  )
   const seen = new Set<string>()
   const out = new Map<string, LeftOut>()
   for (const f of filled) {
     for (const candidate of f.candidates) {
       const name = nameOf(candidate)
-      if (used.has(candidate.item.id) || used.has(name) || seen.has(name)) continue
+      // Two bottles of one name are two bottles.
+      const which = candidate.recipe ? name : candidate.item.id
+      if (used.has(candidate.item.id) || (candidate.recipe && used.has(name)) || seen.has(which)) continue
       const finding = candidate.veto ?? worst(candidate) ?? parted(candidate, f, filled, picks, settings)
       if (!finding) continue
-      seen.add(name)
+      seen.add(which)
+      const product = { name, itemId: candidate.recipe ? null : candidate.item.id }
       const key = `${finding.rule} ${finding.sentence}`
       const told = out.get(key)
-      if (told) told.names.push(name)
-      else out.set(key, { names: [name], slot: f.use.slot, finding })
+      if (told) told.products.push(product)
+      else out.set(key, { products: [product], slot: f.use.slot, finding })
     }
   }
   const rank = ({ effect }: Finding) => (effect.is === 'veto' ? (effect.of === 'harm' ? 0 : 1) : 2)

@@ -3,8 +3,13 @@ import { hideOf, type ComplexionProduct } from '../complexion/product'
 import type { Drops, Recipe } from '../complexion/recipe'
 import { FINISHES, RESISTANCES, SPARKLES, type KitItem } from './item'
 
+type Coloured = Pick<
+  KitItem,
+  'id' | 'kind' | 'coverage' | 'hide' | 'strength' | 'family' | 'range' | 'priceMinor' | 'size'
+> & { lab: NonNullable<KitItem['lab']> }
+
 /** What the colour model needs of an item. Adjusters change a base and are none. */
-export const complexionProduct = (item: KitItem & { lab: NonNullable<KitItem['lab']> }): ComplexionProduct => ({
+export const complexionProduct = (item: Coloured): ComplexionProduct => ({
   id: item.id,
   lab: item.lab,
   coverage: item.coverage,

@@ -1,9 +1,4 @@
-/** What the artist saw of two ranges on the palette; it overrides the table for good. */
-export interface PaletteTest {
-  a: string
-  b: string
-  result: 'held' | 'separated' | 'pilled'
-}
+import type { MixingFacts } from '../complexion/mixable'
 
 /** A flash photograph of one product or of several worn together. */
 export interface FlashTest {
@@ -15,14 +10,12 @@ export const METHOD_ORDERS = ['eyes first', 'eyes while skincare settles', 'skin
 export type MethodOrder = (typeof METHOD_ORDERS)[number]
 
 /** How the artist works, as far as a plan depends on it. */
-export interface PlanSettings {
+export interface PlanSettings extends MixingFacts {
   /** The day of the job, ISO date. */
   day: string
   order: MethodOrder
-  mixing: 'strict' | 'practical'
   primer: 'always' | 'only with a reason'
   powder: 'by zone' | 'all over' | 'blot only'
-  paletteTests: readonly PaletteTest[]
   flashTests: readonly FlashTest[]
   /** Per rule: 0 switches it off, 1 is as it comes, 2 doubles its weights. */
   ruleWeights: Readonly<Record<string, number>>
@@ -35,6 +28,7 @@ export const USUAL_SETTINGS: Omit<PlanSettings, 'day'> = {
   mixing: 'practical',
   primer: 'only with a reason',
   powder: 'by zone',
+  apart: [],
   paletteTests: [],
   flashTests: [],
   ruleWeights: {},

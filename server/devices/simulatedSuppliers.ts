@@ -33,6 +33,8 @@ const range = (of: Range, shades: readonly (readonly [string, Lab, Partial<Range
     lab,
     ...own,
     id: offerId(of.range, shade),
+    productId: offerId(of.range, shade),
+    inStock: true,
   }))
 /** A shade near an undertone's typical skin, a little off as makers are. */
 const near = (depth: number, undertone: Undertone, turn = 0, strength = 1): Lab =>

@@ -27,6 +27,8 @@ export function sold(line: Line, shade: string, inci: string, { lab, traits, ...
   return {
     ...line,
     id: offerId(line.range, shade),
+    productId: offerId(line.range, shade),
+    inStock: true,
     shade,
     inci,
     flagFixes: {},

@@ -1,8 +1,24 @@
-import { eq, like } from 'drizzle-orm'
+import { eq, like, or, sql } from 'drizzle-orm'
 import type { Erased } from '#shared/records/keeping'
 import { backupFolder, databaseFile } from '../config'
-import { db, exclusively, isFile, write } from '../db/connection'
-import { erasures, faces, products, purchaseLines } from '../db/schema'
+import { db, exclusively, isFile, write, type Transaction } from '../db/connection'
+import {
+  bookings,
+  changes,
+  erasures,
+  faceHistory,
+  faces,
+  fills,
+  offers,
+  pictures,
+  plans,
+  products,
+  purchaseLines,
+  readings,
+  recipes,
+  seenVerdicts,
+  units,
+} from '../db/schema'
 import { without } from '../services/namesInReasons'
 import { now } from '../services/clock'
 import { log, errorDetail } from '../log'
@@ -30,12 +46,43 @@ export async function eraseRows(): Promise<void> {
           .update(purchaseLines)
           .set({ reason: without(reason, faceId) })
           .where(eq(purchaseLines.id, lineId))
-      await tx.delete(products).where(eq(products.ownerFaceId, faceId))
+      await eraseChanges(tx, faceId)
+      await eraseBrought(tx, faceId)
       // Readings, recipes, verdicts, history, plans, pictures and the simulated skin go with the face.
       await tx.delete(faces).where(eq(faces.id, faceId))
       await tx.update(erasures).set({ faceId: null }).where(eq(erasures.id, id))
     })
   }
+}
+
+/** What they brought goes, with products that nobody else has and nobody offers. */
+async function eraseBrought(tx: Transaction, faceId: string): Promise<void> {
+  const brought = await tx
+    .select({ productId: fills.productId })
+    .from(fills)
+    .innerJoin(units, eq(fills.unitId, units.id))
+    .where(eq(units.ownerFaceId, faceId))
+  await tx.delete(units).where(eq(units.ownerFaceId, faceId))
+  for (const { productId } of brought) {
+    const [held] = await tx.select({ id: fills.id }).from(fills).where(eq(fills.productId, productId)).limit(1)
+    const [sold] = await tx.select({ id: offers.id }).from(offers).where(eq(offers.productId, productId)).limit(1)
+    if (!held && !sold) await tx.delete(products).where(eq(products.id, productId))
+  }
+}
+
+/** Every act that names them or anything of theirs: it cannot be taken back any more, and says nothing of them. */
+async function eraseChanges(tx: Transaction, faceId: string): Promise<void> {
+  const theirs = [faceId]
+  for (const table of [bookings, plans, pictures, recipes, readings, seenVerdicts, faceHistory])
+    theirs.push(...(await tx.select({ id: table.id }).from(table).where(eq(table.faceId, faceId))).map(r => r.id))
+  const brought = await tx
+    .select({ unit: units.id, fill: fills.id, product: fills.productId })
+    .from(units)
+    .innerJoin(fills, eq(fills.unitId, units.id))
+    .where(eq(units.ownerFaceId, faceId))
+  theirs.push(...brought.flatMap(b => [b.unit, b.fill, b.product]))
+  for (const id of theirs)
+    await tx.delete(changes).where(or(sql`instr(${changes.rows}, ${id}) > 0`, sql`instr(${changes.words}, ${id}) > 0`))
 }
 
 /** The file is written anew without them, and the backups that hold them give way to one that does not. */

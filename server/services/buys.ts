@@ -1,28 +1,75 @@
-import { and, desc, eq, inArray, isNull, isNotNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Catalogue, CatalogueOffer, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
 import type { OwnedProduct } from '#shared/records/kit'
-import { traitsFor } from '#core/stock/usual'
+import { measureOf } from '#core/stock/usual'
 import { db, write, type Transaction } from '../db/connection'
-import { labOf, offers, products, purchaseLines, purchases, suppliers } from '../db/schema'
+import { offers, products, purchaseLines, purchases, suppliers, units } from '../db/schema'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
-import { recordOf } from './kit'
+import { command } from './command'
+import { addUnitOf, fieldsOf, ownedById, productColumns } from './kit'
 import { faceNames, withNames, type NameOf } from './namesInReasons'
 import { sound } from './sound'
 
-const offerOf = ({ L, a, b, ...row }: typeof offers.$inferSelect): CatalogueOffer => ({
-  ...row,
-  lab: labOf({ L, a, b }),
-  traits: traitsFor(row.kind, row.traits),
-})
+type Reader = Pick<typeof db, 'select'>
+interface Offered {
+  offer: typeof offers.$inferSelect
+  product: typeof products.$inferSelect
+}
+
+function offerOf({ offer, product }: Offered): CatalogueOffer {
+  const { sort: _sort, strength: _strength, id: productId, ...fields } = fieldsOf(product)
+  const { id, supplierId, size, priceMinor, inStock } = offer
+  return { ...fields, id, supplierId, productId, sizeMl: size, priceMinor, inStock }
+}
+
+/** Offers whose own row and product can both be used. */
+async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<T[]> {
+  const ids = async (sort: 'offer' | 'product', list: readonly { id: string }[]) =>
+    new Set((await sound(sort, list)).map(r => r.id))
+  const good = await ids(
+    'offer',
+    rows.map(r => r.offer),
+  )
+  const known = await ids(
+    'product',
+    rows.map(r => r.product),
+  )
+  return rows.filter(r => good.has(r.offer.id) && known.has(r.product.id))
+}
 
 export async function catalogue(): Promise<Catalogue> {
+  const rows = await db
+    .select({ offer: offers, product: products })
+    .from(offers)
+    .innerJoin(products, eq(offers.productId, products.id))
+    .where(isNull(products.deletedAt))
+    .orderBy(asc(offers.id))
   return {
-    suppliers: await sound('supplier', await db.select().from(suppliers).orderBy(suppliers.name)),
-    offers: (await sound('offer', await db.select().from(offers).orderBy(offers.id))).map(offerOf),
+    suppliers: await sound('supplier', await db.select().from(suppliers).orderBy(asc(suppliers.name))),
+    offers: (await soundOffers(rows)).map(offerOf),
   }
 }
+
+/** What is offered, as a row of products. */
+export const offeredProduct = ({ productId, ...offer }: CatalogueOffer) => ({
+  id: productId,
+  createdAt: LONG_AGO,
+  ...productColumns({ ...offer, strength: 1, level: 1, notes: '' }),
+})
+// Not an act of the artist: it comes before everything she entered.
+const LONG_AGO = '1970-01-01T00:00:00.000Z'
+
+export const offerColumns = ({ id, supplierId, productId, kind, sizeMl, priceMinor, inStock }: CatalogueOffer) => ({
+  id,
+  supplierId,
+  productId,
+  size: sizeMl,
+  measure: measureOf(kind),
+  priceMinor,
+  inStock,
+})
 
 /** Lets the simulated suppliers offer what they have; what a database already holds stays as it is. */
 export async function stockSimulatedSuppliers(): Promise<void> {
@@ -31,49 +78,50 @@ export async function stockSimulatedSuppliers(): Promise<void> {
       .insert(suppliers)
       .values([...SIMULATED_SUPPLIERS])
       .onConflictDoNothing()
-    await tx
-      .insert(offers)
-      .values(SIMULATED_OFFERS.map(({ lab, ...offer }) => ({ ...offer, ...labOf(lab) })))
-      .onConflictDoNothing()
+    const there = new Set((await tx.select({ id: offers.id }).from(offers)).map(o => o.id))
+    const fresh = SIMULATED_OFFERS.filter(o => !there.has(o.id))
+    if (fresh.length === 0) return
+    await tx.insert(products).values(fresh.map(offeredProduct)).onConflictDoNothing()
+    await tx.insert(offers).values(fresh.map(offerColumns))
   })
 }
 
-type Joined = { purchase_lines: typeof purchaseLines.$inferSelect; offers: typeof offers.$inferSelect }
+interface Joined extends Offered {
+  line: typeof purchaseLines.$inferSelect
+  unitId: string | null
+}
 
-const lineOf = ({ purchase_lines: line, offers: offer }: Joined, named: NameOf): PurchaseLine => ({
+const lineOf = ({ line, unitId, ...offered }: Joined, named: NameOf): PurchaseLine => ({
   id: line.id,
-  offer: offerOf(offer),
+  offer: offerOf(offered),
   reason: withNames(line.reason, named),
   priceMinor: line.priceMinor,
   receivedAt: line.receivedAt,
-  productId: line.productId,
+  unitId,
 })
 
-/** Lines whose own row and offer can both be used. */
+/** Lines whose own row, offer and product can all be used. */
 async function soundLines(lines: readonly Joined[]): Promise<Joined[]> {
-  const rows = new Set(
+  const good = new Set(
     (
       await sound(
         'line',
-        lines.map(l => l.purchase_lines),
+        lines.map(l => l.line),
       )
     ).map(l => l.id),
   )
-  const sold = new Set(
-    (
-      await sound(
-        'offer',
-        lines.map(l => l.offers),
-      )
-    ).map(o => o.id),
-  )
-  return lines.filter(l => rows.has(l.purchase_lines.id) && sold.has(l.offers.id))
+  return soundOffers(lines.filter(l => good.has(l.line.id)))
 }
 
-const joined = (from: Pick<typeof db, 'select'>) =>
-  from.select().from(purchaseLines).innerJoin(offers, eq(purchaseLines.offerId, offers.id))
+const joined = (from: Reader) =>
+  from
+    .select({ line: purchaseLines, offer: offers, product: products, unitId: units.id })
+    .from(purchaseLines)
+    .innerJoin(offers, eq(purchaseLines.offerId, offers.id))
+    .innerJoin(products, eq(offers.productId, products.id))
+    .leftJoin(units, and(eq(units.purchaseLineId, purchaseLines.id), isNull(units.deletedAt)))
 
-export async function allPurchases(from: Pick<typeof db, 'select'> = db): Promise<Purchase[]> {
+export async function allPurchases(from: Reader = db): Promise<Purchase[]> {
   const rows = await sound(
     'purchase',
     await from
@@ -81,23 +129,25 @@ export async function allPurchases(from: Pick<typeof db, 'select'> = db): Promis
       .from(purchases)
       .orderBy(desc(sql`rowid`)),
   )
-  const lines = await soundLines(await joined(from).where(isNull(purchaseLines.deletedAt)).orderBy(purchaseLines.id))
+  const lines = await soundLines(
+    await joined(from).where(isNull(purchaseLines.deletedAt)).orderBy(asc(purchaseLines.id)),
+  )
   const named = await faceNames(
     from,
-    lines.map(l => l.purchase_lines.reason),
+    lines.map(l => l.line.reason),
   )
   return rows
     .map(row => ({
       ...row,
-      lines: lines.filter(l => l.purchase_lines.purchaseId === row.id).map(l => lineOf(l, named)),
+      lines: lines.filter(l => l.line.purchaseId === row.id).map(l => lineOf(l, named)),
     }))
     .filter(purchase => purchase.lines.length > 0)
 }
 
 /** Turns a plan into a purchase list; prices are those of the offers at this moment. */
 export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase> {
-  return write(async tx => {
-    const found = await tx
+  return command('The purchase list is made.', async act => {
+    const found = await act.tx
       .select()
       .from(offers)
       .where(
@@ -110,81 +160,46 @@ export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase>
       found.some(o => o.id === l.offerId) ? [] : [{ path: `lines[${i}].offerId`, message: 'is no longer offered' }],
     )
     if (lost.length > 0) throw new BadInput(lost)
-    const id = newId()
-    await tx.insert(purchases).values({ id, createdAt: now(), budgetMinor })
-    await tx.insert(purchaseLines).values(
-      lines.map(l => ({
-        id: newId(),
-        purchaseId: id,
-        offerId: l.offerId,
-        reason: l.reason,
-        priceMinor: found.find(o => o.id === l.offerId)!.priceMinor,
-      })),
-    )
-    return (await allPurchases(tx)).find(p => p.id === id)!
+    const { id } = await act.insert('purchases', { id: newId(), createdAt: now(), budgetMinor })
+    for (const { offerId, reason } of lines) {
+      const { priceMinor } = found.find(o => o.id === offerId)!
+      await act.insert('purchaseLines', { id: newId(), purchaseId: id, offerId, reason, priceMinor })
+    }
+    return (await allPurchases(act.tx)).find(p => p.id === id)!
   })
 }
 
-const told = async (tx: Transaction, row: Joined) => lineOf(row, await faceNames(tx, [row.purchase_lines.reason]))
-
-async function lineRow(tx: Transaction, id: string): Promise<Joined> {
-  const [row] = await tx
-    .select()
-    .from(purchaseLines)
-    .innerJoin(offers, eq(purchaseLines.offerId, offers.id))
-    .where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
+async function lineThere(tx: Transaction, id: string): Promise<Joined> {
+  const [row] = await joined(tx).where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
   if (!row || (await soundLines([row])).length === 0) throw new Missing('This line')
   return row
 }
 
-/** The parcel is here: the offer becomes a full bottle in the kit. */
+/** The parcel is here: the kit has a full bottle more of what was ordered. */
 export function receive(lineId: string): Promise<{ line: PurchaseLine; product: OwnedProduct }> {
-  return write(async tx => {
-    const row = await lineRow(tx, lineId)
-    if (row.purchase_lines.receivedAt) throw new Conflict('This is in the kit already: reload the page.')
-    const { supplierId: _supplier, id: _offer, priceMinor: _listed, ...columns } = row.offers
-    const [product] = await tx
-      .insert(products)
-      .values({
-        ...columns,
-        id: newId(),
-        createdAt: now(),
-        level: 1,
-        priceMinor: row.purchase_lines.priceMinor,
-        notes: '',
-      })
-      .returning()
-    const received = { receivedAt: now(), productId: product!.id }
-    await tx.update(purchaseLines).set(received).where(eq(purchaseLines.id, lineId))
-    return { line: { ...(await told(tx, row)), ...received }, product: recordOf(product!) }
-  })
+  return command(
+    ({ product }) => `${product.shade} is in the kit.`,
+    async act => {
+      const { line, offer, product } = await lineThere(act.tx, lineId)
+      if (line.receivedAt) throw new Conflict('This is in the kit already: reload the page.')
+      await act.update('purchaseLines', lineId, { receivedAt: now() })
+      const full = { sizeMl: offer.size, level: 1, priceMinor: line.priceMinor, openedOn: null, notes: '' }
+      await addUnitOf(act, product, full, { purchaseLineId: lineId })
+      const row = await lineThere(act.tx, lineId)
+      const told = lineOf(row, await faceNames(act.tx, [row.line.reason]))
+      return { line: told, product: (await ownedById(act.tx, [product.id]))[0]! }
+    },
+  )
 }
 
-/** Undo of {@link receive}: the bottle leaves the kit again. */
-export function unreceive(lineId: string): Promise<PurchaseLine> {
-  return write(async tx => {
-    const row = await lineRow(tx, lineId)
-    const { productId } = row.purchase_lines
-    if (!productId) throw new Conflict('This has not been received: reload the page.')
-    await tx.update(products).set({ deletedAt: now() }).where(eq(products.id, productId))
-    await tx.update(purchaseLines).set({ receivedAt: null, productId: null }).where(eq(purchaseLines.id, lineId))
-    return { ...(await told(tx, row)), receivedAt: null, productId: null }
-  })
-}
-
-export function setLineDeleted(lineId: string, deleted: boolean): Promise<{ id: string }> {
-  return write(async tx => {
-    const changed = await tx
-      .update(purchaseLines)
-      .set({ deletedAt: deleted ? now() : null })
-      .where(
-        and(
-          eq(purchaseLines.id, lineId),
-          deleted ? isNull(purchaseLines.deletedAt) : isNotNull(purchaseLines.deletedAt),
-        ),
-      )
-      .returning({ id: purchaseLines.id })
-    if (changed.length === 0) throw new Missing('This line')
+export function removeLine(lineId: string): Promise<{ id: string }> {
+  return command('The line is off the list.', async act => {
+    const [row] = await act.tx
+      .select({ id: purchaseLines.id })
+      .from(purchaseLines)
+      .where(and(eq(purchaseLines.id, lineId), isNull(purchaseLines.deletedAt)))
+    if (!row) throw new Missing('This line')
+    await act.update('purchaseLines', lineId, { deletedAt: now() })
     return { id: lineId }
   })
 }

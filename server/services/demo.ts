@@ -5,27 +5,39 @@ import { packPigments } from '#core/complexion/pigments'
 import { skinAt } from '#core/complexion/skin'
 import { mixLab } from '#core/complexion/touch'
 import type { OwnedProduct } from '#shared/records/kit'
+import { Consultation } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
-import { complexionOf, isMixed, usablePigments } from '#shared/kitPigments'
-import { consultationFor, DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
+import { measureOf } from '#core/stock/usual'
+import { complexionOf, isMixed, mixingFacts, usablePigments } from '#shared/kitPigments'
+import { DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
+import { DEMO_JOBS } from '../../demo/jobs'
+import type { Carried } from '../../demo/carried'
 import { DEMO_KIT } from '../../demo/kit'
+import { DEMO_PLACES, placeFor } from '../../demo/places'
 import { DEMO_MIXES } from '../../demo/mixes'
 import { write, type Transaction } from '../db/connection'
 import {
+  bookings,
   demoMark,
   faceHistory,
   faces,
+  fills,
+  jobs,
   labOf,
   measuredMixes,
   paletteTests,
+  places,
   products,
   readings,
   recipes,
   simulatedSkins,
+  units,
 } from '../db/schema'
 import { strengthSeen } from '../devices/simulatedMeter'
+import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
+import { offerId } from '../devices/sold'
 import { newId } from './clock'
-import { columnsOf, recordOf } from './kit'
+import { ownedOf, productColumns, unitOf } from './kit'
 
 const DAY = 86_400_000
 const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()
@@ -56,15 +68,73 @@ export async function loadDemo(): Promise<void> {
   })
 }
 
+const OFFERED = new Set(SIMULATED_OFFERS.map(o => o.productId))
+
+/** One bottle of the story. What a supplier of the story sells is the very product that is owned. */
+async function loadBottle(
+  tx: Transaction,
+  { product, openedDaysAgo }: Carried,
+  createdAt: string,
+  more: Partial<typeof units.$inferInsert>,
+): Promise<OwnedProduct> {
+  const offered = offerId(product.range, product.shade)
+  const row = {
+    id: OFFERED.has(offered) && !more.ownerFaceId ? offered : newId(),
+    createdAt,
+    ...productColumns(product),
+  }
+  const [made] = await tx.insert(products).values(row).returning()
+  const [unit] = await tx
+    .insert(units)
+    .values({
+      id: newId(),
+      productId: row.id,
+      createdAt,
+      priceMinor: product.priceMinor ?? null,
+      notes: product.notes,
+      role: product.level > 0.9 ? 'backup' : 'workhorse',
+      ...more,
+    })
+    .returning()
+  const [fill] = await tx
+    .insert(fills)
+    .values({
+      id: newId(),
+      unitId: unit!.id,
+      productId: row.id,
+      size: product.sizeMl,
+      measure: measureOf(product.kind),
+      level: product.level,
+      openedOn: daysFromNow(-openedDaysAgo).slice(0, 10),
+    })
+    .returning()
+  return ownedOf(made!, [unitOf(unit!, fill!, null)], more.ownerFaceId ?? null)
+}
+
 async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
-  const rows = DEMO_KIT.map(({ product, openedDaysAgo }, i) => ({
-    id: newId(),
+  await tx
+    .insert(places)
+    .values([...DEMO_PLACES])
+    .onConflictDoNothing()
+  const owned: OwnedProduct[] = []
+  for (const [i, carried] of DEMO_KIT.entries()) {
     // A second apart, so that the order of the story is the order of the list.
-    createdAt: new Date(Date.now() - DAY * 200 + i * 1000).toISOString(),
-    ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
+    const createdAt = new Date(Date.now() - DAY * 200 + i * 1000).toISOString()
+    owned.push(await loadBottle(tx, carried, createdAt, { placeId: placeFor(carried.product) }))
+  }
+  return owned
+}
+
+/** The days of the story, by name. */
+async function loadJobs(tx: Transaction): Promise<Map<string, string>> {
+  const rows = DEMO_JOBS.map(({ inDays, ...job }) => ({
+    ...job,
+    id: newId(),
+    createdAt: daysFromNow(-30),
+    day: daysFromNow(inDays).slice(0, 10),
   }))
-  await tx.insert(products).values(rows)
-  return rows.map(row => recordOf({ ...row, retiredAt: null, deletedAt: null, ownerFaceId: null }))
+  await tx.insert(jobs).values(rows)
+  return new Map(rows.map(r => [r.name, r.id]))
 }
 
 /** Mixes as the simulated meter sees them, without its noise. */
@@ -92,29 +162,29 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
   // Recipes on record date from before the most used bottle ran out.
   const pigments = usablePigments(
     owned.map(p => ({ ...p, level: 1 })),
-    [],
+    mixingFacts([], [], new Settings()),
   )
   const names = new Map(owned.map(p => [p.id, p.shade]))
-  for (const { face, bookedInDays, skin, known, hasRecipe, asked, brings, past } of DEMO_FACES) {
+  const days = await loadJobs(tx)
+  for (const [i, { face, job, skin, known, hasRecipe, asked, brings, past }] of DEMO_FACES.entries()) {
     const faceId = newId()
     const truth = skinAt(...skin)
-    const bookedOn = bookedInDays === null ? null : daysFromNow(bookedInDays).slice(0, 10)
     await tx.insert(faces).values({
       id: faceId,
       createdAt: daysFromNow(-30),
       ...face,
-      bookedOn,
-      consultation: consultationFor(face, asked),
+      consultation: { ...new Consultation(), ...asked },
     })
-    await tx.insert(simulatedSkins).values({ faceId, ...truth })
-    for (const { product, openedDaysAgo } of brings ?? []) {
-      await tx.insert(products).values({
+    if (job)
+      await tx.insert(bookings).values({
         id: newId(),
-        ownerFaceId: faceId,
-        createdAt: daysFromNow(-12),
-        ...columnsOf({ ...product, openedOn: daysFromNow(-openedDaysAgo).slice(0, 10) }),
+        jobId: days.get(job)!,
+        faceId,
+        position: i,
+        createdAt: daysFromNow(-30),
       })
-    }
+    await tx.insert(simulatedSkins).values({ faceId, ...truth })
+    for (const carried of brings ?? []) await loadBottle(tx, carried, daysFromNow(-12), { ownerFaceId: faceId })
     for (const { shade, what, note = '' } of past ?? []) {
       const productId = owned.find(p => p.shade === shade)!.id
       await tx.insert(faceHistory).values({ id: newId(), faceId, productId, what, note, at: daysFromNow(-200) })

@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { verdictOf } from '#core/complexion/recipe'
-import { Consultation, OccasionInput } from '#shared/records/consultation'
+import { Consultation, type ConsultationInput } from '#shared/records/consultation'
 import type {
   ComplaintInput,
   Face,
@@ -8,17 +8,36 @@ import type {
   FaceReading,
   HistoryEntry,
   HistoryInput,
+  NewFaceInput,
   ReadingInput,
+  RecordInput,
   SavedRecipe,
   SavedRecipeInput,
   SeenVerdict,
 } from '#shared/records/faces'
-import { db, write, type Transaction } from '../db/connection'
-import { faceHistory, faces, labOf, pictures, plans, products, readings, recipes, seenVerdicts } from '../db/schema'
+import { db, type Transaction } from '../db/connection'
+import {
+  faceHistory,
+  faces,
+  fills,
+  labOf,
+  pictures,
+  plans,
+  products,
+  readings,
+  recipes,
+  seenVerdicts,
+  uses,
+} from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
+import { bookFace, bookingsOf } from './jobs'
 import { newId, now } from './clock'
-import { recordOf } from './kit'
-import { savedPlanOf } from './savedPlan'
+import { command, type Act } from './command'
+import { broughtBy } from './kit'
+import { markOf } from './namesInReasons'
+import { planLineOf } from './planLine'
+import { present } from './present'
 import { sound, type SortName } from './sound'
 
 const readingOf = ({
@@ -36,14 +55,11 @@ const recipeOf = ({ L, a, b, deletedAt: _gone, faceId: _face, ...row }: typeof r
 const seenOf = ({ faceId: _face, ...row }: typeof seenVerdicts.$inferSelect): SeenVerdict => row
 
 type FaceRow = typeof faces.$inferSelect
-const faceOf = (
-  { deletedAt: _gone, ...row }: FaceRow,
-  more: Pick<Face, 'readings' | 'recipes' | 'seen' | 'history' | 'plans' | 'own' | 'pictures'>,
-): Face => ({ ...row, ...more, consultation: consultationOf(row) })
 /** What was asked so far; what was not has its default. */
-export function consultationOf({ consultation }: Pick<FaceRow, 'consultation'>): Consultation {
-  return { ...new Consultation(), ...consultation, occasion: { ...new OccasionInput(), ...consultation.occasion } }
-}
+export const consultationOf = ({ consultation }: Pick<FaceRow, 'consultation'>): Consultation => ({
+  ...new Consultation(),
+  ...consultation,
+})
 const historyOf = ({ faceId: _face, ...row }: typeof faceHistory.$inferSelect): HistoryEntry => row
 
 function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, T[]> {
@@ -57,20 +73,37 @@ function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, 
 }
 
 type Reader = Pick<typeof db, 'select'>
+const newest = desc(sql`rowid`)
 
 const grouped = async <T extends { faceId: string }>(sort: SortName, rows: readonly T[]) =>
   groupBy(await sound(sort, rows))
 
+/** Products that were used on these faces, from the log. */
+async function usedOn(from: Reader, ids: readonly string[]): Promise<Map<string, HistoryEntry[]>> {
+  const rows = await from
+    .select({ id: uses.id, faceId: uses.faceId, productId: fills.productId, note: uses.note, at: uses.at })
+    .from(uses)
+    .innerJoin(fills, eq(uses.fillId, fills.id))
+    .where(inArray(uses.faceId, [...ids]))
+    .orderBy(desc(uses.at), desc(sql`uses.rowid`))
+  const entries = rows.map(({ faceId, ...row }) => ({ ...row, faceId: faceId!, what: 'used' as const }))
+  const used = await grouped('history', entries)
+  return new Map([...used].map(([id, list]) => [id, list.map(({ faceId: _face, ...entry }) => entry)]))
+}
+
+const latestFirst = (x: { at: string }, y: { at: string }) => (x.at < y.at ? 1 : x.at > y.at ? -1 : 0)
+
 async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> {
   const rows = await sound('face', all)
   const ids = rows.map(r => r.id)
+  if (ids.length === 0) return []
   const read = await grouped(
     'reading',
     await from
       .select()
       .from(readings)
       .where(and(inArray(readings.faceId, ids), isNull(readings.deletedAt)))
-      .orderBy(desc(sql`rowid`)),
+      .orderBy(newest),
   )
   const saved = await grouped(
     'recipe',
@@ -78,23 +111,15 @@ async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> 
       .select()
       .from(recipes)
       .where(and(inArray(recipes.faceId, ids), isNull(recipes.deletedAt)))
-      .orderBy(desc(sql`rowid`)),
+      .orderBy(newest),
   )
   const seen = await grouped(
     'seen',
-    await from
-      .select()
-      .from(seenVerdicts)
-      .where(inArray(seenVerdicts.faceId, ids))
-      .orderBy(desc(sql`rowid`)),
+    await from.select().from(seenVerdicts).where(inArray(seenVerdicts.faceId, ids)).orderBy(newest),
   )
   const past = await grouped(
     'history',
-    await from
-      .select()
-      .from(faceHistory)
-      .where(inArray(faceHistory.faceId, ids))
-      .orderBy(desc(sql`rowid`)),
+    await from.select().from(faceHistory).where(inArray(faceHistory.faceId, ids)).orderBy(newest),
   )
   const planned = await grouped(
     'plan',
@@ -102,7 +127,7 @@ async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> 
       .select()
       .from(plans)
       .where(and(inArray(plans.faceId, ids), isNull(plans.deletedAt)))
-      .orderBy(desc(sql`rowid`)),
+      .orderBy(newest),
   )
   const shown = await grouped(
     'picture',
@@ -110,169 +135,164 @@ async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> 
       .select({ id: pictures.id, faceId: pictures.faceId, note: pictures.note, createdAt: pictures.createdAt })
       .from(pictures)
       .where(and(inArray(pictures.faceId, ids), isNull(pictures.deletedAt)))
-      .orderBy(desc(sql`rowid`)),
+      .orderBy(newest),
   )
-  const brought = await grouped(
-    'product',
-    (
-      await from
-        .select()
-        .from(products)
-        .where(and(inArray(products.ownerFaceId, ids), isNull(products.deletedAt)))
-    ).map(row => ({ ...row, faceId: row.ownerFaceId! })),
-  )
-  return rows.map(row =>
-    faceOf(row, {
-      history: (past.get(row.id) ?? []).map(historyOf),
-      plans: (planned.get(row.id) ?? []).map(savedPlanOf),
-      pictures: (shown.get(row.id) ?? []).map(({ faceId: _face, ...p }) => p),
-      own: (brought.get(row.id) ?? []).map(({ faceId: _face, ...p }) => recordOf(p)),
-      readings: (read.get(row.id) ?? []).map(readingOf),
-      recipes: (saved.get(row.id) ?? []).map(recipeOf),
-      seen: (seen.get(row.id) ?? []).map(seenOf),
-    }),
-  )
+  const used = await usedOn(from, ids)
+  const brought = await broughtBy(from, ids)
+  const booked = await bookingsOf(from, ids)
+  return rows.map(({ deletedAt: _gone, ...row }) => ({
+    ...row,
+    consultation: consultationOf(row),
+    history: [...(past.get(row.id) ?? []).map(historyOf), ...(used.get(row.id) ?? [])].sort(latestFirst),
+    plans: (planned.get(row.id) ?? []).map(planLineOf),
+    pictures: (shown.get(row.id) ?? []).map(({ faceId: _face, ...p }) => p),
+    own: brought.get(row.id) ?? [],
+    readings: (read.get(row.id) ?? []).map(readingOf),
+    recipes: (saved.get(row.id) ?? []).map(recipeOf),
+    seen: (seen.get(row.id) ?? []).map(seenOf),
+    bookings: booked.get(row.id) ?? [],
+  }))
 }
 
 export async function allFaces(): Promise<Face[]> {
   return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
 }
 
-/** @throws Missing for a face that is not there any more */
-export async function faceById(id: string): Promise<Face> {
-  const [face] = await assemble(
-    db,
-    await db
+const rowOf = async (from: Reader, id: string): Promise<FaceRow | undefined> =>
+  (
+    await from
       .select()
       .from(faces)
-      .where(and(eq(faces.id, id), isNull(faces.deletedAt))),
-  )
-  if (!face) throw new Missing('This face')
-  return face
-}
+      .where(and(eq(faces.id, id), isNull(faces.deletedAt)))
+  )[0]
 
-const faceColumns = ({ bookedOn, ...rest }: FaceInput) => ({ ...rest, bookedOn: bookedOn ?? null })
-
-export function addFace(input: FaceInput): Promise<Face> {
-  return write(async tx => {
-    const [row] = await tx
-      .insert(faces)
-      .values({ id: newId(), createdAt: now(), ...faceColumns(input) })
-      .returning()
-    return faceOf(row!, { readings: [], recipes: [], seen: [], history: [], plans: [], own: [], pictures: [] })
-  })
-}
-
-async function one(tx: Transaction, row: FaceRow | undefined): Promise<Face> {
+/** @throws Missing for a face that is not there any more; Conflict for one that cannot be used as it stands */
+export async function faceById(id: string, from: Reader = db): Promise<Face> {
+  const row = await rowOf(from, id)
   if (!row) throw new Missing('This face')
-  const [face] = await assemble(tx, [row])
+  const [face] = await assemble(from, [row])
   if (!face) throw new Conflict('It cannot be used as it stands: the Bench says what is wrong with it.')
   return face
 }
 
+const faceColumns = ({ name, ageBand, skinType, coverage, finish, wishes, notes }: FaceInput) => ({
+  name,
+  ageBand,
+  skinType,
+  coverage,
+  finish,
+  wishes,
+  notes,
+})
+
+export function addFace({ consultation, booking, ...input }: NewFaceInput): Promise<Face> {
+  return command(
+    face => `${markOf(face.id)} is on record.`,
+    async act => {
+      const id = newId()
+      const answers = consultation ? { consultation } : {}
+      await act.insert('faces', { id, createdAt: now(), ...faceColumns(input), ...answers })
+      if (booking) await bookFace(act, id, booking)
+      return faceById(id, act.tx)
+    },
+  )
+}
+
+async function writeFace(
+  act: Act,
+  id: string,
+  madeFrom: number | undefined,
+  set: Partial<typeof faces.$inferInsert>,
+): Promise<Face> {
+  const before = await faceById(id, act.tx)
+  expectVersion(before.name, before, madeFrom)
+  await act.update('faces', id, set)
+  return faceById(id, act.tx)
+}
+
 export function changeFace(id: string, input: FaceInput): Promise<Face> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(faces)
-      .set(faceColumns(input))
-      .where(and(eq(faces.id, id), isNull(faces.deletedAt)))
-      .returning()
-    return one(tx, row)
-  })
+  return command(`${markOf(id)} is changed.`, act => writeFace(act, id, input.version, faceColumns(input)))
 }
 
-export function changeConsultation(id: string, consultation: Consultation): Promise<Face> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(faces)
-      .set({ consultation })
-      .where(and(eq(faces.id, id), isNull(faces.deletedAt)))
-      .returning()
-    return one(tx, row)
-  })
+export function changeConsultation(id: string, { version, ...consultation }: ConsultationInput): Promise<Face> {
+  return command(`The record of ${markOf(id)} is kept.`, act => writeFace(act, id, version, { consultation }))
 }
 
-/** Keeps what became of a product on this face. */
-export function addHistory(faceId: string, input: HistoryInput): Promise<HistoryEntry> {
-  return write(async tx => {
-    await present(tx, faceId)
-    const [known] = await tx.select({ id: products.id }).from(products).where(eq(products.id, input.productId))
+/** What the person is and wishes for together with their answers. */
+export function changeRecord(id: string, { face, consultation }: RecordInput): Promise<Face> {
+  return command(`The record of ${markOf(id)} is kept.`, act =>
+    writeFace(act, id, face.version, { ...faceColumns(face), consultation }),
+  )
+}
+
+/** Keeps what became of a product on this face: that it was used in the log, anything else as a word on it. */
+export function addHistory(faceId: string, { productId, what, note }: HistoryInput): Promise<HistoryEntry> {
+  return command('It is remembered.', async act => {
+    await present(act.tx, faceId)
+    const [known] = await act.tx.select({ id: products.id }).from(products).where(eq(products.id, productId))
     if (!known) throw new BadInput([{ path: 'productId', message: 'is no product of this kit' }])
-    const [row] = await tx
-      .insert(faceHistory)
-      .values({ id: newId(), faceId, at: now(), ...input })
-      .returning()
-    return historyOf(row!)
+    const entry = { id: newId(), productId, what, note, at: now() }
+    const [fill] = await act.tx
+      .select({ id: fills.id, unitId: fills.unitId })
+      .from(fills)
+      .where(eq(fills.productId, productId))
+      .limit(1)
+    if (what === 'used' && fill)
+      await act.insert('uses', { id: entry.id, at: entry.at, fillId: fill.id, unitId: fill.unitId, faceId, note })
+    else await act.insert('faceHistory', { ...entry, faceId })
+    return entry
   })
 }
 
-export function removeHistory(id: string): Promise<HistoryEntry> {
-  return write(async tx => {
-    const [row] = await tx.delete(faceHistory).where(eq(faceHistory.id, id)).returning()
+export function removeHistory(id: string): Promise<{ id: string }> {
+  return command('It is no longer remembered.', async act => {
+    const row = (await act.remove('faceHistory', id)) ?? (await act.remove('uses', id))
     if (!row) throw new Missing('This entry')
-    return historyOf(row)
+    return { id }
   })
 }
 
-export function removeFace(id: string): Promise<Face> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(faces)
-      .set({ deletedAt: now() })
-      .where(and(eq(faces.id, id), isNull(faces.deletedAt)))
-      .returning()
-    return one(tx, row)
+export function removeFace(id: string): Promise<{ id: string }> {
+  return command(`${markOf(id)} is deleted.`, async act => {
+    await present(act.tx, id)
+    await act.update('faces', id, { deletedAt: now() })
+    return { id }
   })
-}
-
-export function restoreFace(id: string): Promise<Face> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(faces)
-      .set({ deletedAt: null })
-      .where(and(eq(faces.id, id), isNotNull(faces.deletedAt)))
-      .returning()
-    return one(tx, row)
-  })
-}
-
-/** The face that something is about to be written for. */
-export async function present(tx: Transaction, faceId: string): Promise<void> {
-  const [row] = await tx
-    .select({ id: faces.id })
-    .from(faces)
-    .where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
-  if (!row) throw new Missing('This face')
 }
 
 export function addReading(faceId: string, { lab, ...input }: ReadingInput): Promise<FaceReading> {
-  return write(async tx => {
-    await present(tx, faceId)
-    const [row] = await tx
-      .insert(readings)
-      .values({ id: newId(), faceId, takenAt: now(), ...labOf(lab), ...input })
-      .returning()
-    return readingOf(row!)
+  return command(`A reading of ${markOf(faceId)} is kept.`, async act => {
+    await present(act.tx, faceId)
+    return readingOf(await act.insert('readings', { id: newId(), faceId, takenAt: now(), ...labOf(lab), ...input }))
   })
 }
 
-/** Puts a reading away, or back. */
-export function setReadingDeleted(id: string, deleted: boolean): Promise<FaceReading> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(readings)
-      .set({ deletedAt: deleted ? now() : null })
-      .where(eq(readings.id, id))
-      .returning()
-    if (!row) throw new Missing('This reading')
-    return readingOf(row)
+/** Puts away something of a face that can be brought back. @throws Missing */
+export function putAway(
+  table: 'readings' | 'recipes' | 'plans' | 'pictures',
+  id: string,
+  what: string,
+): Promise<{ id: string }> {
+  return command(`The ${what} is deleted.`, async act => {
+    if (!(await there(act.tx, table, id))) throw new Missing(`This ${what}`)
+    await act.update(table, id, { deletedAt: now() })
+    return { id }
   })
+}
+
+async function there(tx: Transaction, name: 'readings' | 'recipes' | 'plans' | 'pictures', id: string) {
+  const table = { readings, recipes, plans, pictures }[name]
+  const [row] = await tx
+    .select({ id: table.id })
+    .from(table)
+    .where(and(eq(table.id, id), isNull(table.deletedAt)))
+  return row !== undefined
 }
 
 export function saveRecipe(faceId: string, { lab, drops, ...input }: SavedRecipeInput): Promise<SavedRecipe> {
-  return write(async tx => {
-    await present(tx, faceId)
-    const known = await tx
+  return command(`The recipe is on the card of ${markOf(faceId)}.`, async act => {
+    await present(act.tx, faceId)
+    const known = await act.tx
       .select({ id: products.id, shade: products.shade })
       .from(products)
       .where(
@@ -285,50 +305,30 @@ export function saveRecipe(faceId: string, { lab, drops, ...input }: SavedRecipe
       known.some(k => k.id === d.id) ? [] : [{ path: `drops[${i}].id`, message: 'is no bottle of this kit' }],
     )
     if (lost.length > 0) throw new BadInput(lost)
-    const [row] = await tx
-      .insert(recipes)
-      .values({
-        id: newId(),
-        faceId,
-        savedAt: now(),
-        drops,
-        names: Object.fromEntries(known.map(k => [k.id, k.shade])),
-        ...labOf(lab),
-        ...input,
-        verdict: verdictOf(input.deltaE),
-      })
-      .returning()
-    return recipeOf(row!)
-  })
-}
-
-export function setRecipeDeleted(id: string, deleted: boolean): Promise<SavedRecipe> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(recipes)
-      .set({ deletedAt: deleted ? now() : null })
-      .where(eq(recipes.id, id))
-      .returning()
-    if (!row) throw new Missing('This recipe')
+    const row = await act.insert('recipes', {
+      id: newId(),
+      faceId,
+      savedAt: now(),
+      drops,
+      names: Object.fromEntries(known.map(k => [k.id, k.shade])),
+      ...labOf(lab),
+      ...input,
+      verdict: verdictOf(input.deltaE),
+    })
     return recipeOf(row)
   })
 }
 
 export function addSeen(faceId: string, input: ComplaintInput): Promise<SeenVerdict> {
-  return write(async tx => {
-    await present(tx, faceId)
-    const [row] = await tx
-      .insert(seenVerdicts)
-      .values({ id: newId(), faceId, seenAt: now(), ...input })
-      .returning()
-    return seenOf(row!)
+  return command(`What was seen on ${markOf(faceId)} is noted.`, async act => {
+    await present(act.tx, faceId)
+    return seenOf(await act.insert('seenVerdicts', { id: newId(), faceId, seenAt: now(), ...input }))
   })
 }
 
-export function dropSeen(id: string): Promise<SeenVerdict> {
-  return write(async tx => {
-    const [row] = await tx.delete(seenVerdicts).where(eq(seenVerdicts.id, id)).returning()
-    if (!row) throw new Missing('This verdict')
-    return seenOf(row)
+export function dropSeen(id: string): Promise<{ id: string }> {
+  return command('What was seen is no longer noted.', async act => {
+    if (!(await act.remove('seenVerdicts', id))) throw new Missing('This verdict')
+    return { id }
   })
 }

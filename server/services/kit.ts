@@ -1,128 +1,475 @@
-import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
-import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, RetireInput } from '#shared/records/kit'
-import { traitsFor, type Traits } from '#core/stock/usual'
-import { db, write } from '../db/connection'
-import { faces, labOf, products, rangesApart } from '../db/schema'
-import { Conflict, Missing } from '../utils/problems'
+import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { CLEAR_LAB } from '#core/suitability/item'
+import { decant, useOrder } from '#core/stock/fills'
+import { measureOf, traitsFor, type Traits } from '#core/stock/usual'
+import type {
+  ChangedProductInput,
+  DecantInput,
+  Kit,
+  OwnedProduct,
+  OwnedProductInput,
+  OwnedUnit,
+  RangeInput,
+  RetireInput,
+  UnitInput,
+} from '#shared/records/kit'
+import { db } from '../db/connection'
+import { fills, offers, places, products, rangesApart, units } from '../db/schema'
+import { BadInput, Conflict, Missing } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
+import { command, type Act } from './command'
+import { present } from './present'
 import { sound } from './sound'
 
-type Row = typeof products.$inferSelect
+/* What is owned: products, the units that hold them, and what is left in those. */
 
-/** A row as a record; what was never said of it is what its kind usually is. */
-export const recordOf = ({ L, a, b, deletedAt: _gone, ...row }: Row): OwnedProduct => ({
-  ...row,
-  lab: labOf({ L, a, b }),
-  traits: traitsFor(row.kind, row.traits),
-})
+type ProductRow = typeof products.$inferSelect
+type UnitRow = typeof units.$inferSelect
+type FillRow = typeof fills.$inferSelect
+type Reader = Pick<typeof db, 'select'>
 
-/** What the form says, as columns. */
-export function columnsOf(input: OwnedProductInput) {
-  const { lab, priceMinor, openedOn, traits, ...rest } = input
+/** A product's colour: what has none of its own is near white. */
+export const colourOf = ({ L, a, b }: Pick<ProductRow, 'L' | 'a' | 'b'>) =>
+  L === null || a === null || b === null ? { ...CLEAR_LAB } : { L, a, b }
+
+/** What describes a product, of a row; what was never said of it is what its kind usually is. */
+export function fieldsOf({ L, a, b, deletedAt: _gone, version: _version, createdAt: _made, ...row }: ProductRow) {
+  return { ...row, lab: colourOf({ L, a, b }), traits: traitsFor(row.kind, row.traits) }
+}
+
+/** A unit, or a pan of one, with what is in it. */
+export function unitOf(unit: UnitRow, fill: FillRow, palette: string | null): OwnedUnit {
+  const { id, placeId, role, label, priceMinor, notes, retiredAt, createdAt } = unit
+  const { size, measure, level, openedOn } = fill
   return {
-    ...rest,
-    ...labOf(lab),
-    priceMinor: priceMinor ?? null,
-    openedOn: openedOn ?? null,
-    traits: (traits ?? {}) satisfies Partial<Traits> as Partial<Traits>,
+    id,
+    fillId: fill.id,
+    placeId,
+    role,
+    label,
+    inside: palette,
+    size,
+    measure,
+    level,
+    openedOn,
+    priceMinor,
+    notes,
+    retiredAt,
+    createdAt,
+    version: unit.version + fill.version,
   }
 }
 
-export async function kit(): Promise<Kit> {
-  const rows = await db
-    .select()
-    .from(products)
-    .where(and(isNull(products.deletedAt), isNull(products.ownerFaceId)))
-    .orderBy(products.createdAt, products.id)
-  return { products: (await sound('product', rows)).map(recordOf), apart: await db.select().from(rangesApart) }
+/** A product as one owns it, its units in the order they are used. */
+export function ownedOf(product: ProductRow, held: readonly OwnedUnit[], ownerFaceId: string | null): OwnedProduct {
+  const inOrder = useOrder(held)
+  const first = inOrder[0]!
+  return {
+    ...fieldsOf(product),
+    sizeMl: first.size,
+    level: first.level,
+    priceMinor: first.priceMinor,
+    openedOn: first.openedOn,
+    notes: first.notes,
+    retiredAt: first.retiredAt,
+    createdAt: [...held].map(u => u.createdAt).sort()[0]!,
+    ownerFaceId,
+    units: inOrder,
+    version: product.version + held.reduce((sum, u) => sum + u.version, 0),
+  }
 }
 
-export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async tx => {
-    const [row] = await tx
-      .insert(products)
-      .values({ id: newId(), createdAt: now(), ...columnsOf(input) })
-      .returning()
-    return recordOf(row!)
+const entered = (x: OwnedProduct, y: OwnedProduct) =>
+  x.createdAt < y.createdAt ? -1 : x.createdAt > y.createdAt ? 1 : x.id < y.id ? -1 : 1
+
+/** Products with the units that pass, all of them usable, in the order they were entered. */
+async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<OwnedProduct[]> {
+  const rows = await from
+    .select({ unit: units, fill: fills, product: products })
+    .from(units)
+    .innerJoin(fills, eq(fills.unitId, units.id))
+    .innerJoin(products, eq(fills.productId, products.id))
+    .where(and(isNull(units.deletedAt), isNull(products.deletedAt), ...where))
+    .orderBy(asc(units.createdAt), asc(units.id), asc(fills.position))
+  const whole = await soundOnes('unit', rows, r => r.unit)
+  const filled = await soundOnes('fill', whole, r => r.fill)
+  const usable = await soundOnes('product', filled, r => r.product)
+  const palettes = await paletteNames(from, usable)
+  const byProduct = new Map<string, { product: ProductRow; held: OwnedUnit[]; owner: string | null }>()
+  for (const { unit, fill, product } of usable) {
+    // What two people bring is two things, whatever it is.
+    const key = `${product.id} ${unit.ownerFaceId ?? ''}`
+    const known = byProduct.get(key) ?? { product, held: [], owner: unit.ownerFaceId }
+    known.held.push(unitOf(unit, fill, palettes.get(unit.productId) ?? null))
+    byProduct.set(key, known)
+  }
+  return [...byProduct.values()].map(p => ownedOf(p.product, p.held, p.owner)).sort(entered)
+}
+
+async function soundOnes<T, R extends { id: string }>(
+  sort: 'unit' | 'fill' | 'product',
+  rows: readonly T[],
+  part: (row: T) => R,
+): Promise<T[]> {
+  const once = [...new Map(rows.map(r => [part(r).id, part(r)])).values()]
+  const good = new Set((await sound(sort, once)).map(r => r.id))
+  return rows.filter(r => good.has(part(r).id))
+}
+
+/** Names of palettes, by their id, for the pans among these. */
+async function paletteNames(from: Reader, rows: readonly { unit: UnitRow; fill: FillRow }[]) {
+  const ids = [...new Set(rows.filter(r => r.unit.productId !== r.fill.productId).map(r => r.unit.productId))]
+  if (ids.length === 0) return new Map<string, string>()
+  const found = await from
+    .select({ id: products.id, shade: products.shade })
+    .from(products)
+    .where(inArray(products.id, ids))
+  return new Map(found.map(p => [p.id, p.shade]))
+}
+
+const ofTheKit = isNull(units.ownerFaceId)
+
+/** Everything of the kit, retired or not. */
+export const kitProducts = (from: Reader = db): Promise<OwnedProduct[]> => owned(from, ofTheKit)
+
+/** What is brought by these people, by face. */
+export async function broughtBy(from: Reader, faceIds: readonly string[]): Promise<Map<string, OwnedProduct[]>> {
+  const all =
+    faceIds.length === 0
+      ? []
+      : await owned(from, isNotNull(units.ownerFaceId), inArray(units.ownerFaceId, [...faceIds]))
+  const byFace = new Map<string, OwnedProduct[]>()
+  for (const p of all) byFace.set(p.ownerFaceId!, [...(byFace.get(p.ownerFaceId!) ?? []), p])
+  return byFace
+}
+
+/** What may be used on one face: the kit, and what they bring, but for what is retired. */
+export const usableOn = (faceId: string): Promise<OwnedProduct[]> =>
+  owned(db, isNull(units.retiredAt), sql`(${units.ownerFaceId} IS NULL OR ${units.ownerFaceId} = ${faceId})`)
+
+export async function kit(): Promise<Kit> {
+  return {
+    products: await kitProducts(),
+    apart: await rangesThatSeparate(),
+    places: (await db.select().from(places).where(isNull(places.deletedAt)).orderBy(asc(places.position))).map(
+      ({ id, parentId, sort, name }) => ({ id, parentId, sort, name }),
+    ),
+  }
+}
+
+export const rangesThatSeparate = (from: Reader = db) =>
+  from.select({ brand: rangesApart.brand, range: rangesApart.range }).from(rangesApart)
+
+/** Owned products by id, of the kit or brought. @throws Missing where one is not owned */
+export async function ownedById(from: Reader, ids: readonly string[], what = 'This bottle'): Promise<OwnedProduct[]> {
+  const found = ids.length === 0 ? [] : await owned(from, inArray(fills.productId, [...ids]))
+  if (ids.some(id => !found.some(p => p.id === id))) throw new Missing(what)
+  return ids.map(id => found.find(p => p.id === id)!)
+}
+
+/** What the form says of the product, as columns. */
+export function productColumns({ kind, brand, range, shade, lab, colourSource, ...input }: OwnedProductInput) {
+  const { coverage, family, finish, inci, flagFixes, traits, strength } = input
+  const colour = colourSource === 'clear' ? { L: null, a: null, b: null } : { L: lab.L, a: lab.a, b: lab.b }
+  return {
+    kind,
+    brand,
+    range,
+    shade,
+    ...colour,
+    colourSource,
+    coverage,
+    family,
+    finish,
+    inci,
+    flagFixes,
+    strength,
+    traits: saidOf(traits ?? {}),
+  }
+}
+
+/** Fields for which "not known" is an answer; left empty, any other is what the kind usually is. */
+const MAY_BE_UNKNOWN = ['wearHours', 'spf', 'paoMonths']
+const saidOf = (traits: Partial<Traits>): Partial<Traits> =>
+  Object.fromEntries(
+    Object.entries(traits).filter(([k, v]) => v !== undefined && (v !== null || MAY_BE_UNKNOWN.includes(k))),
+  )
+
+const unitColumns = ({ priceMinor, notes }: Pick<OwnedProductInput, 'priceMinor' | 'notes'>) => ({
+  priceMinor: priceMinor ?? null,
+  notes,
+})
+const fillColumns = (
+  kind: ProductRow['kind'],
+  { sizeMl, level, openedOn }: Pick<OwnedProductInput, 'sizeMl' | 'level' | 'openedOn'>,
+) => ({ size: sizeMl, measure: measureOf(kind), level, openedOn: openedOn ?? null })
+
+/** Where things are put that nobody has placed. */
+export const USUAL_PLACE = 'kit-case'
+
+async function usualPlace(act: Act): Promise<string | null> {
+  const [place] = await act.tx
+    .select({ id: places.id })
+    .from(places)
+    .where(and(eq(places.id, USUAL_PLACE), isNull(places.deletedAt)))
+  return place?.id ?? null
+}
+
+/** A unit of a product, with what is in it. */
+export async function addUnitOf(
+  act: Act,
+  product: { id: string; kind: ProductRow['kind'] },
+  input: Pick<OwnedProductInput, 'sizeMl' | 'level' | 'priceMinor' | 'openedOn' | 'notes'>,
+  more: Partial<UnitRow> = {},
+): Promise<string> {
+  const unit = await act.insert('units', {
+    id: newId(),
+    productId: product.id,
+    placeId: more.ownerFaceId ? null : await usualPlace(act),
+    createdAt: now(),
+    ...unitColumns(input),
+    ...more,
   })
+  await act.insert('fills', {
+    id: newId(),
+    unitId: unit.id,
+    productId: product.id,
+    ...fillColumns(product.kind, input),
+  })
+  return unit.id
+}
+
+/**
+ * The product that a form names: one that is offered under the very same names and owned by nobody yet, else a new one. So a
+ * bottle typed in is the one a supplier sells.
+ */
+async function productFor(act: Act, input: OwnedProductInput, brought: boolean): Promise<ProductRow> {
+  const known = brought || !input.brand.trim() || !input.range.trim() ? undefined : await offeredAs(act, input)
+  const columns = productColumns(input)
+  return known
+    ? (await act.update('products', known, columns))!
+    : act.insert('products', { id: newId(), createdAt: now(), ...columns })
+}
+
+async function offeredAs(act: Act, { kind, brand, range, shade }: OwnedProductInput): Promise<string | undefined> {
+  const named = (column: typeof products.brand | typeof products.range | typeof products.shade, text: string) =>
+    eq(sql`lower(trim(${column}))`, text.trim().toLowerCase())
+  const [offered] = await act.tx
+    .select({ id: products.id })
+    .from(products)
+    .innerJoin(offers, eq(offers.productId, products.id))
+    .leftJoin(fills, eq(fills.productId, products.id))
+    .where(
+      and(
+        eq(products.kind, kind),
+        named(products.shade, shade),
+        named(products.brand, brand),
+        named(products.range, range),
+        isNull(fills.id),
+        isNull(products.deletedAt),
+      ),
+    )
+    .limit(1)
+  return offered?.id
+}
+
+const oneOf = async (act: Act, id: string): Promise<OwnedProduct> => (await ownedById(act.tx, [id]))[0]!
+
+export function addProduct(input: OwnedProductInput): Promise<OwnedProduct> {
+  return command(
+    p => `${p.shade} is in the kit.`,
+    async act => {
+      const product = await productFor(act, input, false)
+      await addUnitOf(act, product, input)
+      return oneOf(act, product.id)
+    },
+  )
 }
 
 /** What a face brings along: weighed for that face only, no part of the kit. */
 export function addOwnProduct(faceId: string, input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async tx => {
-    const [face] = await tx
-      .select({ id: faces.id })
-      .from(faces)
-      .where(and(eq(faces.id, faceId), isNull(faces.deletedAt)))
-    if (!face) throw new Missing('This face')
-    const [row] = await tx
-      .insert(products)
-      .values({ id: newId(), createdAt: now(), ownerFaceId: faceId, ...columnsOf(input) })
-      .returning()
-    return recordOf(row!)
+  return command(
+    p => `${p.shade} is on the record.`,
+    async act => {
+      await present(act.tx, faceId)
+      const product = await productFor(act, input, true)
+      await addUnitOf(act, product, input, { ownerFaceId: faceId })
+      return oneOf(act, product.id)
+    },
+  )
+}
+
+/** Another bottle of a product one has: the same colour to every recipe. */
+export function addUnit(productId: string, input: UnitInput): Promise<OwnedProduct> {
+  return command(
+    p => `Another ${p.shade} is in the kit.`,
+    async act => {
+      const product = await oneOf(act, productId)
+      const { placeId, role, label } = input
+      const where = placeId ? { placeId: await placeAt(act, placeId) } : {}
+      await addUnitOf(act, product, input, { role, label, ownerFaceId: product.ownerFaceId, ...where })
+      return oneOf(act, productId)
+    },
+  )
+}
+
+async function placeAt(act: Act, id: string): Promise<string> {
+  const [place] = await act.tx
+    .select({ id: places.id })
+    .from(places)
+    .where(and(eq(places.id, id), isNull(places.deletedAt)))
+  if (!place) throw new BadInput([{ path: 'placeId', message: 'is no place of yours' }])
+  return place.id
+}
+
+async function unitNow(act: Act, unitId: string): Promise<{ product: OwnedProduct; unit: OwnedUnit }> {
+  const rows = await act.tx
+    .select({ productId: fills.productId })
+    .from(fills)
+    .innerJoin(units, eq(fills.unitId, units.id))
+    .where(and(eq(units.id, unitId), isNull(units.deletedAt)))
+    .limit(1)
+  if (!rows[0]) throw new Missing('This bottle')
+  const product = await oneOf(act, rows[0].productId)
+  const unit = product.units.find(u => u.id === unitId)
+  if (!unit) throw new Missing('This bottle')
+  return { product, unit }
+}
+
+export function changeUnit(unitId: string, input: UnitInput): Promise<OwnedProduct> {
+  return command(
+    p => `A bottle of ${p.shade} is changed.`,
+    async act => {
+      const { product, unit } = await unitNow(act, unitId)
+      expectVersion(product.shade, unit, input.version)
+      const placeId = input.placeId ? await placeAt(act, input.placeId) : unit.placeId
+      const { role, label } = input
+      await act.update('units', unitId, { ...unitColumns(input), role, label, placeId })
+      await act.update('fills', unit.fillId, fillColumns(product.kind, input))
+      return oneOf(act, product.id)
+    },
+  )
+}
+
+/** Takes one bottle out of the kit; its product stays while another holds it. */
+export function removeUnit(unitId: string): Promise<{ id: string }> {
+  return command('A bottle is out of the kit.', async act => {
+    await takeAway(act, (await unitNow(act, unitId)).unit)
+    return { id: unitId }
   })
+}
+
+/** Some of a bottle in a vessel of its own: a second unit of the same product. */
+export function decantUnit(unitId: string, { amount, sizeMl, placeId, label }: DecantInput): Promise<OwnedProduct> {
+  return command(
+    p => `Some ${p.shade} is decanted.`,
+    async act => {
+      const { product, unit } = await unitNow(act, unitId)
+      const parts = decanted(unit, amount, sizeMl)
+      await act.update('fills', unit.fillId, { level: parts.from.level })
+      const made = await act.insert('units', {
+        id: newId(),
+        productId: product.id,
+        placeId: placeId ? await placeAt(act, placeId) : unit.placeId,
+        container: 'decant',
+        label,
+        ownerFaceId: product.ownerFaceId,
+        createdAt: now(),
+      })
+      await act.insert('fills', {
+        id: newId(),
+        unitId: made.id,
+        productId: product.id,
+        fromFillId: unit.fillId,
+        ...parts.into,
+      })
+      return oneOf(act, product.id)
+    },
+  )
+}
+
+function decanted(unit: OwnedUnit, amount: number, sizeMl: number) {
+  try {
+    return decant(unit, amount, sizeMl)
+  } catch (problem) {
+    if (problem instanceof RangeError) throw new BadInput([{ path: 'amount', message: problem.message }])
+    throw problem
+  }
+}
+
+/** Changes a product, and the unit a drop comes from. */
+async function change(act: Act, id: string, input: OwnedProductInput): Promise<void> {
+  const before = await oneOf(act, id)
+  expectVersion(before.shade, before, input.version)
+  const unit = before.units[0]!
+  await act.update('products', id, productColumns(input))
+  await act.update('units', unit.id, unitColumns(input))
+  await act.update('fills', unit.fillId, fillColumns(input.kind, input))
 }
 
 export function changeProduct(id: string, input: OwnedProductInput): Promise<OwnedProduct> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(products)
-      .set(columnsOf(input))
-      .where(and(eq(products.id, id), isNull(products.deletedAt)))
-      .returning()
-    if (!row) throw new Missing('This bottle')
-    return recordOf(row)
+  return command(`${input.shade} is changed.`, async act => {
+    await change(act, id, input)
+    return oneOf(act, id)
   })
 }
 
+/** Several bottles changed as one act. */
+export function changeAll(inputs: readonly ChangedProductInput[]): Promise<OwnedProduct[]> {
+  const ids = inputs.map(p => p.id)
+  return command(
+    inputs.length === 1 ? `${inputs[0]!.shade} is changed.` : `${inputs.length} bottles are changed.`,
+    async act => {
+      for (const input of inputs) await change(act, input.id, input)
+      return ownedById(act.tx, ids)
+    },
+  )
+}
+
+/** @throws Conflict for a pan: the palette holds others */
+async function takeAway(act: Act, unit: OwnedUnit): Promise<void> {
+  if (unit.inside !== null)
+    throw new Conflict(`It is a pan of ${unit.inside}: mark the pan as empty, or take the whole palette out.`)
+  await act.update('units', unit.id, { deletedAt: now() })
+}
+
+/** Every unit of a product leaves the kit; recipes that name it go on naming it. */
 export function removeProduct(id: string): Promise<{ id: string }> {
-  return write(async tx => {
-    const gone = await tx
-      .update(products)
-      .set({ deletedAt: now() })
-      .where(and(eq(products.id, id), isNull(products.deletedAt)))
-      .returning({ id: products.id })
-    if (gone.length === 0) throw new Missing('This bottle')
-    return { id }
-  })
+  let name = ''
+  return command(
+    () => `${name} is deleted.`,
+    async act => {
+      const product = await oneOf(act, id)
+      name = product.shade
+      for (const unit of product.units) await takeAway(act, unit)
+      return { id }
+    },
+  )
 }
 
-export function restoreProduct(id: string): Promise<OwnedProduct> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(products)
-      .set({ deletedAt: null })
-      .where(and(eq(products.id, id), isNotNull(products.deletedAt)))
-      .returning()
-    if (!row) throw new Missing('This bottle')
-    return (await usable([row]))[0]!
-  })
-}
-
-/** Rows as records, all or none. */
-async function usable(rows: readonly Row[]): Promise<OwnedProduct[]> {
-  if ((await sound('product', rows)).length < rows.length)
-    throw new Conflict('It cannot be used as it stands: the Bench says what is wrong with it.')
-  return rows.map(recordOf)
-}
-
-/** Takes bottles out of use, or back into it, all or none. */
+/** Takes products out of use with all their units, or back into it, all or none. */
 export function retire({ ids, retired }: RetireInput): Promise<OwnedProduct[]> {
-  return write(async tx => {
-    const rows = await tx
-      .update(products)
-      .set({ retiredAt: retired ? now() : null })
-      .where(and(inArray(products.id, ids), isNull(products.deletedAt)))
-      .returning()
-    if (rows.length < new Set(ids).size) throw new Missing('One of these bottles')
-    return usable(rows)
-  })
+  const who = (all: readonly OwnedProduct[]) => (all.length === 1 ? `${all[0]!.shade} is` : `${all.length} bottles are`)
+  return command(
+    all => `${who(all)} ${retired ? 'retired' : 'back in use'}.`,
+    async act => {
+      const at = retired ? now() : null
+      for (const product of await ownedById(act.tx, ids, 'One of these bottles'))
+        for (const unit of product.units) await act.update('units', unit.id, { retiredAt: at })
+      return ownedById(act.tx, ids)
+    },
+  )
 }
 
 export function setRange({ brand, range, mixes }: RangeInput): Promise<{ brand: string; range: string }[]> {
-  return write(async tx => {
-    if (mixes) await tx.delete(rangesApart).where(and(eq(rangesApart.brand, brand), eq(rangesApart.range, range)))
-    else await tx.insert(rangesApart).values({ brand, range }).onConflictDoNothing()
-    return tx.select().from(rangesApart)
+  return command(mixes ? `${range} mixes with itself.` : `${range} separates.`, async act => {
+    const [known] = await act.tx
+      .select({ id: rangesApart.id })
+      .from(rangesApart)
+      .where(and(eq(rangesApart.brand, brand), eq(rangesApart.range, range)))
+    if (mixes && known) await act.remove('rangesApart', known.id)
+    else if (!mixes && !known) await act.insert('rangesApart', { id: newId(), brand, range })
+    return rangesThatSeparate(act.tx)
   })
 }

@@ -9,6 +9,8 @@ import { faces } from '../db/schema'
  */
 
 const MARK = /\{face:([^}\s]{1,120})\}/g
+/** A person in a sentence that is kept. */
+export const markOf = (faceId: string): string => `{face:${faceId}}`
 const SOMEBODY = 'a face'
 
 export type NameOf = ReadonlyMap<string, string>

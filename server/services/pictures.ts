@@ -1,10 +1,12 @@
-import { and, eq, isNotNull, isNull } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
 import type { PictureRecord } from '#shared/records/faces'
-import { db, write } from '../db/connection'
+import { db } from '../db/connection'
 import { pictures } from '../db/schema'
 import { BadInput, Missing } from '../utils/problems'
 import { newId, now } from './clock'
-import { present } from './faces'
+import { command } from './command'
+import { markOf } from './namesInReasons'
+import { present } from './present'
 import { drawnAnew, NoPicture } from './pictureBytes'
 
 const recordOf = ({
@@ -16,13 +18,17 @@ const recordOf = ({
 /** Keeps a picture without where, when and with what it was taken. */
 export async function addPicture(faceId: string, bytes: Uint8Array): Promise<PictureRecord> {
   const clean = await drawn(bytes)
-  return write(async tx => {
-    await present(tx, faceId)
-    const [row] = await tx
-      .insert(pictures)
-      .values({ id: newId(), faceId, type: clean.type, bytes: clean.bytes, note: '', createdAt: now() })
-      .returning()
-    return recordOf(row!)
+  return command(`A picture of ${markOf(faceId)} is kept.`, async act => {
+    await present(act.tx, faceId)
+    const row = await act.insert('pictures', {
+      id: newId(),
+      faceId,
+      type: clean.type,
+      bytes: clean.bytes,
+      note: '',
+      createdAt: now(),
+    })
+    return recordOf(row)
   })
 }
 
@@ -42,16 +48,4 @@ export async function pictureBytes(id: string): Promise<{ type: string; bytes: B
     .where(and(eq(pictures.id, id), isNull(pictures.deletedAt)))
   if (!row) throw new Missing('This picture')
   return row
-}
-
-export function setPictureDeleted(id: string, deleted: boolean): Promise<PictureRecord> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(pictures)
-      .set({ deletedAt: deleted ? now() : null })
-      .where(and(eq(pictures.id, id), deleted ? isNull(pictures.deletedAt) : isNotNull(pictures.deletedAt)))
-      .returning()
-    if (!row) throw new Missing('This picture')
-    return recordOf(row)
-  })
 }

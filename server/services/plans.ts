@@ -1,10 +1,12 @@
-import { and, asc, eq, isNotNull, isNull, or, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import type { FacePlan } from '#core/suitability/facePlan'
+import { take } from '#core/stock/fills'
 import type { PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
 import { spherical } from '#core/reading/reading'
-import { Consultation, type OccasionInput } from '#shared/records/consultation'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
 import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
+import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
 import {
   locksOf,
   PlanInput,
@@ -12,49 +14,56 @@ import {
   type FlashTestRecord,
   type PaletteTestInput,
   type PaletteTestRecord,
+  type PlanLine,
   type PlanNotesInput,
   type SavedPlan,
   type SavePlanInput,
   type Tests,
 } from '#shared/records/plans'
+import type { OwnedProduct } from '#shared/records/kit'
 import { factsOf } from '#shared/faceFacts'
 import { planSettings } from '#shared/planSettings'
 import { today } from '#shared/today'
-import { db, write } from '../db/connection'
-import { faceHistory, flashTests, paletteTests, plans, products } from '../db/schema'
-import { Conflict, Missing } from '../utils/problems'
+import { db, type Transaction } from '../db/connection'
+import { flashTests, paletteTests, planBodies, plans } from '../db/schema'
+import { BadInput, Conflict, Missing } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
 import { catalogue } from './buys'
 import { newId, now } from './clock'
+import { command, type Act } from './command'
 import { faceById } from './faces'
-import { recordOf } from './kit'
+import { broughtBy, kitProducts, rangesThatSeparate, usableOn } from './kit'
 import { allMixes } from './mixes'
+import { markOf } from './namesInReasons'
 import { computePlan, type Asking } from '../compute/pool'
-import { savedPlanOf } from './savedPlan'
+import { planLineOf } from './planLine'
 import { settings } from './settings'
 import { sound } from './sound'
+
+/** The booking a plan is for: the one that is named, else the one that counts today; null for a personal visit. */
+function bookingFor(face: Face, { bookingId }: PlanInput): FaceBooking | null {
+  if (!bookingId) return nextBooking(face.bookings, today())
+  const named = face.bookings.find(b => b.id === bookingId)
+  if (!named) throw new BadInput([{ path: 'bookingId', message: 'is no booking of this face' }])
+  return named
+}
+
+/** What the day asks: what was said now, else what the booking asks, else what a personal visit usually does. */
+const occasionOf = (booking: FaceBooking | null, { occasion }: PlanInput): OccasionInput =>
+  occasion ?? (booking ? asksOf(booking) : new OccasionInput())
 
 /** Everything a plan for this face is computed from. */
 export async function planRecords(face: Face, input: PlanInput): Promise<PlanRecords> {
   const facts = factsOf(face)
   if (!facts) throw new Conflict('The skin has not been read yet: read it first, then the plan can be made.')
-  const rows = await db
-    .select()
-    .from(products)
-    .where(
-      and(
-        isNull(products.deletedAt),
-        isNull(products.retiredAt),
-        or(isNull(products.ownerFaceId), eq(products.ownerFaceId, face.id)),
-      ),
-    )
-    .orderBy(asc(products.createdAt), asc(products.id))
+  const booking = bookingFor(face, input)
   const methods = await settings()
   const { maxProducts, maxDrops, tolerance, faceMlSheer, faceMlLight, faceMlMedium, faceMlFull } = methods
   return {
     face: facts,
-    job: occasionOf(face, input),
-    settings: planSettings(methods, await allTests(), face.bookedOn?.slice(0, 10) ?? today()),
-    products: (await sound('product', rows)).map(recordOf),
+    job: occasionOf(booking, input),
+    settings: planSettings(methods, await allTests(), await rangesThatSeparate(), booking?.job.day ?? today()),
+    products: await usableOn(face.id),
     offers: (await catalogue()).offers,
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: input.overrides,
@@ -62,8 +71,6 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
     faceMl: { sheer: faceMlSheer, light: faceMlLight, medium: faceMlMedium, full: faceMlFull },
   }
 }
-
-const occasionOf = (face: Face, { occasion }: PlanInput): OccasionInput => occasion ?? face.consultation.occasion
 
 /** The plan for a face, computed in a worker; nothing is kept. */
 export async function planFor(faceId: string, input: PlanInput, asking: Asking): Promise<FacePlan> {
@@ -86,7 +93,9 @@ export async function warmPlans(): Promise<void> {
   const stranger: Face = {
     ...Object.assign(new FaceInput(), { name: '' }),
     id: '',
+    version: 1,
     createdAt: '',
+    bookings: [],
     consultation: new Consultation(),
     readings: [reading],
     history: [],
@@ -106,87 +115,121 @@ const WARMING = 2
 /** Computes a plan anew and keeps it with everything it says. */
 export async function savePlan(faceId: string, input: SavePlanInput, asking: Asking): Promise<SavedPlan> {
   const face = await faceById(faceId)
+  const booking = bookingFor(face, input)
   const plan = await computePlan(await planRecords(face, input), asking)
   const { kind, locks, overrides, agreed, change } = input
-  return write(async tx => {
-    const [row] = await tx
-      .insert(plans)
-      .values({
-        id: newId(),
-        faceId,
-        kind,
-        locks,
-        overrides,
-        agreed,
-        change,
-        plan,
-        occasion: occasionOf(face, input),
-        savedAt: now(),
-      })
-      .returning()
-    return savedPlanOf(row!)
+  const told = kind === 'preview' ? 'The preview' : 'The plan'
+  return command(`${told} of ${markOf(faceId)} is kept.`, async act => {
+    const row = await act.insert('plans', {
+      id: newId(),
+      faceId,
+      bookingId: booking?.id ?? null,
+      kind,
+      agreed,
+      change,
+      occasion: occasionOf(booking, input),
+      layers: plan.layers.length,
+      minutes: plan.minutes.full,
+      costMinor: plan.cost.minor,
+      savedAt: now(),
+    })
+    const body = { locks, overrides, plan }
+    // It goes with its line, and is too large to be kept twice.
+    await act.tx.insert(planBodies).values({ planId: row.id, ...body })
+    return { ...planLineOf(row), ...body }
   })
 }
 
-export function setPlanDeleted(id: string, deleted: boolean): Promise<SavedPlan> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(plans)
-      .set({ deletedAt: deleted ? now() : null })
-      .where(and(eq(plans.id, id), deleted ? isNull(plans.deletedAt) : isNotNull(plans.deletedAt)))
-      .returning()
-    if (!row) throw new Missing('This plan')
-    return savedPlanOf(row)
+async function lineThere(from: Pick<typeof db, 'select'>, id: string): Promise<typeof plans.$inferSelect> {
+  const [row] = await from
+    .select()
+    .from(plans)
+    .where(and(eq(plans.id, id), isNull(plans.deletedAt)))
+  if (!row) throw new Missing('This plan')
+  return row
+}
+
+/** A kept plan with everything it said. @throws Missing */
+export async function planById(id: string): Promise<SavedPlan> {
+  const row = await lineThere(db, id)
+  const [body] = await sound(
+    'planBody',
+    (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
+  )
+  if (!body) throw new Conflict('It cannot be drawn as it stands: the Bench says what is wrong with it.')
+  const { locks, overrides, plan } = body
+  return { ...planLineOf(row), locks, overrides, plan }
+}
+
+/** Everything kept plans say, looked through for what cannot be drawn. */
+export const allPlanBodies = async () =>
+  sound(
+    'planBody',
+    (await db.select().from(planBodies)).map(b => ({ ...b, id: b.planId })),
+  )
+
+export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<PlanLine> {
+  return command('What was agreed is noted.', async act => {
+    const before = await lineThere(act.tx, id)
+    expectVersion('The plan', planLineOf(before), notes.version)
+    return planLineOf((await act.update('plans', id, { agreed: notes.agreed, change: notes.change }))!)
   })
 }
 
-export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<SavedPlan> {
-  return write(async tx => {
-    const [row] = await tx
-      .update(plans)
-      .set({ agreed: notes.agreed, change: notes.change })
-      .where(and(eq(plans.id, id), isNull(plans.deletedAt)))
-      .returning()
-    if (!row) throw new Missing('This plan')
-    return savedPlanOf(row)
-  })
+/** Products of a plan with how much of each goes on, in the measure of the plan; null where it does not say. */
+function amountsOf({ layers }: FacePlan): Map<string, number> {
+  const all = new Map<string, number>()
+  const add = (id: string, amount: number) => all.set(id, (all.get(id) ?? 0) + amount)
+  for (const { item, drops, amount } of layers) {
+    const total = drops?.reduce((sum, d) => sum + d.count, 0) ?? 0
+    if (drops && total > 0) for (const d of drops) add(d.id, (amount.value * d.count) / total)
+    else add(item.id, amount.value)
+  }
+  return all
 }
 
-/** The plan was done: every product of it was used on this face once more. */
-export function usePlan(id: string): Promise<SavedPlan> {
-  return write(async tx => {
-    const [row] = await tx
-      .select()
-      .from(plans)
-      .where(and(eq(plans.id, id), isNull(plans.deletedAt)))
-    if (!row) throw new Missing('This plan')
+/** The plan was done: what went on this face is in the log, and that much less in the bottles. */
+export function usePlan(id: string): Promise<PlanLine> {
+  return command('It is on the card as used.', async act => {
+    const row = await lineThere(act.tx, id)
     if (row.usedAt) throw new Conflict('This plan is on the card already: reload the page.')
-    const at = now()
-    const known = new Set((await tx.select({ id: products.id }).from(products)).map(p => p.id))
-    const used = [...new Set(row.plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id]))].filter(p =>
-      known.has(p),
-    )
-    if (used.length > 0) {
-      await tx
-        .insert(faceHistory)
-        .values(
-          used.map(productId => ({ id: newId(), faceId: row.faceId, productId, what: 'used' as const, note: '', at })),
-        )
+    const [body] = await act.tx.select().from(planBodies).where(eq(planBodies.planId, id))
+    const face = await faceById(row.faceId, act.tx)
+    const jobId = face.bookings.find(b => b.id === row.bookingId)?.jobId ?? null
+    const owned = await usedFrom(act.tx, row.faceId)
+    const log = { at: now(), faceId: row.faceId, jobId, planId: id }
+    for (const [productId, amount] of body ? amountsOf(body.plan) : []) {
+      const product = owned.get(productId)
+      if (product) await use(act, product, amount, log)
     }
-    const [done] = await tx.update(plans).set({ usedAt: at }).where(eq(plans.id, id)).returning()
-    return savedPlanOf(done!)
+    return planLineOf((await act.update('plans', id, { usedAt: log.at }))!)
   })
 }
 
-/** Undo of {@link usePlan}. */
-export function unusePlan(id: string): Promise<SavedPlan> {
-  return write(async tx => {
-    const [row] = await tx.select().from(plans).where(eq(plans.id, id))
-    if (!row?.usedAt) throw new Missing('This use')
-    await tx.delete(faceHistory).where(and(eq(faceHistory.faceId, row.faceId), eq(faceHistory.at, row.usedAt)))
-    const [back] = await tx.update(plans).set({ usedAt: null }).where(eq(plans.id, id)).returning()
-    return savedPlanOf(back!)
-  })
+/** What can be used on a face, by product. */
+async function usedFrom(tx: Transaction, faceId: string): Promise<Map<string, OwnedProduct>> {
+  const own = (await broughtBy(tx, [faceId])).get(faceId) ?? []
+  return new Map([...(await kitProducts(tx)), ...own].map(p => [p.id, p]))
+}
+
+interface Log {
+  at: string
+  faceId: string
+  jobId: string | null
+  planId: string
+}
+
+/** Takes an amount from the units of a product in the order they are used; what the bottles do not hold is logged all the same. */
+async function use(act: Act, { units }: OwnedProduct, amount: number, log: Log): Promise<void> {
+  const order = units.filter(u => u.retiredAt === null).map(u => ({ ...u, id: u.fillId, unitId: u.id }))
+  const taken = take(order, amount)
+  for (const { fill, amount: here } of taken) {
+    await act.update('fills', fill.id, { level: fill.level })
+    await act.insert('uses', { id: newId(), fillId: fill.id, unitId: fill.unitId, amount: here, ...log })
+  }
+  const [first] = units
+  if (taken.length === 0 && first)
+    await act.insert('uses', { id: newId(), fillId: first.fillId, unitId: first.id, amount: null, ...log })
 }
 
 export async function allTests(): Promise<Tests> {
@@ -210,41 +253,21 @@ export async function allTests(): Promise<Tests> {
 }
 
 export function addPaletteTest(input: PaletteTestInput): Promise<PaletteTestRecord> {
-  return write(
-    async tx =>
-      (
-        await tx
-          .insert(paletteTests)
-          .values({ id: newId(), at: now(), ...input })
-          .returning()
-      )[0]!,
-  )
-}
-
-export function removePaletteTest(id: string): Promise<PaletteTestRecord> {
-  return write(async tx => {
-    const [row] = await tx.delete(paletteTests).where(eq(paletteTests.id, id)).returning()
-    if (!row) throw new Missing('This palette test')
-    return row
-  })
+  return command('The palette test is kept.', act => act.insert('paletteTests', { id: newId(), at: now(), ...input }))
 }
 
 export function addFlashTest(input: FlashTestInput): Promise<FlashTestRecord> {
-  return write(
-    async tx =>
-      (
-        await tx
-          .insert(flashTests)
-          .values({ id: newId(), at: now(), ...input })
-          .returning()
-      )[0]!,
-  )
+  return command('The flash test is kept.', act => act.insert('flashTests', { id: newId(), at: now(), ...input }))
 }
 
-export function removeFlashTest(id: string): Promise<FlashTestRecord> {
-  return write(async tx => {
-    const [row] = await tx.delete(flashTests).where(eq(flashTests.id, id)).returning()
-    if (!row) throw new Missing('This flash test')
-    return row
+/** @throws Missing */
+export function removeTest(
+  table: 'paletteTests' | 'flashTests' | 'measuredMixes',
+  id: string,
+): Promise<{ id: string }> {
+  const what = { paletteTests: 'palette test', flashTests: 'flash test', measuredMixes: 'measured mix' }[table]
+  return command(`The ${what} is forgotten.`, async act => {
+    if (!(await act.remove(table, id))) throw new Missing(`This ${what}`)
+    return { id }
   })
 }

@@ -1,20 +1,25 @@
-import { eq } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
+import type { OwnedProduct } from '#shared/records/kit'
 import type { SetAside } from '#shared/records/stored'
-import { write } from '../db/connection'
+import { db, write } from '../db/connection'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import * as tables from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
-import { allPurchases, catalogue } from './buys'
+import { allPurchases, catalogue, offerColumns, offeredProduct } from './buys'
 import { now } from './clock'
 import { allFaces } from './faces'
-import { kit } from './kit'
-import { allTests } from './plans'
-import { asideOf, mended, noLongerAside, setAside, type SortName } from './sound'
+import { allJobs } from './jobs'
+import { kit, ownedOf, unitOf } from './kit'
+import { allPlanBodies, allTests } from './plans'
+import { asideOf, mended, noLongerAside, setAside, type Mend, type SortName } from './sound'
 
 /* What was set aside, offered for mending: each act concerns one row of one table, named by what it is. */
 
+/** The key of each is what it is named by. */
 const TABLES = {
   product: tables.products,
+  unit: tables.units,
+  fill: tables.fills,
   offer: tables.offers,
   supplier: tables.suppliers,
   face: tables.faces,
@@ -22,7 +27,10 @@ const TABLES = {
   recipe: tables.recipes,
   seen: tables.seenVerdicts,
   history: tables.faceHistory,
+  job: tables.jobs,
+  booking: tables.bookings,
   plan: tables.plans,
+  planBody: { ...tables.planBodies, id: tables.planBodies.planId },
   picture: tables.pictures,
   palette: tables.paletteTests,
   flash: tables.flashTests,
@@ -31,15 +39,50 @@ const TABLES = {
   line: tables.purchaseLines,
 } as const satisfies Record<SortName, unknown>
 
+/** The table itself, without what was said of its key. */
+const tableOf = (sort: SortName) => (sort === 'planBody' ? tables.planBodies : TABLES[sort])
+
 /** Reads everything there is and tells what cannot be used as it stands. */
 export async function allSetAside(): Promise<SetAside[]> {
-  for (const read of [kit, allFaces, allTests, catalogue, allPurchases]) await read()
-  return setAside().map(record => (offered(record) ? { ...record, proposal: AS_OFFERED } : record))
+  for (const read of [kit, allFaces, allTests, catalogue, allPurchases, allPlanBodies, () => allJobs('')]) await read()
+  return Promise.all(setAside().map(toldWhole))
 }
+
+async function toldWhole(record: SetAside): Promise<SetAside> {
+  if (offered(record)) return { ...record, proposal: AS_OFFERED }
+  return record.sort === 'product' ? { ...record, record: await byHand(record.id) } : record
+}
+
+/** A bottle as it would be once put right, for the form; null where that is not known, or nobody owns it. */
+async function byHand(id: string): Promise<OwnedProduct | null> {
+  const found = asideOf('product', id)
+  const mends = found && mended('product', found.row, found.issues)
+  if (!mends) return null
+  const held = await db
+    .select({ unit: tables.units, fill: tables.fills })
+    .from(tables.units)
+    .innerJoin(tables.fills, eq(tables.fills.unitId, tables.units.id))
+    .where(and(eq(tables.fills.productId, id), isNull(tables.units.deletedAt)))
+  if (held.length === 0) return null
+  const row = { ...found.row, ...columnsFor(mends) } as typeof tables.products.$inferSelect
+  return ownedOf(
+    row,
+    held.map(h => unitOf(h.unit, h.fill, null)),
+    held[0]!.unit.ownerFaceId,
+  )
+}
+
+/** What putting right writes; a colour is three columns. */
+const columnsFor = (mends: readonly Mend[]) =>
+  Object.fromEntries(mends.flatMap(({ field, to }) => (field === 'lab' ? Object.entries(to as object) : [[field, to]])))
 
 /** What a simulated supplier offers is known without the row. */
 const offered = ({ sort, id }: Pick<SetAside, 'sort' | 'id'>) =>
-  sort === 'offer' ? SIMULATED_OFFERS.find(o => o.id === id) : undefined
+  sort === 'offer'
+    ? SIMULATED_OFFERS.find(o => o.id === id)
+    : sort === 'product'
+      ? SIMULATED_OFFERS.find(o => o.productId === id)
+      : undefined
 const AS_OFFERED = [{ field: 'the offer', from: 'what stands there', to: 'as its simulated supplier has it' }]
 
 /** Puts a row right as was proposed. */
@@ -47,22 +90,17 @@ export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
   const found = asideOf(sort, id)
   const offer = found && offered({ sort, id })
   if (offer) {
-    const { lab, ...columns } = offer
     await write(tx =>
-      tx
-        .update(tables.offers)
-        .set({ ...columns, ...lab })
-        .where(eq(tables.offers.id, id)),
+      sort === 'offer'
+        ? tx.update(tables.offers).set(offerColumns(offer)).where(eq(tables.offers.id, id))
+        : tx.update(tables.products).set(offeredProduct(offer)).where(eq(tables.products.id, id)),
     )
     noLongerAside(sort, id)
     return allSetAside()
   }
   const mends = found && mended(sort, found.row, found.issues)
   if (!found || !mends) throw new Missing('What was set aside')
-  const columns = Object.fromEntries(
-    mends.flatMap(({ field, to }) => (field === 'lab' ? Object.entries(to as object) : [[field, to]])),
-  )
-  await write(tx => tx.update(TABLES[sort]).set(columns).where(eq(TABLES[sort].id, id)))
+  await write(tx => tx.update(tableOf(sort)).set(columnsFor(mends)).where(eq(TABLES[sort].id, id)))
   noLongerAside(sort, id)
   return allSetAside()
 }
@@ -70,12 +108,13 @@ export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
 /** Takes a row out of the way: back into it with {@link putBack} where its table can, else for good. */
 export async function putAway(sort: SortName, id: string): Promise<SetAside[]> {
   if (!asideOf(sort, id)) throw new Missing('What was set aside')
-  const table = TABLES[sort]
+  const table = tableOf(sort)
+  const isIt = eq(TABLES[sort].id, id)
   await write(async tx => {
-    if ('deletedAt' in table) await tx.update(table).set({ deletedAt: now() }).where(eq(table.id, id))
+    if ('deletedAt' in table) await tx.update(table).set({ deletedAt: now() }).where(isIt)
     else if (sort === 'offer' || sort === 'supplier')
       throw new Conflict('What suppliers offer is not yours to take away.')
-    else await tx.delete(table).where(eq(table.id, id))
+    else await tx.delete(table).where(isIt)
   })
   noLongerAside(sort, id)
   return allSetAside()
@@ -83,7 +122,7 @@ export async function putAway(sort: SortName, id: string): Promise<SetAside[]> {
 
 /** Undo of {@link putAway}: the row is set aside again. */
 export async function putBack(sort: SortName, id: string): Promise<SetAside[]> {
-  const table = TABLES[sort]
+  const table = tableOf(sort)
   if (!('deletedAt' in table)) throw new Missing('What was set aside')
   await write(tx => tx.update(table).set({ deletedAt: null }).where(eq(table.id, id)))
   return allSetAside()

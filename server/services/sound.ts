@@ -3,8 +3,8 @@ import { dayOf } from '#shared/parse'
 import { nearestPossible, slipOf } from '#core/colour/possible'
 import type { Lab } from '#core/colour/lab'
 import { typicalSkin } from '#core/complexion/skin'
+import { CLEAR_LAB } from '#core/suitability/item'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
-import type { OwnedProduct } from '#shared/records/kit'
 import * as stored from '#shared/records/stored'
 
 import { isPlainObject, type Dto } from '#shared/shape'
@@ -26,14 +26,19 @@ interface Sort {
 
 export const SORTS = {
   product: { dto: stored.StoredProduct, word: 'The bottle', named: 'shade' },
-  offer: { dto: stored.StoredOffer, word: 'The offer', named: 'shade' },
+  unit: { dto: stored.StoredUnit, word: 'A bottle of the kit', named: 'label' },
+  fill: { dto: stored.StoredFill, word: 'What is in a bottle of the kit' },
+  offer: { dto: stored.StoredOffer, word: 'The offer', named: 'id' },
   supplier: { dto: stored.StoredSupplier, word: 'The supplier', named: 'name' },
   face: { dto: stored.StoredFace, word: 'The face', named: 'name' },
   reading: { dto: stored.StoredReading, word: 'A reading of a skin' },
   recipe: { dto: stored.StoredRecipe, word: 'A saved recipe' },
   seen: { dto: stored.StoredSeen, word: 'What was seen of a mix' },
   history: { dto: stored.StoredHistory, word: 'An entry of a face’s history' },
+  job: { dto: stored.StoredJob, word: 'The job', named: 'name' },
+  booking: { dto: stored.StoredBooking, word: 'A booking' },
   plan: { dto: stored.StoredPlan, word: 'A kept plan' },
+  planBody: { dto: stored.StoredPlanBody, word: 'A kept plan' },
   picture: { dto: stored.StoredPicture, word: 'A picture' },
   palette: { dto: stored.StoredPaletteTest, word: 'A palette test' },
   flash: { dto: stored.StoredFlashTest, word: 'A flash test' },
@@ -53,7 +58,8 @@ const sortOf = (sort: SortName): Sort => SORTS[sort]
 function plainOf(row: Row): Row {
   if (!('L' in row && 'a' in row && 'b' in row)) return row
   const { L, a, b, ...rest } = row
-  return { ...rest, lab: { L, a, b } }
+  const hasNone = L === null && a === null && b === null && row.colourSource === 'clear'
+  return { ...rest, lab: hasNone ? { ...CLEAR_LAB } : { L, a, b } }
 }
 
 const seen = new Map<string, { print: string; issues: Issue[] }>()
@@ -99,7 +105,7 @@ function issuesOf(sort: SortName, row: Row): Issue[] {
 /** A row in few letters, so that it is known when it has changed. */
 function printOf(sort: SortName, row: Row): string {
   // The body of a plan is large and never changes: that it can be drawn is quicker asked than its letters are counted.
-  const said = sort === 'plan' ? { ...row, plan: stored.isFacePlan(row.plan) } : row
+  const said = sort === 'planBody' ? { ...row, plan: stored.isFacePlan(row.plan) } : row
   return createHash('sha1').update(JSON.stringify(said)).digest('base64')
 }
 
@@ -142,17 +148,13 @@ export const setAside = (): stored.SetAside[] =>
     name: nameOf(sort, row),
     issues,
     canReturn: 'deletedAt' in row,
-    ...told(sort, row, issues),
+    proposal: proposalFor(sort, row, issues),
+    record: null,
   }))
 
-function told(sort: SortName, row: Row, issues: readonly Issue[]): Pick<stored.SetAside, 'proposal' | 'record'> {
+function proposalFor(sort: SortName, row: Row, issues: readonly Issue[]): stored.SetAside['proposal'] {
   const mends = mended(sort, row, issues)
-  if (!mends) return { proposal: null, record: null }
-  const after = { ...plainOf(row), ...Object.fromEntries(mends.map(m => [m.field, m.to])) }
-  return {
-    proposal: mends.map(({ field, from, to }) => ({ field, from: short(from), to: short(to) })),
-    record: sort === 'product' ? (after as unknown as OwnedProduct) : null,
-  }
+  return mends?.map(({ field, from, to }) => ({ field, from: short(from), to: short(to) })) ?? null
 }
 
 export interface Mend {
@@ -175,6 +177,7 @@ const INSTEAD: Record<string, unknown> = {
   chance: 0,
   consultation: new Consultation(),
   occasion: new OccasionInput(),
+  conditions: new OccasionInput(),
   traits: {},
 }
 const STAMPS = ['createdAt', 'takenAt', 'savedAt', 'seenAt', 'at']

@@ -1,22 +1,50 @@
-import { defineEventHandler, getRouterParam, setResponseHeader, type EventHandler, type H3Event } from 'h3'
+import {
+  defineEventHandler,
+  getRouterParam,
+  setResponseHeader,
+  type EventHandler,
+  type EventHandlerRequest,
+  type H3Event,
+} from 'h3'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import { parseId } from '#shared/parse'
 import type { Dto } from '#shared/shape'
 import { check } from '#shared/validate'
 import { computeBytes, type Asking } from '../compute/pool'
 import { GivenUp } from '../compute/queue'
+import { told } from '../services/changes'
+import { asker, type Asker } from '../services/command'
 import { isSort, type SortName } from '../services/sound'
 import { BadInput, Missing } from './problems'
 import { MOST_BYTES, readBytes, readJson } from './readJson'
 
+/** What a route answers. */
+type Answered<R> = EventHandler<EventHandlerRequest, Promise<R>>
+
+const DEVICE = 'x-varietas-device'
+const CHANGE = 'x-varietas-change'
+const UNNAMED = 'another program'
+
+/** Does what a route does as an act of whoever asks; what was written is told in a header, so that it can be taken back. */
+async function asAct<R>(event: H3Event, act: () => Promise<R>): Promise<R> {
+  const by: Asker = { device: parseId(event.headers.get(DEVICE)) ?? UNNAMED, done: [] }
+  const answer = await asker.run(by, act)
+  const last = by.done.at(-1)
+  if (last) setResponseHeader(event, CHANGE, `${last.id};${encodeURIComponent(await told(last.words))}`)
+  return answer
+}
+
+/** A route without a body that writes something. */
+export const acts = <R>(act: (event: H3Event) => Promise<R>): Answered<R> =>
+  defineEventHandler(event => asAct(event, () => act(event)))
+
 /** A route that takes a checked body. Every failure is told by server/errors.ts. */
-export function withBody<T extends object, R>(dto: Dto<T>, act: (body: T, event: H3Event) => Promise<R>): EventHandler {
-  return defineEventHandler(async event => {
+export const withBody = <T extends object, R>(dto: Dto<T>, act: (body: T, event: H3Event) => Promise<R>): Answered<R> =>
+  defineEventHandler(async event => {
     const checked = check(dto, await readJson(event))
     if (!checked.ok) throw new BadInput(checked.issues)
-    return act(checked.value, event)
+    return asAct(event, () => act(checked.value, event))
   })
-}
 
 /** Does something that computes, given up when the caller hangs up. */
 async function asking<R>(event: H3Event, act: (asking: Asking) => Promise<R>): Promise<R | undefined> {
@@ -41,7 +69,7 @@ const callerOf = (event: H3Event): string =>
 export const withComputing = <T extends object, R>(
   dto: Dto<T>,
   act: (body: T, event: H3Event, asking: Asking) => Promise<R>,
-): EventHandler => withBody(dto, (body, event) => asking(event, by => act(body, event, by)))
+): Answered<R> => withBody(dto, async (body, event) => (await asking(event, by => act(body, event, by))) as R)
 
 /** A route of the compute API: the body is checked where the computing is done. */
 export const computeRoute = (task: ComputeTask): EventHandler =>
@@ -57,6 +85,13 @@ export function sortOf(event: H3Event): SortName {
   const sort = getRouterParam(event, 'sort') ?? ''
   if (!isSort(sort)) throw new Missing('What this address names')
   return sort
+}
+
+/** The number in the address. @throws Missing for what is none */
+export function numberOf(event: H3Event): number {
+  const text = getRouterParam(event, 'id') ?? ''
+  if (!/^\d{1,15}$/.test(text)) throw new Missing('What this address names')
+  return Number(text)
 }
 
 /** The id in the address. @throws Missing for what cannot be one */

@@ -12,7 +12,11 @@ export interface Supplier {
 export interface CatalogueOffer extends ProductFields {
   id: string
   supplierId: string
+  /** What is offered: the same id as that of the bottle one owns of it. */
+  productId: string
+  sizeMl: number
   priceMinor: number
+  inStock: boolean
   traits: Traits
 }
 
@@ -40,8 +44,8 @@ export interface PurchaseLine {
   reason: string
   priceMinor: number
   receivedAt: string | null
-  /** The bottle it became. */
-  productId: string | null
+  /** The unit it became. */
+  unitId: string | null
 }
 
 export interface Purchase {

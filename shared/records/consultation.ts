@@ -8,6 +8,7 @@ import {
   Colour,
   Distinct,
   Id,
+  MadeFrom,
   Many,
   Maybe,
   Named,
@@ -25,6 +26,21 @@ export class ZoneInput {
   @OneOf(ZONES) zone!: Zone
   @Maybe() @OneOf(SKIN_TYPES) type?: SkinType | null
   @SomeOf(ZONE_STATES) states: ZoneState[] = []
+}
+
+/** What the day asks of the make-up, where it differs from what was said before. */
+export class OccasionDiffers implements Partial<JobFacts> {
+  @Maybe() @OneOf(JOB_TYPES) type?: JobType
+  @Maybe() @YesNo() flash?: boolean
+  @Maybe() @YesNo() highDefinition?: boolean
+  @Maybe() @YesNo() heat?: boolean
+  @Maybe() @YesNo() humidity?: boolean
+  @Maybe() @Between(0.5, 48, 'h') hours?: number
+  @Maybe() @YesNo() tears?: boolean
+  @Maybe() @YesNo() costumeChanges?: boolean
+  @Maybe() @YesNo() outdoors?: boolean
+  @Maybe() @Whole(0, 4) limbs?: number
+  @Maybe() @OneOf(ILLUMINANTS) light?: Illuminant
 }
 
 /** What the day asks of the make-up. */
@@ -128,6 +144,8 @@ export class Consultation {
   @Maybe()
   @One(() => SecondToneInput, 'must name a zone and its colour')
   secondTone: SecondToneInput | null = null
-  @One(() => OccasionInput, 'must say what the day asks')
-  occasion: OccasionInput = new OccasionInput()
+}
+
+export class ConsultationInput extends Consultation {
+  @MadeFrom() version?: number
 }

@@ -6,19 +6,21 @@ import { DropsDto, LabDto } from '../compute/parts'
 import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/suitability/face'
 import { SITES, type Site } from '#core/reading/sites'
 import { FINISHES, type Finish } from '#core/suitability/item'
-import type { Consultation } from './consultation'
+import { Consultation } from './consultation'
+import { BookingForFace, type FaceBooking } from './jobs'
 import type { OwnedProduct } from './kit'
-import type { SavedPlan } from './plans'
+import type { PlanLine } from './plans'
 import {
   Between,
   Colour,
   Distinct,
   Id,
   ListOf,
+  MadeFrom,
   Many,
   Maybe,
-  Moment,
   Name,
+  One,
   OneOf,
   Satisfies,
   Text,
@@ -36,10 +38,20 @@ export class FaceInput {
   @OneOf(COVERAGES) coverage: Coverage = 'medium'
   @OneOf(FINISHES) finish: Finish = 'natural'
   @Text(0, 300) wishes: string = ''
-  /** The next time this face is in the chair. */
-  @Maybe() @Moment() bookedOn?: string | null
-  @Text(0, 120) bookedFor: string = ''
   @Text(0, 1000) notes: string = ''
+  @MadeFrom() version?: number
+}
+
+/** A face with what is known of it from the start, kept as one. */
+export class NewFaceInput extends FaceInput {
+  @Maybe() @One(() => Consultation) consultation?: Consultation
+  @Maybe() @One(() => BookingForFace) booking?: BookingForFace
+}
+
+/** What the person is and wishes for together with their answers. */
+export class RecordInput {
+  @One(() => FaceInput) face!: FaceInput
+  @One(() => Consultation) consultation!: Consultation
 }
 
 export class ReadingInput {
@@ -128,14 +140,17 @@ export interface HistoryEntry extends HistoryInput {
 
 export interface Face extends FaceInput {
   id: string
+  version: number
+  /** Soonest first, those without a day last. */
+  bookings: FaceBooking[]
   consultation: Consultation
   history: HistoryEntry[]
   /** Newest first; the bytes are fetched one by one. */
   pictures: PictureRecord[]
   /** What they bring along. */
   own: OwnedProduct[]
-  /** Newest first. */
-  plans: SavedPlan[]
+  /** Newest first; their bodies are fetched one by one. */
+  plans: PlanLine[]
   createdAt: string
   /** Newest first; the first is the one that counts. */
   readings: FaceReading[]

@@ -1,10 +1,29 @@
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
+import { UNIT_ROLES, type Measure, type PlaceSort, type ProductSort, type UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
 import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/suitability/item'
 import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
-import { Between, Colour, Ids, Ingredients, Maybe, Minor, Moment, Name, Named, One, OneOf, Text, YesNo } from '../rules'
+import {
+  Between,
+  Colour,
+  Distinct,
+  Id,
+  Ids,
+  Ingredients,
+  MadeFrom,
+  Many,
+  Maybe,
+  Minor,
+  Moment,
+  Name,
+  Named,
+  One,
+  OneOf,
+  Text,
+  YesNo,
+} from '../rules'
 
 /** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show. */
 export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
@@ -23,8 +42,6 @@ export class ProductFields {
   @OneOf(COVERAGES) coverage: Coverage = 'medium'
   @OneOf(FAMILIES) family: Family = 'unknown'
   @OneOf(FINISHES) finish: Finish = 'natural'
-  /** Grams for what is sold by weight. */
-  @Between(0.1, 1000, 'ml') sizeMl: number = 30
   /** Ingredient list as on the pack; empty when it is not on record. */
   @Ingredients() inci: string = ''
   /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
@@ -37,11 +54,13 @@ export class ProductFields {
   /** What the kind usually is, when left out. */
   @Maybe()
   @One(() => TraitsInput, 'must describe the product')
-  traits?: Traits
+  traits?: Partial<Traits>
 }
 
 /** What is written when a bottle enters the kit or is changed. */
 export class OwnedProductInput extends ProductFields {
+  /** Grams for what is sold by weight. */
+  @Between(0.1, 1000, 'ml') sizeMl: number = 30
   /** How strongly it pulls a mix against what its cover says; learned from measured mixes. */
   @Between(0.25, 4) strength: number = 1
   /** Share of the bottle that is left. */
@@ -50,11 +69,69 @@ export class OwnedProductInput extends ProductFields {
   @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
   @Text(0, 500) notes: string = ''
+  @MadeFrom() version?: number
 }
 
+/** A bottle of the kit as it is to be. */
+export class ChangedProductInput extends OwnedProductInput {
+  @Id() id!: string
+}
+
+/** Bottles changed together, all or none. */
+export class ChangeAllInput {
+  @Many(() => ChangedProductInput, 500, 1) @Distinct('id') products!: ChangedProductInput[]
+}
+
+export class UnitInput {
+  @Between(0.1, 1000, 'ml') sizeMl: number = 30
+  @Between(0, 1) level: number = 1
+  @Maybe() @Minor() priceMinor?: number | null
+  @Maybe() @Moment() openedOn?: string | null
+  @Text(0, 500) notes: string = ''
+  @Maybe() @Id() placeId?: string | null
+  @OneOf(UNIT_ROLES) role: UnitRole = 'backup'
+  @Text(0, 60) label: string = ''
+  @MadeFrom() version?: number
+}
+
+/** Some of a bottle in a vessel of its own. */
+export class DecantInput {
+  /** In the measure of the bottle. */
+  @Between(0.01, 1000, 'ml') amount!: number
+  @Between(0.1, 1000, 'ml') sizeMl!: number
+  @Maybe() @Id() placeId?: string | null
+  @Text(0, 60) label: string = ''
+}
+
+/** A unit, or a pan of one, that holds the product. */
+export interface OwnedUnit {
+  id: string
+  fillId: string
+  placeId: string | null
+  role: UnitRole
+  label: string
+  /** The palette it is a pan of. */
+  inside: string | null
+  size: number
+  measure: Measure
+  level: number
+  openedOn: string | null
+  priceMinor: number | null
+  notes: string
+  retiredAt: string | null
+  createdAt: string
+  version: number
+}
+
+/** A product with the units that hold it; level, size, price and notes are those of the unit a drop comes from today. */
 export interface OwnedProduct extends OwnedProductInput {
   id: string
+  sort: ProductSort
   traits: Traits
+  /** In the order they are used. */
+  units: OwnedUnit[]
+  /** Counts the changes of the product and all its units. */
+  version: number
   /** The face that brings it; null for what is the artist's own. */
   ownerFaceId: string | null
   retiredAt: string | null
@@ -73,7 +150,16 @@ export class RangeInput {
   @YesNo() mixes!: boolean
 }
 
+/** A place that things stand in. */
+export interface Place {
+  id: string
+  parentId: string | null
+  sort: PlaceSort
+  name: string
+}
+
 export interface Kit {
   products: OwnedProduct[]
   apart: { brand: string; range: string }[]
+  places: Place[]
 }

@@ -1,7 +1,7 @@
 import type { FacePlan } from '#core/suitability/facePlan'
 import type { Lock } from '#core/suitability/locks'
 import { DropsDto } from '../compute/parts'
-import { Distinct, Ids, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
+import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
 import type { MeasuredMixRecord } from './mixes'
 
@@ -36,6 +36,8 @@ export class PlanInput {
   @Maybe()
   @One(() => OccasionInput, 'must say what the day asks')
   occasion?: OccasionInput | null
+  /** The booking it is for; left out, the one that counts today, else a personal visit. */
+  @Maybe() @Id() bookingId?: string | null
 }
 
 export const PLAN_KINDS = ['preview', 'day'] as const
@@ -53,15 +55,31 @@ export class SavePlanInput extends PlanInput {
 export class PlanNotesInput {
   @Text(0, 1000) agreed: string = ''
   @Text(0, 1000) change: string = ''
+  @MadeFrom() version?: number
 }
 
-/** A plan as it was kept, with everything it said. */
-export interface SavedPlan extends SavePlanInput {
+/** A kept plan as it stands in a list. */
+export interface PlanLine {
   id: string
-  plan: FacePlan
+  kind: PlanKind
+  bookingId: string | null
+  occasion: OccasionInput
+  agreed: string
+  change: string
+  layers: number
+  minutes: number
+  costMinor: number
+  version: number
   savedAt: string
   /** When it was done; null while it is only planned. */
   usedAt: string | null
+}
+
+/** A kept plan with everything it said. */
+export interface SavedPlan extends PlanLine {
+  locks: LockInput[]
+  overrides: OverrideInput[]
+  plan: FacePlan
 }
 
 export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> =>

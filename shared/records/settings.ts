@@ -2,7 +2,7 @@ import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/suitability/settings'
 import { SLOT_IDS, type SlotId } from '#core/suitability/slots'
-import { Between, Id, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
+import { Between, Id, MadeFrom, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const
@@ -43,4 +43,5 @@ export class Settings {
   )
   ruleWeights: Record<string, number> = {}
   @Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
+  @MadeFrom() version?: number
 }

@@ -1,13 +1,31 @@
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
+import { MEASURES, PRODUCT_SORTS, UNIT_ROLES, type Measure, type ProductSort, type UnitRole } from '#core/stock/things'
 import type { FacePlan } from '#core/suitability/facePlan'
 import { LabDto } from '../compute/parts'
-import { Colour, Id, Maybe, Minor, Moment, Name, Named, One, OneOf, Satisfies, Text, Whole } from '../rules'
+import {
+  Between,
+  Colour,
+  Distinct,
+  Id,
+  Many,
+  Maybe,
+  Minor,
+  Moment,
+  Name,
+  Named,
+  One,
+  OneOf,
+  Satisfies,
+  Text,
+  Whole,
+} from '../rules'
 import { isPlainObject, shaped } from '../shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
-import { OwnedProductInput, ProductFields, type OwnedProduct } from './kit'
+import { BookingInput, JobInput } from './jobs'
+import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
-import { FlashTestInput, PaletteTestInput, SavePlanInput } from './plans'
+import { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PLAN_KINDS, type PlanKind } from './plans'
 import { Settings } from './settings'
 
 /*
@@ -15,17 +33,55 @@ import { Settings } from './settings'
  * its class, because it is old, was imported or edited by hand, is set aside by name and never reaches a list, a plan or a page.
  */
 
-export class StoredProduct extends OwnedProductInput {
+export class StoredProduct extends ProductFields {
   @Id() id!: string
+  @OneOf(PRODUCT_SORTS) sort: ProductSort = 'cosmetic'
+  @Between(0.25, 4) strength: number = 1
+  @Moment() createdAt!: string
+}
+
+export class StoredUnit {
+  @Id() id!: string
+  @Id() productId!: string
+  @Maybe() @Id() placeId?: string | null
+  @Whole(1, 10_000) count: number = 1
+  @Text(0, 60) container: string = ''
+  @Text(0, 60) label: string = ''
+  @Maybe() @Minor() priceMinor?: number | null
+  @OneOf(UNIT_ROLES) role: UnitRole = 'workhorse'
   @Maybe() @Id() ownerFaceId?: string | null
+  @Text(0, 500) notes: string = ''
   @Maybe() @Moment() retiredAt?: string | null
   @Moment() createdAt!: string
 }
 
-export class StoredOffer extends ProductFields {
+export class StoredFill {
+  @Id() id!: string
+  @Id() unitId!: string
+  @Id() productId!: string
+  @Between(0.01, 1000) size: number = 30
+  @OneOf(MEASURES) measure: Measure = 'ml'
+  @Between(0, 1) level: number = 1
+  @Maybe() @Moment() openedOn?: string | null
+}
+
+export class StoredOffer {
   @Id() id!: string
   @Id() supplierId!: string
+  @Id() productId!: string
+  @Between(0.01, 1000) size: number = 30
+  @OneOf(MEASURES) measure: Measure = 'ml'
   @Minor() priceMinor!: number
+}
+
+export class StoredJob extends JobInput {
+  @Id() id!: string
+  @Moment() createdAt!: string
+}
+
+export class StoredBooking extends BookingInput {
+  @Id() id!: string
+  @Id() faceId!: string
 }
 
 export class StoredFace extends FaceInput {
@@ -87,13 +143,27 @@ export function isFacePlan(value: unknown): boolean {
   )
 }
 
-/** A kept plan; the plan itself was made here and is only looked at from outside. */
-export class StoredPlan extends SavePlanInput {
+/** The line of a kept plan. */
+export class StoredPlan {
   @Id() id!: string
-  @One(() => OccasionInput) declare occasion: OccasionInput
-  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
+  @Maybe() @Id() bookingId?: string | null
+  @OneOf(PLAN_KINDS) kind: PlanKind = 'day'
+  @Text(0, 1000) agreed: string = ''
+  @Text(0, 1000) change: string = ''
+  @One(() => OccasionInput) occasion!: OccasionInput
+  @Whole(0, 1000) layers: number = 0
+  @Between(0, 10_000, 'min') minutes: number = 0
+  @Minor() costMinor: number = 0
   @Moment() savedAt!: string
   @Maybe() @Moment() usedAt?: string | null
+}
+
+/** The body of a kept plan; the plan itself was made here and is only looked at from outside. */
+export class StoredPlanBody {
+  @Id() id!: string
+  @Many(() => LockInput, 40) @Distinct('key') locks: LockInput[] = []
+  @Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
+  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
 }
 
 export class StoredPicture {
@@ -135,7 +205,6 @@ export class StoredPurchaseLine {
   @Minor() priceMinor!: number
   @Text(0, 500) reason!: string
   @Maybe() @Moment() receivedAt?: string | null
-  @Maybe() @Id() productId?: string | null
 }
 
 export class StoredRange {

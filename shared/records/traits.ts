@@ -19,20 +19,20 @@ import {
 } from '#core/suitability/item'
 import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../rules'
 
-/** What is known of a product beyond its colour, see core/stock/usual.ts for what each kind usually is. */
-export class TraitsInput implements Traits {
-  @SomeOf(ITEM_KINDS) alsoFor: ItemKind[] = []
-  @YesNo() buildable: boolean = false
-  @OneOf(TEXTURES) texture: Texture = 'other'
-  @Maybe() @Between(0.5, 72, 'h') wearHours: number | null = null
-  @SomeOf(RESISTANCES) resists: Resistance[] = []
-  @Maybe() @Whole(0, 100) spf: number | null = null
-  @OneOf(FILTERS) filter: Filter = 'unknown'
-  @OneOf(SPARKLES) sparkle: Sparkle = 'none'
-  @OneOf(DISPENSERS) dispenser: Dispenser = 'bottle'
-  @SomeOf(CLAIMS) claims: Claim[] = []
-  @SomeOf(PLACES) safeFor: Place[] = ['face']
-  @YesNo() seenByClients: boolean = false
-  @YesNo() limited: boolean = false
-  @Maybe() @Whole(1, 60) paoMonths: number | null = null
+/** What is known of a product beyond its colour; what is not said is what its kind usually is, see core/stock/usual.ts. */
+export class TraitsInput implements Partial<Traits> {
+  @Maybe() @SomeOf(ITEM_KINDS) alsoFor?: ItemKind[]
+  @Maybe() @YesNo() buildable?: boolean
+  @Maybe() @OneOf(TEXTURES) texture?: Texture
+  @Maybe() @Between(0.5, 72, 'h') wearHours?: number | null
+  @Maybe() @SomeOf(RESISTANCES) resists?: Resistance[]
+  @Maybe() @Whole(0, 100) spf?: number | null
+  @Maybe() @OneOf(FILTERS) filter?: Filter
+  @Maybe() @OneOf(SPARKLES) sparkle?: Sparkle
+  @Maybe() @OneOf(DISPENSERS) dispenser?: Dispenser
+  @Maybe() @SomeOf(CLAIMS) claims?: Claim[]
+  @Maybe() @SomeOf(PLACES) safeFor?: Place[]
+  @Maybe() @YesNo() seenByClients?: boolean
+  @Maybe() @YesNo() limited?: boolean
+  @Maybe() @Whole(1, 60) paoMonths?: number | null
 }

@@ -10,7 +10,7 @@ const undo = useUndo()
 const asking = ref(false)
 const busy = ref(false)
 const answer = (part: { keepRecord?: Consent; keepPictures?: Consent }) =>
-  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, ...part }))
+  undo.attempt(() => faces.answer(props.face.id, part))
 
 async function forget() {
   busy.value = true

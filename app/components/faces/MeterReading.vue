@@ -21,9 +21,7 @@ const tone = ref<Undertone>('neutral')
 
 onMounted(() =>
   undo.attempt(async () => {
-    const state = await api<{ calibratedUntil: string | null; knowsFace: boolean }>(
-      `devices/simulated-meter/${props.faceId}`,
-    )
+    const state = await api('get', '/api/devices/simulated-meter/:id', { id: props.faceId })
     calibratedUntil.value = state.calibratedUntil
     knows.value = state.knowsFace
   }),
@@ -39,17 +37,12 @@ async function attempt(work: () => Promise<unknown>) {
 }
 const calibrate = () =>
   attempt(async () => {
-    calibratedUntil.value = (
-      await api<{ calibratedUntil: string }>('devices/simulated-meter/calibrate', { method: 'POST' })
-    ).calibratedUntil
+    calibratedUntil.value = (await api('post', '/api/devices/simulated-meter/calibrate')).calibratedUntil
   })
 const shoot = () =>
   attempt(async () => {
     const sees = knows.value ? undefined : typicalSkin(DEPTH_WORDS[depth.value], tone.value)
-    const { lab } = await api<{ lab: Lab }>('devices/simulated-meter/shot', {
-      method: 'POST',
-      body: { faceId: props.faceId, sees },
-    })
+    const { lab } = await api('post', '/api/devices/simulated-meter/shot', {}, { body: { faceId: props.faceId, sees } })
     knows.value = true
     shots.value = [...shots.value, lab]
   })

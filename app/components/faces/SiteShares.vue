@@ -32,15 +32,13 @@ const tan = computed(
 )
 const setTan = (what: (typeof TAN)[number]['value'] | undefined) =>
   undo.attempt(() =>
-    faces.changeConsultation(props.face.id, {
-      ...props.face.consultation,
+    faces.answer(props.face.id, {
       tanOn: what === 'tan' ? true : what === 'bare' ? false : null,
     }),
   )
 const weigh = (site: Site, weight: number | undefined) =>
   undo.attempt(() =>
-    faces.changeConsultation(props.face.id, {
-      ...props.face.consultation,
+    faces.answer(props.face.id, {
       siteWeights: { ...weights.value, [site]: weight ?? 0 },
     }),
   )

@@ -82,7 +82,7 @@ async function take() {
     const { lab, strength = 1 } = asLearned(complexionOf(p), found)
     return [{ ...p, lab, strength: Math.min(4, Math.max(0.25, strength)) }]
   })
-  await undo.attempt(() => kit.changeAll(changed, 'The bottles pull as they were measured to.'))
+  await undo.attempt(() => kit.changeAll(changed))
 }
 </script>
 

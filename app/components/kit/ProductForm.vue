@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { isMixed, rangeKey } from '#shared/kitPigments'
-import { isComplexionKind, USUAL_BY_KIND } from '#core/stock/usual'
+import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/usual'
 import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 
@@ -10,7 +10,7 @@ const props = defineProps<{ product: OwnedProduct | null }>()
 const emit = defineEmits<{ done: [] }>()
 const kit = useKit()
 const undo = useUndo()
-const { at, submit, problem, busy } = useForm(OwnedProductInput)
+const { at, submit, problem, busy, clash, reset } = useForm(OwnedProductInput)
 
 const UNPLACED = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
 /** What a kind usually is, until the artist says more. */
@@ -30,7 +30,7 @@ const values = reactive<OwnedProductInput>(
 const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
 const draft = useDraft(`product:${props.product?.id ?? 'new'}`, reactive({ values, price }))
 const traits = computed({
-  get: () => values.traits ?? USUAL_BY_KIND[values.kind].traits,
+  get: () => traitsFor(values.kind, values.traits),
   set: now => {
     values.traits = now
   },
@@ -62,6 +62,18 @@ function chooseKind(kind: ItemKind | null) {
   Object.assign(values, usual, placedAlready ? {} : { lab, colourSource })
 }
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
+
+function takeTheirs() {
+  const there = clash.value as unknown as OwnedProduct
+  kit.put([there])
+  Object.assign(values, there, { lab: { ...there.lab } })
+  price.value = there.priceMinor == null ? '' : formatMoney(there.priceMinor)
+  reset()
+}
+async function keepMine() {
+  values.version = (clash.value as unknown as OwnedProduct).version
+  await save()
+}
 
 async function save() {
   const minor = price.value.trim() === '' ? null : parseMoney(price.value)
@@ -101,6 +113,7 @@ async function save() {
     <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
     <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <Clash v-if="clash" :mine="values" :today="clash" @mine="keepMine" @theirs="takeTheirs" />
     <v-autocomplete
       :model-value="values.kind"
       label="Kind"

@@ -2,6 +2,7 @@
 const DAY_OF_WORK = [
   { to: '/', name: 'Bench' },
   { to: '/faces', name: 'Faces' },
+  { to: '/jobs', name: 'Jobs' },
   { to: '/kit', name: 'Kit' },
   { to: '/reach', name: 'Reach' },
   { to: '/buys', name: 'Buys' },
@@ -94,7 +95,7 @@ a[aria-current='page'] {
     min-height: 56px;
     border-left: 0;
     border-top: 4px solid transparent;
-    font-size: 0.86rem;
+    font-size: 0.8rem;
   }
   :global(html.chairside .rail a) {
     font-size: 0.78rem;
@@ -102,7 +103,7 @@ a[aria-current='page'] {
   a[aria-current='page'] {
     border-top-color: var(--accent);
   }
-  /* A phone has room for six; the bench leads there too. */
+  /* A phone has room for seven; the bench leads there too. */
   .wide {
     display: none;
   }

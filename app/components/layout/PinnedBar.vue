@@ -1,7 +1,11 @@
 <script setup lang="ts">
-import { formatMoney } from '~/composables/words'
+import { nextBooking } from '#shared/records/jobs'
+import { today } from '#shared/today'
+import { formatMoney } from '~/words/words'
 
 const faces = useFaces()
+const booking = computed(() => (faces.current ? nextBooking(faces.current.bookings, today()) : null))
+const history = ref(false)
 const settings = useSettings()
 const chairside = useChairside()
 const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
@@ -13,8 +17,8 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
       >Face <b>{{ faces.current.name }}</b></NuxtLink
     >
     <NuxtLink v-else to="/faces">Face <b>none chosen</b></NuxtLink>
-    <span v-if="faces.current?.bookedFor" class="job"
-      >For <b>{{ faces.current.bookedFor }}</b></span
+    <NuxtLink v-if="booking" :to="`/jobs/${booking.jobId}`" class="job"
+      >For <b>{{ booking.job.name }}</b></NuxtLink
     >
     <NuxtLink to="/buys" class="budget"
       >Budget <b>{{ formatMoney(settings.value.budgetMinor, settings.value.currency) }}</b></NuxtLink
@@ -22,9 +26,17 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
     <button class="act chairside" type="button" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">
       {{ chairside.on ? 'At the desk' : 'At the chair' }}
     </button>
-    <button class="act" type="button" @click="settings.change({ theme: other })">
+    <button class="act" type="button" @click="settings.change({ theme: other }, true)">
       {{ other === 'wings' ? 'Wings (dark)' : 'Day (light)' }}
     </button>
+    <button class="act" type="button" :aria-expanded="history" @click="history = !history">History</button>
+    <v-dialog v-model="history" max-width="560" scrollable aria-label="What was changed">
+      <v-card class="history"
+        ><h2>What was changed</h2>
+        <ChangeList v-if="history" />
+        <v-btn variant="text" @click="history = false">Close</v-btn></v-card
+      >
+    </v-dialog>
   </header>
 </template>
 
@@ -56,6 +68,11 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
 }
 .chairside {
   margin-left: auto;
+}
+.history {
+  padding: 20px 24px;
+  display: grid;
+  gap: 10px;
 }
 .job {
   white-space: nowrap;

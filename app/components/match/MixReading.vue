@@ -25,13 +25,10 @@ const shooting = ref(false)
 async function shoot() {
   shooting.value = true
   await undo.attempt(async () => {
-    await api('devices/simulated-meter/calibrate', { method: 'POST' })
+    await api('post', '/api/devices/simulated-meter/calibrate')
     const shots: Lab[] = []
     while (shots.length < SHOTS) {
-      const { lab } = await api<{ lab: Lab }>('devices/simulated-meter/mix', {
-        method: 'POST',
-        body: { drops: asPlain() },
-      })
+      const { lab } = await api('post', '/api/devices/simulated-meter/mix', {}, { body: { drops: asPlain() } })
       shots.push(lab)
     }
     const { mean } = averageShots(shots, INSTRUMENT_FLOOR)

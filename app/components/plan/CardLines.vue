@@ -2,7 +2,7 @@
 import { labToCss } from '#core/colour/display'
 import type { Layer } from '#core/suitability/facePlan'
 import { recordOnFaces, type FaceCard } from '#shared/faceCard'
-import { amountInWords, reasonInWords } from '~/composables/planWords'
+import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The lines of a card: with amounts, tools and reasons for the artist, products alone for the person. */
 const props = defineProps<{ card: FaceCard; layers: readonly Layer[]; reader: 'artist' | 'person' }>()

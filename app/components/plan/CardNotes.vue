@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { SavedPlan } from '#shared/records/plans'
+import type { PlanLine } from '#shared/records/plans'
 
 /** What was agreed and what to change; kept when asked to, and when it is left with something new in it. */
-const props = defineProps<{ faceId: string; saved: SavedPlan }>()
+const props = defineProps<{ faceId: string; saved: PlanLine }>()
 const faces = useFaces()
 const plans = usePlans()
 const undo = useUndo()
@@ -12,7 +12,7 @@ const change = ref(props.saved.change)
 const draft = useDraft(`card:${props.faceId}:${props.saved.id}`, reactive({ agreed, change }))
 const isNew = computed(() => agreed.value !== props.saved.agreed || change.value !== props.saved.change)
 async function keep() {
-  const notes = { agreed: agreed.value, change: change.value }
+  const notes = { agreed: agreed.value, change: change.value, version: props.saved.version }
   if (await undo.attempt(() => plans.note(props.faceId, props.saved.id, notes))) draft.done()
 }
 onBeforeUnmount(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import type { FacePlan } from '#core/suitability/facePlan'
-import { amountInWords, reasonInWords } from '~/composables/planWords'
+import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The plan at the chair: one layer at a time in the order of the work, big enough for a phone propped beside the face. */
 const props = defineProps<{ plan: FacePlan; faceId: string; skin: Lab; cut: readonly string[] }>()

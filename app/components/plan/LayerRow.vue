@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Layer } from '#core/suitability/facePlan'
-import { amountInWords, effectInWords, reasonInWords } from '~/composables/planWords'
+import { amountInWords, effectInWords, reasonInWords } from '~/words/plan'
 
 /** One layer: what, its colour, why, how much and with what; unfolds into every reason and what could go there instead. */
 const props = defineProps<{ layer: Layer; open: boolean; isCut?: boolean }>()
-const emit = defineEmits<{ toggle: []; lock: []; unlock: []; empty: []; take: [itemId: string] }>()
+const emit = defineEmits<{
+  toggle: []
+  lock: []
+  unlock: []
+  empty: []
+  take: [other: Layer['alternatives'][number]]
+}>()
 const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props.layer.where}` : ''}`)
 </script>
 
@@ -43,7 +49,7 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
       <template v-if="layer.alternatives.length > 0">
         <h3>Or</h3>
         <p v-for="other in layer.alternatives" :key="other.item.id" class="other">
-          <button class="act" type="button" @click="emit('take', other.item.id)">{{ other.item.name }}</button>
+          <button class="act" type="button" @click="emit('take', other)">{{ other.item.name }}</button>
           <span class="small">{{ reasonInWords(other.findings, [], 3) }}</span>
         </p>
       </template>

@@ -10,7 +10,7 @@ const emit = defineEmits<{
   lock: [layer: Layer]
   unlock: [key: string]
   empty: [key: string]
-  take: [layer: Layer, itemId: string]
+  take: [layer: Layer, other: Layer['alternatives'][number]]
 }>()
 const open = ref<string | null>(null)
 

@@ -2,7 +2,7 @@
 import type { LeftOut } from '#core/suitability/leftOut'
 
 /** What was there and was not taken, with the one reason that weighed most; a veto can be lifted here. */
-const props = defineProps<{ leftOut: readonly LeftOut[]; idOf: (name: string) => string | undefined }>()
+const props = defineProps<{ leftOut: readonly LeftOut[] }>()
 const emit = defineEmits<{ lift: [itemId: string, rule: string, reason: string] }>()
 const FIRST = 5
 const all = ref(false)
@@ -12,25 +12,28 @@ const asking = ref<LeftOut | null>(null)
 const chosen = ref<string>()
 const reason = ref('')
 const drafts = useDrafts()
-const keyOf = ({ finding, names }: LeftOut) => `lift:${finding.rule}:${names.join()}`
+const namesOf = ({ products }: Pick<LeftOut, 'products'>) => products.map(p => p.name)
+const keyOf = ({ finding, products }: LeftOut) => `lift:${finding.rule}:${products.map(p => p.itemId ?? p.name).join()}`
 watch(reason, now => {
   if (asking.value && now) drafts.keep(keyOf(asking.value), now)
 })
 const isHarm = ({ finding: { effect } }: LeftOut) => effect.is === 'veto' && effect.of === 'harm'
 /** A veto can be lifted, but not an empty bottle filled. */
-const usable = ({ finding, names }: LeftOut) =>
-  finding.effect.is === 'veto' && finding.sentence !== 'it is empty' ? names.filter(n => props.idOf(n)) : []
+const usable = ({ finding, products }: LeftOut): { name: string; itemId: string }[] =>
+  finding.effect.is === 'veto' && finding.sentence !== 'it is empty'
+    ? products.flatMap(({ name, itemId }) => (itemId === null ? [] : [{ name, itemId }]))
+    : []
 
 function use(entry: LeftOut) {
-  const names = usable(entry)
-  if (names.length === 1 && !isHarm(entry)) return emit('lift', props.idOf(names[0]!)!, entry.finding.rule, '')
+  const all = usable(entry)
+  if (all.length === 1 && !isHarm(entry)) return emit('lift', all[0]!.itemId, entry.finding.rule, '')
   reason.value = drafts.of(keyOf(entry)) ?? ''
-  chosen.value = names[0]
+  chosen.value = all[0]?.itemId
   asking.value = entry
 }
 function confirm() {
   const entry = asking.value
-  const itemId = props.idOf(chosen.value ?? '')
+  const itemId = chosen.value
   if (!entry || !itemId || (isHarm(entry) && reason.value.trim() === '')) return
   emit('lift', itemId, entry.finding.rule, reason.value.trim())
   drafts.drop(keyOf(entry))
@@ -45,7 +48,9 @@ function confirm() {
     <dl>
       <template v-for="entry in shown" :key="entry.finding.rule + entry.finding.sentence">
         <dt>
-          <s v-for="(name, i) in entry.names" :key="name">{{ name }}{{ i < entry.names.length - 1 ? ', ' : '' }}</s>
+          <s v-for="(p, i) in entry.products" :key="p.itemId ?? p.name"
+            >{{ p.name }}{{ i < entry.products.length - 1 ? ', ' : '' }}</s
+          >
         </dt>
         <dd class="small">
           {{ entry.finding.sentence }}
@@ -53,7 +58,7 @@ function confirm() {
             v-if="usable(entry).length > 0"
             class="act"
             type="button"
-            :aria-label="`Use all the same: ${usable(entry).join(', ')}`"
+            :aria-label="`Use all the same: ${namesOf({ products: usable(entry) }).join(', ')}`"
             @click="use(entry)"
           >
             Use it
@@ -72,12 +77,12 @@ function confirm() {
     >
       <v-card v-if="asking">
         <form class="ask" @submit.prevent="confirm">
-          <h2>{{ usable(asking).length === 1 ? chosen : 'Which of them?' }}</h2>
+          <h2>{{ usable(asking).length === 1 ? usable(asking)[0]!.name : 'Which of them?' }}</h2>
           <Choices
             v-if="usable(asking).length > 1"
             v-model="chosen"
             label="Product"
-            :options="usable(asking).map(n => ({ value: n, text: n }))"
+            :options="usable(asking).map(p => ({ value: p.itemId, text: p.name }))"
             hide-label
           />
           <template v-if="isHarm(asking)">

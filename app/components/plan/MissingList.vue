@@ -3,7 +3,7 @@ import type { Missing } from '#core/suitability/facePlan'
 import { slotPlan } from '#core/suitability/slots'
 
 /** Places the kit cannot fill as they should be; each becomes a line for Buys. */
-const props = defineProps<{ missing: readonly Missing[]; faceId: string; faceName: string }>()
+const props = defineProps<{ missing: readonly Missing[]; faceId: string }>()
 const buys = useBuys()
 const settings = useSettings()
 const undo = useUndo()
@@ -16,9 +16,8 @@ const rows = computed(() =>
   })),
 )
 async function list(offerId: string, priceMinor: number, why: string) {
-  const lines = [{ offerId, reason: `For ${props.faceName}: ${why}`.slice(0, 300) }]
-  if (await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor })))
-    undo.tell('It is on the purchase list.')
+  const lines = [{ offerId, reason: `For {face:${props.faceId}}: ${why}`.slice(0, 300) }]
+  await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor }))
 }
 </script>
 

@@ -18,7 +18,13 @@ const items = computed(() => [...kit.products.filter(p => !p.retiredAt && p.leve
 const steps = computed(() => {
   const mishap = MISHAPS.find(m => m.id === id.value)
   return mishap
-    ? mendMishap(mishap, items.value, props.facts, props.job, planSettings(settings.value, plans.tests, today()))
+    ? mendMishap(
+        mishap,
+        items.value,
+        props.facts,
+        props.job,
+        planSettings(settings.value, plans.tests, kit.apart, today()),
+      )
     : []
 })
 </script>

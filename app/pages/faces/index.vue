@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
 import { targetReading } from '#shared/faceFacts'
+import type { Face } from '#shared/records/faces'
+import { nextBooking } from '#shared/records/jobs'
+import { today } from '#shared/today'
 import { SKIN_TYPES, type SkinType } from '#core/suitability/face'
 
 useHead({ title: 'Faces · Varietas' })
@@ -14,19 +17,18 @@ const skinType = ref<SkinType | 'all'>('all')
 const order = ref<'booked' | 'name' | 'depth'>('booked')
 const open = ref('add' in useRoute().query)
 
+const textOf = ({ name, bookings, wishes, notes }: Face) =>
+  [name, ...bookings.map(b => b.job.name), wishes, notes].join(' ').toLowerCase()
 const rows = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
   return faces.faces
-    .filter(
-      f =>
-        (skinType.value === 'all' || f.skinType === skinType.value)
-        && words.every(w => `${f.name} ${f.bookedFor} ${f.wishes} ${f.notes}`.toLowerCase().includes(w)),
-    )
+    .filter(f => (skinType.value === 'all' || f.skinType === skinType.value) && words.every(w => textOf(f).includes(w)))
     .map(face => {
       const skin = reach.faceSkins.get(face.id)
       return {
         face,
         lab: targetReading(face)?.mean,
+        booking: nextBooking(face.bookings, today()),
         nearest: face.readings.length > 0 ? (skin?.nearest ?? null) : null,
       }
     })
@@ -34,7 +36,8 @@ const rows = computed(() => {
       (x, y) =>
         ({
           booked:
-            (x.face.bookedOn ?? '9').localeCompare(y.face.bookedOn ?? '9') || x.face.name.localeCompare(y.face.name),
+            (x.booking?.job.day ?? '9').localeCompare(y.booking?.job.day ?? '9')
+            || x.face.name.localeCompare(y.face.name),
           name: x.face.name.localeCompare(y.face.name),
           depth: (y.lab?.L ?? 0) - (x.lab?.L ?? 0),
         })[order.value],
@@ -112,7 +115,7 @@ function showEveryone() {
           </tr>
         </thead>
         <tbody>
-          <Guard v-for="{ face, lab, nearest } in rows" :key="face.id" :what="face.name" row>
+          <Guard v-for="{ face, lab, nearest, booking } in rows" :key="face.id" :what="face.name" row>
             <tr>
               <td>
                 <span class="who free"
@@ -138,7 +141,7 @@ function showEveryone() {
                 </template>
                 <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
               </td>
-              <td class="wide free">{{ face.bookedOn ? `${dayInWords(face.bookedOn)}, ${face.bookedFor}` : '' }}</td>
+              <td class="wide free">{{ booking ? bookingInWords(booking) : '' }}</td>
               <td class="num no-print wide">
                 <button
                   class="act"

@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
 import { removeFace } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => removeFace(idOf(event)))
+export default acts(event => removeFace(idOf(event)))

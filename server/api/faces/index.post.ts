@@ -1,5 +1,5 @@
-import { FaceInput } from '#shared/records/faces'
-import { withBody } from '../../utils/handlers'
+import { NewFaceInput } from '#shared/records/faces'
 import { addFace } from '../../services/faces'
+import { withBody } from '../../utils/handlers'
 
-export default withBody(FaceInput, addFace)
+export default withBody(NewFaceInput, addFace)

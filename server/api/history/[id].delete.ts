@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
 import { removeHistory } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => removeHistory(idOf(event)))
+export default acts(event => removeHistory(idOf(event)))

@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
 import { removeProduct } from '../../services/kit'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => removeProduct(idOf(event)))
+export default acts(event => removeProduct(idOf(event)))

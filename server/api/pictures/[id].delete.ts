@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
-import { setPictureDeleted } from '../../services/pictures'
+import { putAway } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => setPictureDeleted(idOf(event), true))
+export default acts(event => putAway('pictures', idOf(event), 'picture'))

@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
-import { setPlanDeleted } from '../../services/plans'
+import { putAway } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => setPlanDeleted(idOf(event), true))
+export default acts(event => putAway('plans', idOf(event), 'plan'))

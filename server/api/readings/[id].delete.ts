@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
-import { setReadingDeleted } from '../../services/faces'
+import { putAway } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => setReadingDeleted(idOf(event), true))
+export default acts(event => putAway('readings', idOf(event), 'reading'))

@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
-import { setRecipeDeleted } from '../../services/faces'
+import { putAway } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => setRecipeDeleted(idOf(event), true))
+export default acts(event => putAway('recipes', idOf(event), 'recipe'))

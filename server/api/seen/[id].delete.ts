@@ -1,4 +1,4 @@
-import { idOf } from '../../utils/handlers'
 import { dropSeen } from '../../services/faces'
+import { acts, idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => dropSeen(idOf(event)))
+export default acts(event => dropSeen(idOf(event)))

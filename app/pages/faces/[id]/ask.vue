@@ -4,14 +4,14 @@ import { AGE_BANDS, SKIN_TYPES, ZONES, type Zone } from '#core/suitability/face'
 import { FINISHES } from '#core/suitability/item'
 import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
 import { FaceInput, type Face } from '#shared/records/faces'
-import { placeInWords } from '~/composables/words'
+import { placeInWords } from '~/words/words'
 import { carryRecord, isSame, recordOf } from '~/stores/recordDrafts'
 
 /** The record in the order an artist asks; for a walk-up the first column is enough. */
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: questions · Varietas` })
 const faces = useFaces()
-const { at, submit, problem, busy } = useForm(Consultation)
+const { at, submit, problem, busy, clash } = useForm(Consultation)
 const who = useForm(FaceInput)
 
 const drafts = useRecordDrafts()
@@ -45,10 +45,14 @@ function setSecond(on: boolean) {
   values.secondTone =
     on && lab ? { zone: 'chin', lab: { ...lab, L: second.value[0] ? lab.L : Math.max(0, lab.L - 4) } } : null
 }
-const save = () =>
-  who.submit({ ...props.face, ...wish }, face =>
+const save = async () => {
+  const kept = await who.submit({ ...props.face, ...wish }, face =>
     submit({ ...values }, answers => faces.keepRecord(props.face.id, face, answers)),
   )
+  // What was changed elsewhere stands on the page now; what was answered here over it.
+  if (clash.value) faces.put(clash.value as unknown as Face)
+  return kept
+}
 function putBack() {
   const { answers, wish: kept } = recordOf(props.face)
   Object.assign(values, answers)
@@ -147,7 +151,7 @@ const told = computed(() => who.problem.value || problem.value)
             >
           </div>
           <h2>The day, and who photographs it</h2>
-          <OccasionFields v-model="values.occasion" />
+          <DayPanel :face="face" />
         </section>
       </div>
       <details>

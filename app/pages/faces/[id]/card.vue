@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { faceCard } from '#shared/faceCard'
 import type { Face } from '#shared/records/faces'
+import type { SavedPlan } from '#shared/records/plans'
+import { ApiProblem } from '~/composables/api'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()
@@ -11,7 +13,24 @@ const undo = useUndo()
 
 const chosenId = ref<string>()
 const reader = ref<'artist' | 'person'>('artist')
-const saved = computed(() => props.face.plans.find(p => p.id === chosenId.value) ?? props.face.plans[0])
+const line = computed(() => props.face.plans.find(p => p.id === chosenId.value) ?? props.face.plans[0])
+const body = shallowRef<SavedPlan | null>(null)
+const problem = ref('')
+async function open(id: string | undefined) {
+  body.value = null
+  problem.value = ''
+  if (!id) return
+  try {
+    const found = await plans.body(id)
+    if (line.value?.id === id) body.value = found
+  } catch (refused) {
+    if (!(refused instanceof ApiProblem)) throw refused
+    problem.value = refused.message
+  }
+}
+watch(() => line.value?.id, open, { immediate: true })
+/** What was kept, with what was noted of it since. */
+const saved = computed(() => (line.value && body.value ? { ...body.value, ...line.value } : null))
 const nameOf = (id: string) =>
   kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
 const card = computed(() => (saved.value ? faceCard(props.face, saved.value, nameOf) : null))
@@ -29,7 +48,12 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div v-if="!saved || !card">
+  <div v-if="problem" role="alert">
+    <h1>This plan cannot be shown.</h1>
+    <p class="lead">{{ problem }} <button class="act" type="button" @click="open(line?.id)">Try again</button></p>
+  </div>
+  <p v-else-if="line && !saved" role="status">Opening what was kept …</p>
+  <div v-else-if="!saved || !card">
     <h1>{{ firstName }}: nothing on the card yet.</h1>
     <p class="lead">Keep a plan, and it stands here with its recipe and its reasons.</p>
     <v-btn class="mt-4" color="primary" variant="flat" :to="`/faces/${face.id}/plan`">Make the plan</v-btn>
@@ -78,7 +102,7 @@ const print = () => window.print()
           color="primary"
           variant="flat"
           :to="`/faces/${face.id}/plan`"
-          @click="plans.copyToDay(face.id, saved!)"
+          @click="undo.attempt(() => plans.copyToDay(face.id, saved!.id))"
           >The day, as at the preview</v-btn
         >
         <v-btn color="primary" @click="print">Print or save as PDF</v-btn>

@@ -18,6 +18,7 @@ const undo = useUndo()
 const { submit, problem } = useForm(SavedRecipeInput)
 
 const id = computed(() => props.face.id)
+const { booking } = useDay(() => props.face)
 useHead({ title: () => `${props.face.name} · Varietas` })
 
 const reading = computed(() => props.face.readings[0])
@@ -100,10 +101,7 @@ function take(touch: Touch) {
       <h1 data-testid="answer">{{ answer }}</h1>
       <p class="lead">
         {{ capital(face.skinType) }} skin, wishes for {{ face.coverage }} coverage and a {{ face.finish }} finish.
-        <template v-if="face.bookedOn"
-          >Booked {{ dayInWords(face.bookedOn) }}<template v-if="face.bookedFor">, {{ face.bookedFor }}</template
-          >.</template
-        >
+        <template v-if="booking">Booked {{ bookingInWords(booking) }}.</template>
         <template v-if="face.wishes"> “{{ face.wishes }}”</template>
         <button class="act" type="button" @click="editing = true">Edit</button>
         <button class="act" type="button" @click="remove">Delete</button>

@@ -48,16 +48,14 @@ watch(
   },
 )
 
-const put = (chart: ChartMarkInput[]) =>
-  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, chart }))
+const put = (chart: ChartMarkInput[]) => undo.attempt(() => faces.answer(props.face.id, { chart }))
 const others = () => marks.value.filter(m => m.area !== area.value)
 const place = (id: string) => {
   const p = kit.byId.get(id)
   if (p) void put([...others(), { area: area.value, lab: { ...p.lab }, productId: p.id, note: '' }])
 }
 async function keepWords(): Promise<boolean> {
-  const consultation = { ...props.face.consultation, look: look.value }
-  const done = await undo.attempt(() => faces.changeConsultation(props.face.id, consultation))
+  const done = await undo.attempt(() => faces.answer(props.face.id, { look: look.value }))
   if (done) draft.done()
   return done
 }

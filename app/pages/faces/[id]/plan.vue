@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import type { Layer } from '#core/suitability/facePlan'
-import type { JobFacts } from '#core/suitability/job'
 import { factsOf } from '#shared/faceFacts'
 import type { Face } from '#shared/records/faces'
 import type { PlanKind } from '#shared/records/plans'
-import { minutesInWords, occasionInWords, skinInWords } from '~/composables/planWords'
+import { minutesInWords, occasionInWords, skinInWords } from '~/words/plan'
 
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `Plan for ${props.face.name} · Varietas` })
 const plans = usePlans()
-const faces = useFaces()
-const kit = useKit()
 const settings = useSettings()
 const undo = useUndo()
 const { plan, state, problem } = usePlan(() => props.face.id)
+
+const { booking, asks } = useDay(() => props.face)
 
 const chairside = useChairside()
 const late = ref(false)
@@ -25,7 +24,8 @@ const held = computed(() => draft.value.locks.length + draft.value.overrides.len
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 const headline = computed(() => {
   if (!facts.value) return `${firstName.value}: read the skin first.`
-  const when = props.face.bookedOn ? `, ${dayInWords(props.face.bookedOn)}` : ''
+  const day = booking.value?.job.day
+  const when = day ? `, ${dayInWords(day)}` : ''
   return `${firstName.value}${when}: ${skinInWords(facts.value)}.`
 })
 const summary = computed(() => {
@@ -36,7 +36,6 @@ const summary = computed(() => {
 })
 const cut = computed(() => (late.value ? (plan.value?.minutes.cut ?? []) : []))
 const preview = computed(() => props.face.plans.find(p => p.kind === 'preview'))
-const idOf = (name: string) => [...kit.products, ...props.face.own].find(p => p.shade === name)?.id
 
 const lock = (l: Layer) =>
   plans.lock(
@@ -45,14 +44,10 @@ const lock = (l: Layer) =>
       ? { key: l.key, empty: false, drops: l.drops.map(d => ({ ...d })) }
       : { key: l.key, empty: false, itemId: l.item.id },
   )
-function take(l: Layer, itemId: string) {
-  const drops = l.drops
-    ? itemId.split('+').map(part => ({ id: part.split('×')[1]!, count: Number(part.split('×')[0]) }))
-    : undefined
-  plans.lock(props.face.id, drops ? { key: l.key, empty: false, drops } : { key: l.key, empty: false, itemId })
+function take({ key }: Layer, { item, drops }: Layer['alternatives'][number]) {
+  const held = drops ? { drops: drops.map(d => ({ ...d })) } : { itemId: item.id }
+  plans.lock(props.face.id, { key, empty: false, ...held })
 }
-const setOccasion = (occasion: JobFacts) =>
-  undo.attempt(() => faces.changeConsultation(props.face.id, { ...props.face.consultation, occasion }))
 async function save(kind: PlanKind) {
   saving.value = true
   await undo.attempt(() => plans.save(props.face.id, { ...draft.value, kind, agreed: '', change: '' }))
@@ -66,19 +61,14 @@ async function save(kind: PlanKind) {
       <h1 data-testid="answer">{{ headline }}</h1>
       <p class="lead" data-testid="summary">
         <template v-if="!chairside.on">
-          {{ capital(occasionInWords(face.consultation.occasion)) }}.
+          {{ capital(occasionInWords(asks)) }}.
           <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">
             {{ changing ? 'Done' : 'Change the day' }}
           </button>
           <br /> </template
         >{{ summary }}
       </p>
-      <OccasionFields
-        v-if="changing"
-        class="mt-2"
-        :model-value="face.consultation.occasion"
-        @update:model-value="setOccasion"
-      />
+      <DayPanel v-if="changing" class="mt-2" :face="face" />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
       <p v-if="state === 'refused'" role="alert">
         <b>{{ capital(problem) }}.</b>
@@ -113,19 +103,22 @@ async function save(kind: PlanKind) {
           late ? 'Everything again' : `Short version, ${plan.minutes.short} min`
         }}</v-btn>
         <v-btn color="primary" variant="text" :loading="saving" @click="save('preview')">Keep as preview</v-btn>
-        <v-btn v-if="preview" color="primary" variant="text" @click="plans.copyToDay(face.id, preview)"
+        <v-btn
+          v-if="preview"
+          color="primary"
+          variant="text"
+          @click="undo.attempt(() => plans.copyToDay(face.id, preview!.id))"
           >As at the preview</v-btn
         >
-        <WentWrong :facts="facts" :job="face.consultation.occasion" :own="face.own" />
+        <WentWrong :facts="facts" :job="asks" :own="face.own" />
       </div>
       <p v-if="held > 0" class="small">
         {{ plural(held, 'choice') }} of yours held.
         <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button>
       </p>
-      <MissingList :missing="plan.missing" :face-id="face.id" :face-name="face.name" />
+      <MissingList :missing="plan.missing" :face-id="face.id" />
       <LeftOutList
         :left-out="plan.leftOut"
-        :id-of="idOf"
         @lift="(itemId, rule, reason) => plans.override(face.id, { itemId, rule, reason })"
       />
       <p class="small">

@@ -1,5 +1,5 @@
-import { Consultation } from '#shared/records/consultation'
+import { ConsultationInput } from '#shared/records/consultation'
 import { idOf, withBody } from '../../../utils/handlers'
 import { changeConsultation } from '../../../services/faces'
 
-export default withBody(Consultation, (input, event) => changeConsultation(idOf(event), input))
+export default withBody(ConsultationInput, (input, event) => changeConsultation(idOf(event), input))

@@ -1,7 +1,7 @@
 import { addPicture } from '../../../services/pictures'
-import { idOf } from '../../../utils/handlers'
+import { acts, idOf } from '../../../utils/handlers'
 import { readBytes } from '../../../utils/readJson'
 
 const MOST_BYTES = 8_000_000
 
-export default defineEventHandler(async event => addPicture(idOf(event), await readBytes(event, MOST_BYTES)))
+export default acts(async event => addPicture(idOf(event), await readBytes(event, MOST_BYTES)))

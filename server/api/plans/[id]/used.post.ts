@@ -1,4 +1,4 @@
-import { idOf } from '../../../utils/handlers'
 import { usePlan } from '../../../services/plans'
+import { acts, idOf } from '../../../utils/handlers'
 
-export default defineEventHandler(event => usePlan(idOf(event)))
+export default acts(event => usePlan(idOf(event)))

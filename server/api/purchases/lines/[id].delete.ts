@@ -1,4 +1,4 @@
-import { idOf } from '../../../utils/handlers'
-import { setLineDeleted } from '../../../services/buys'
+import { removeLine } from '../../../services/buys'
+import { acts, idOf } from '../../../utils/handlers'
 
-export default defineEventHandler(event => setLineDeleted(idOf(event), true))
+export default acts(event => removeLine(idOf(event)))

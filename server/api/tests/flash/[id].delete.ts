@@ -1,4 +1,4 @@
-import { idOf } from '../../../utils/handlers'
-import { removeFlashTest } from '../../../services/plans'
+import { removeTest } from '../../../services/plans'
+import { acts, idOf } from '../../../utils/handlers'
 
-export default defineEventHandler(event => removeFlashTest(idOf(event)))
+export default acts(event => removeTest('flashTests', idOf(event)))

@@ -1,4 +1,4 @@
-import { idOf } from '../../../utils/handlers'
-import { removeMix } from '../../../services/mixes'
+import { removeTest } from '../../../services/plans'
+import { acts, idOf } from '../../../utils/handlers'
 
-export default defineEventHandler(event => removeMix(idOf(event)))
+export default acts(event => removeTest('measuredMixes', idOf(event)))

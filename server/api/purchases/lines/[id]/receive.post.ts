@@ -1,4 +1,4 @@
-import { idOf } from '../../../../utils/handlers'
 import { receive } from '../../../../services/buys'
+import { acts, idOf } from '../../../../utils/handlers'
 
-export default defineEventHandler(event => receive(idOf(event)))
+export default acts(event => receive(idOf(event)))

@@ -87,6 +87,10 @@ export function dayInWords(iso: string): string {
   return day ? dayFormat.format(new Date(day.year, day.month - 1, day.day)) : 'on an unknown day'
 }
 
+/** A booking by its day and its job: "Sat 5 Dec, Ferry crew portraits". */
+export const bookingInWords = ({ job }: { job: { name: string; day: string | null } }): string =>
+  [job.day && dayInWords(job.day), job.name].filter(Boolean).join(', ')
+
 /** A moment in the zone of this device; a day alone as a day. */
 export function momentInWords(iso: string): string {
   const at = parseMoment(iso)

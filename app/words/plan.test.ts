@@ -1,6 +1,6 @@
 import { USUAL } from '#core/suitability/job'
 import type { Finding } from '#core/suitability/finding'
-import { amountInWords, effectInWords, minutesInWords, occasionInWords, reasonInWords, skinInWords } from './planWords'
+import { amountInWords, effectInWords, minutesInWords, occasionInWords, reasonInWords, skinInWords } from './plan'
 
 const weigh = (by: number, sentence: string): Finding => ({ rule: 'x', effect: { is: 'weight', by }, sentence })
 

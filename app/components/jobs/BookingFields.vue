@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { OccasionInput } from '#shared/records/consultation'
+import { JobInput, type BookingForFace } from '#shared/records/jobs'
+import { today } from '#shared/today'
+import { dayInWords } from '~/words/words'
+
+/** Which day a face is booked for: one that is written down, or a new one with a name and a date. */
+const booking = defineModel<BookingForFace | null>({ required: true })
+defineProps<{ errors?: (path: string) => string[] }>()
+const jobs = useJobs()
+const NONE = ''
+const NEW = '+'
+
+const which = computed(() => (booking.value ? (booking.value.jobId ?? NEW) : NONE))
+const items = computed(() => [
+  { value: NONE, title: 'not booked' },
+  ...jobs.lines
+    .filter(j => j.day === null || j.day >= today())
+    .map(j => ({ value: j.id, title: [j.name, j.day && dayInWords(j.day)].filter(Boolean).join(', ') })),
+  { value: NEW, title: 'a new day …' },
+])
+function choose(value: string) {
+  if (value === NONE) booking.value = null
+  else if (value === NEW)
+    booking.value = { job: Object.assign(new JobInput(), { name: '', day: null, conditions: new OccasionInput() }) }
+  else booking.value = { jobId: value, job: null }
+}
+const set = (part: Partial<JobInput>) => {
+  if (booking.value?.job) booking.value = { job: { ...booking.value.job, ...part } }
+}
+</script>
+
+<template>
+  <div class="fields">
+    <v-select :model-value="which" label="Booked for" :items="items" @update:model-value="choose" />
+    <template v-if="booking?.job">
+      <v-text-field
+        :model-value="booking.job.name"
+        label="Name of the job"
+        maxlength="200"
+        :error-messages="errors?.('booking.job.name') ?? errors?.('job.name')"
+        @update:model-value="set({ name: $event })"
+      />
+      <v-text-field
+        :model-value="booking.job.day"
+        label="Day"
+        type="date"
+        :error-messages="errors?.('booking.job.day') ?? errors?.('job.day')"
+        @update:model-value="set({ day: $event || null })"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+</style>

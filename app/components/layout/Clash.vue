@@ -1,0 +1,78 @@
+<script setup lang="ts">
+/** A record that was changed elsewhere while it was being changed here: both, field by field, and the choice between them. */
+const props = defineProps<{ mine: object; today: Record<string, unknown> }>()
+const emit = defineEmits<{ mine: []; theirs: [] }>()
+
+const WORDS: Record<string, string> = {
+  shade: 'name',
+  ageBand: 'age',
+  skinType: 'skin',
+  openedOn: 'opened on',
+  priceMinor: 'price, minor units',
+  sizeMl: 'size',
+  inci: 'ingredients',
+  lab: 'colour',
+  level: 'how full',
+}
+const NOT_TOLD = ['version', 'id', 'createdAt']
+const shown = (value: unknown): string => {
+  if (value === null || value === undefined || value === '') return 'empty'
+  const text = typeof value === 'object' ? JSON.stringify(value) : String(value)
+  return text.length > 80 ? `${text.slice(0, 77)}…` : text
+}
+const same = (x: unknown, y: unknown) => JSON.stringify(x ?? null) === JSON.stringify(y ?? null)
+const rows = computed(() =>
+  Object.entries(props.mine)
+    .filter(([field, value]) => !NOT_TOLD.includes(field) && field in props.today && !same(value, props.today[field]))
+    .map(([field, value]) => ({
+      field: WORDS[field] ?? field.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase(),
+      mine: shown(value),
+      theirs: shown(props.today[field]),
+    })),
+)
+</script>
+
+<template>
+  <section class="clash" aria-label="Changed elsewhere">
+    <table class="ledger">
+      <caption class="visually-hidden">
+        What differs
+      </caption>
+      <thead>
+        <tr>
+          <th>Field</th>
+          <th>Yours</th>
+          <th>There now</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.field">
+          <td>{{ capital(row.field) }}</td>
+          <td class="free">{{ row.mine }}</td>
+          <td class="free">{{ row.theirs }}</td>
+        </tr>
+        <tr v-if="rows.length === 0">
+          <td colspan="3">Both say the same.</td>
+        </tr>
+      </tbody>
+    </table>
+    <div class="choice">
+      <v-btn color="primary" variant="flat" @click="emit('mine')">Keep yours</v-btn>
+      <v-btn color="primary" @click="emit('theirs')">Take what is there</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.clash {
+  border-left: 4px solid var(--ink);
+  padding-left: 10px;
+  display: grid;
+  gap: 10px;
+}
+.choice {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,57 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { BookingInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
+import { plain } from '#shared/validate'
+import { api } from '~/composables/api'
+import { useFaces } from './faces'
+
+/** Days of work: the list of them, and the one that is open. */
+export const useJobs = defineStore('jobs', () => {
+  const lines = ref<JobLine[]>([])
+  const open = ref<Job | null>(null)
+
+  async function load(): Promise<void> {
+    lines.value = await api('get', '/api/jobs')
+  }
+  async function show(id: string): Promise<void> {
+    open.value = await api('get', '/api/jobs/:id', { id })
+  }
+  /** Everything again that an act on this job may have changed. */
+  async function again(faceIds: readonly string[] = []): Promise<void> {
+    const { id } = open.value ?? {}
+    await Promise.all([load(), id ? show(id) : undefined, ...faceIds.map(f => useFaces().reload(f))])
+  }
+  const faceIds = () => open.value?.bookings.map(b => b.faceId) ?? []
+
+  async function add(input: JobInput): Promise<Job> {
+    const job = await api('post', '/api/jobs', {}, { body: plain(input) })
+    await load()
+    return job
+  }
+  async function change(id: string, input: JobInput): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id', { id }, { body: plain(input) })
+    await again(faceIds())
+  }
+  async function remove(id: string): Promise<void> {
+    const touched = faceIds()
+    await api('delete', '/api/jobs/:id', { id })
+    open.value = null
+    await again(touched)
+  }
+  async function addFace(input: NewBookingInput): Promise<void> {
+    await api('post', '/api/bookings', {}, { body: plain(input) })
+    await again([input.faceId])
+  }
+  async function changeBooking(id: string, faceId: string, input: BookingInput): Promise<void> {
+    await api('put', '/api/bookings/:id', { id }, { body: plain(input) })
+    await again([faceId])
+  }
+  async function removeFace(id: string, faceId: string): Promise<void> {
+    await api('delete', '/api/bookings/:id', { id })
+    await again([faceId])
+  }
+  async function order(id: string, ids: string[]): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids } })
+  }
+  return { lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
+})

@@ -1,0 +1,4 @@
+import { removeBooking } from '../../services/jobs'
+import { acts, idOf } from '../../utils/handlers'
+
+export default acts(event => removeBooking(idOf(event)))

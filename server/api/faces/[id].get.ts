@@ -1,0 +1,4 @@
+import { faceById } from '../../services/faces'
+import { idOf } from '../../utils/handlers'
+
+export default defineEventHandler(event => faceById(idOf(event)))

@@ -1,0 +1,4 @@
+import { jobById } from '../../services/jobs'
+import { idOf } from '../../utils/handlers'
+
+export default defineEventHandler(event => jobById(idOf(event)))

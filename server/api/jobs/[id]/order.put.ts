@@ -1,0 +1,5 @@
+import { OrderInput } from '#shared/records/jobs'
+import { orderBookings } from '../../../services/jobs'
+import { idOf, withBody } from '../../../utils/handlers'
+
+export default withBody(OrderInput, ({ ids }, event) => orderBookings(idOf(event), ids))

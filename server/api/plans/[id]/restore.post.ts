@@ -1,4 +1,0 @@
-import { idOf } from '../../../utils/handlers'
-import { setPlanDeleted } from '../../../services/plans'
-
-export default defineEventHandler(event => setPlanDeleted(idOf(event), false))

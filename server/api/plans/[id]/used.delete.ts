@@ -1,4 +1,0 @@
-import { idOf } from '../../../utils/handlers'
-import { unusePlan } from '../../../services/plans'
-
-export default defineEventHandler(event => unusePlan(idOf(event)))

@@ -1,0 +1,4 @@
+import { removeUnit } from '../../services/kit'
+import { acts, idOf } from '../../utils/handlers'
+
+export default acts(event => removeUnit(idOf(event)))

@@ -1,0 +1,5 @@
+import { UnitInput } from '#shared/records/kit'
+import { changeUnit } from '../../services/kit'
+import { idOf, withBody } from '../../utils/handlers'
+
+export default withBody(UnitInput, (input, event) => changeUnit(idOf(event), input))

@@ -1,0 +1,19 @@
+import { Problem } from './problems'
+
+/** A write that was made from an older version of what it changes: told with what stands there now, and nothing is lost. */
+export class Stale extends Problem {
+  constructor(
+    what: string,
+    readonly today: object,
+  ) {
+    super(409, 'stale', `${what} was changed elsewhere meanwhile. Nothing was saved yet: look at both, then keep one.`)
+  }
+}
+
+/**
+ * Holds a write against the version it was made from; one that names none is taken as made from today's.
+ * @throws Stale
+ */
+export function expectVersion(what: string, today: { version: number }, madeFrom: number | undefined): void {
+  if (madeFrom !== undefined && madeFrom !== null && madeFrom !== today.version) throw new Stale(what, today)
+}
