@@ -1,35 +1,35 @@
 import { buy } from '#core/buy/buy'
 import { doubles } from '#core/complexion/doubles'
-import { USUAL_BY_KIND } from '#core/stock/usual'
+import { mixingRules } from '#core/complexion/mixable'
 import { everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { skinAt, skinPlace, UNDERTONES } from '#core/complexion/skin'
 import { FaceInput } from '#shared/records/faces'
-import { OwnedProductInput, ProductFields, type OwnedProduct } from '#shared/records/kit'
-import { complexionOf, isMixed, isUsable, kitRules, usablePigments } from '#shared/kitPigments'
+import { JobInput } from '#shared/records/jobs'
+import { OwnedProductInput, ProductFields, type Kit, type OwnedProduct } from '#shared/records/kit'
+import { complexionOf, isMixed, isUsable, mixingFacts, usablePigments } from '#shared/kitPigments'
 import { check } from '#shared/validate'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../server/devices/simulatedSuppliers'
 import { DEMO_FACES } from './faces'
+import { DEMO_JOBS } from './jobs'
 import { DEMO_KIT } from './kit'
+import { ownedProduct } from '../tests/support/owned'
 
-const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ({
-  ...product,
-  id: `k${i}`,
-  retiredAt: null,
-  createdAt: '',
-  ownerFaceId: null,
-  traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits },
-}))
+const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ownedProduct(product, `k${i}`))
+const mixing = (apart: Kit['apart'] = []) => mixingFacts(apart, [], { mixing: 'strict' })
 const foundations = owned.filter(p => p.kind === 'foundation')
 const faces = DEMO_FACES.filter(f => f.known !== 'nothing')
 const skins = populationOf(faces.map(f => ({ id: f.face.name, lab: skinAt(...f.skin), weight: 1 })))
-const unmatched = reach(usablePigments(owned, []), skins).skins.filter(s => s.nearest!.deltaE > 2)
+const unmatched = reach(usablePigments(owned, mixing()), skins).skins.filter(s => s.nearest!.deltaE > 2)
 
 describe('the demo story', () => {
   it('keeps to the rules of the forms', () => {
     for (const product of owned) expect(check(OwnedProductInput, product)).toMatchObject({ ok: true })
     for (const offer of SIMULATED_OFFERS) expect(check(ProductFields, offer)).toMatchObject({ ok: true })
     for (const { face } of DEMO_FACES) expect(check(FaceInput, face)).toMatchObject({ ok: true })
+    for (const { inDays: _, ...job } of DEMO_JOBS) expect(check(JobInput, job)).toMatchObject({ ok: true })
+    expect(new Set(DEMO_JOBS.map(j => j.name)).size).toBe(7)
+    for (const { job } of DEMO_FACES) if (job) expect(DEMO_JOBS.map(j => j.name)).toContain(job)
   })
 
   it('has 24 faces of every undertone from fair to deep and four suppliers with offers of their own', () => {
@@ -58,7 +58,7 @@ describe('the demo story', () => {
   it('and money mends them: within 140.00 every face that is out of reach can be matched', () => {
     const answer = buy({
       owned: owned.filter(isUsable).map(complexionOf),
-      rules: kitRules([]),
+      rules: mixingRules(mixing()),
       population: everyone(),
       budget: 14_000,
       offers: SIMULATED_OFFERS.filter(isMixed).map(o => ({ id: o.id, price: o.priceMinor, product: complexionOf(o) })),
@@ -80,7 +80,7 @@ describe('the kit as the model sees it', () => {
   })
   it('a range told apart no longer mixes with itself', () => {
     const two = foundations.filter(p => p.range === 'Tideline Fluid').slice(0, 2)
-    expect(usablePigments(two, []).mixable[1]).toBe(1)
-    expect(usablePigments(two, [{ brand: 'Marrowmere', range: 'Tideline Fluid' }]).mixable[1]).toBe(0)
+    expect(usablePigments(two, mixing()).mixable[1]).toBe(1)
+    expect(usablePigments(two, mixing([{ brand: 'Marrowmere', range: 'Tideline Fluid' }])).mixable[1]).toBe(0)
   })
 })

@@ -5,7 +5,7 @@ import { DEMO_FACES } from './faces'
 
 const plan = (name: string, more: Partial<PlanQuestion> = {}) => planFace({ ...demoQuestion(name), ...more })
 const picked = (p: FacePlan, key: string) => p.layers.find(l => l.key === key)
-const reasonFor = (p: FacePlan, name: string) => p.leftOut.find(l => l.names.includes(name))?.finding
+const reasonFor = (p: FacePlan, name: string) => p.leftOut.find(l => l.products.some(x => x.name === name))?.finding
 
 describe('plans of the demo faces', () => {
   it.each(DEMO_FACES.map(f => f.face.name))('%s gets a base, and nothing that a veto stands against', name => {

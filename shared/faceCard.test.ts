@@ -2,6 +2,7 @@ import { planFace } from '#core/suitability/facePlan'
 import { DEMO_FACES } from '../demo/faces'
 import { demoFace, demoQuestion, DEMO_PRODUCTS } from '../tests/support/demo'
 import { faceCard, recordOnFaces } from './faceCard'
+import { OccasionInput } from './records/consultation'
 import type { Face } from './records/faces'
 import type { SavedPlan } from './records/plans'
 
@@ -11,7 +12,12 @@ const saved: SavedPlan = {
   kind: 'day',
   locks: [],
   overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for it' }],
-  occasion: null,
+  bookingId: null,
+  occasion: new OccasionInput(),
+  layers: 12,
+  minutes: 40,
+  costMinor: 300,
+  version: 1,
   agreed: 'red lip',
   change: '',
   plan: planFace(demoQuestion('Orla')),

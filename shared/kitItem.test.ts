@@ -1,35 +1,35 @@
 import { USUAL_BY_KIND } from '#core/stock/usual'
 import { DEMO_FACES } from '../demo/faces'
 import { demoFace } from '../tests/support/demo'
+import { ownedProduct } from '../tests/support/owned'
 import { factsOf, targetReading } from './faceFacts'
 import { flagsOf, itemOf } from './kitItem'
 import type { OwnedProduct } from './records/kit'
 
-const product = (more: Partial<OwnedProduct> = {}): OwnedProduct => ({
-  id: 'p',
-  ownerFaceId: null,
-  kind: 'lip care',
-  brand: 'Sable Quarter',
-  range: 'Cove',
-  shade: 'Cove Balm',
-  lab: { L: 96, a: 0, b: 2 },
-  colourSource: 'clear',
-  coverage: 'sheer',
-  family: 'oil',
-  finish: 'natural',
-  sizeMl: 10,
-  inci: 'Petrolatum, Lanolin, Cera Alba',
-  flagFixes: {},
-  strength: 1,
-  traits: USUAL_BY_KIND['lip care'].traits,
-  level: 0.5,
-  priceMinor: 700,
-  openedOn: '2026-01-31',
-  notes: '',
-  retiredAt: null,
-  createdAt: '',
-  ...more,
-})
+const product = (more: Partial<OwnedProduct> = {}): OwnedProduct =>
+  ownedProduct(
+    {
+      kind: 'lip care',
+      brand: 'Sable Quarter',
+      range: 'Cove',
+      shade: 'Cove Balm',
+      lab: { L: 96, a: 0, b: 2 },
+      colourSource: 'clear',
+      coverage: 'sheer',
+      family: 'oil',
+      finish: 'natural',
+      sizeMl: 10,
+      inci: 'Petrolatum, Lanolin, Cera Alba',
+      flagFixes: {},
+      strength: 1,
+      level: 0.5,
+      priceMinor: 700,
+      openedOn: '2026-01-31',
+      notes: '',
+    },
+    'p',
+    more,
+  )
 
 describe('a product as the rules see it', () => {
   it('has its list read, its last day counted, and no colour when it is clear', () => {

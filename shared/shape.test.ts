@@ -1,5 +1,6 @@
 import { Consultation } from './records/consultation'
 import { FaceInput } from './records/faces'
+import { JobInput } from './records/jobs'
 import { OwnedProductInput } from './records/kit'
 import { PurchaseInput } from './records/buys'
 import { Settings } from './records/settings'
@@ -41,7 +42,7 @@ describe('what a class may hold is known before anything is built', () => {
     ['an object for a text', FaceInput, { name: { constructor: 1 } }, 'name'],
     ['an object for a word', FaceInput, { name: 'A', skinType: { toString: 1 } }, 'skinType'],
     ['a list for a text', FaceInput, { name: ['A'] }, 'name'],
-    ['a list for an object', Consultation, { occasion: [] }, 'occasion'],
+    ['a list for an object', JobInput, { name: 'A', conditions: [] }, 'conditions'],
     ['a list for an object of names', Settings, { ruleWeights: [] }, 'ruleWeights'],
     ['a list in a list', PurchaseInput, { lines: [[]], budgetMinor: 1 }, 'lines[0]'],
     ['null in a list', PurchaseInput, { lines: [null], budgetMinor: 1 }, 'lines[0]'],
@@ -51,10 +52,10 @@ describe('what a class may hold is known before anything is built', () => {
     ['a null byte', FaceInput, { name: 'A\0' }, 'name'],
     ['half a letter', FaceInput, { name: 'A', notes: 'x\ud83d' }, 'notes'],
     ['a colour no surface can have', OwnedProductInput, { ...bottle, lab: { ...lab, L: 6.2 } }, 'lab'],
-    ['a year for a day', FaceInput, { name: 'A', bookedOn: '2026' }, 'bookedOn'],
+    ['a year for a day', JobInput, { name: 'A', day: '2026' }, 'day'],
     ['a week for a day', OwnedProductInput, { ...bottle, openedOn: '2026-W10' }, 'openedOn'],
     ['a day run together', OwnedProductInput, { ...bottle, openedOn: '20261224' }, 'openedOn'],
-    ['a day that does not exist', FaceInput, { name: 'A', bookedOn: '2026-02-30' }, 'bookedOn'],
+    ['a day that does not exist', JobInput, { name: 'A', day: '2026-02-30' }, 'day'],
     ['an id that is a path', PurchaseInput, { lines: [{ offerId: '../x' }], budgetMinor: 1 }, 'lines[0].offerId'],
     ['a list too many entries', IngredientsRequest, { inci: 'a,'.repeat(900) }, 'inci'],
   ])('%s is refused at its field', (_, dto, plain, path) => expect(refused(dto, plain)).toEqual([path]))

@@ -1,17 +1,20 @@
-import { Consultation } from './records/consultation'
-import { FaceInput } from './records/faces'
+import { NewFaceInput } from './records/faces'
 import { check } from './validate'
 import { emptyWalkUp, LOOKS, recordsOf, SEEN_AT, SEEN_AT_A_GLANCE } from './walkUp'
 
 describe('a walk-up', () => {
   it('is a face and a consultation the server takes, even when nothing was answered', () => {
-    const { face, consultation } = recordsOf(emptyWalkUp(), '14:05')
-    expect(face).toMatchObject({ name: 'Walk-up 14:05', coverage: 'light', bookedFor: 'walk-up' })
-    expect(check(FaceInput, face).ok && check(Consultation, consultation).ok).toBe(true)
+    const face = recordsOf(emptyWalkUp(), '14:05', '2026-11-26')
+    expect(face).toMatchObject({
+      name: 'Walk-up 14:05',
+      coverage: 'light',
+      booking: { job: { name: 'Walk-up 14:05', day: '2026-11-26' } },
+    })
+    expect(check(NewFaceInput, face)).toMatchObject({ ok: true })
   })
 
   it('keeps every answer where the plan looks for it', () => {
-    const { face, consultation } = recordsOf(
+    const face = recordsOf(
       {
         ...emptyWalkUp(),
         look: 'as if nothing were there',
@@ -29,6 +32,7 @@ describe('a walk-up', () => {
         keepRecord: 'agreed',
       },
       '9:00',
+      '2026-11-26',
     )
     expect(face).toMatchObject({
       name: 'Ines',
@@ -37,7 +41,8 @@ describe('a walk-up', () => {
       skinType: 'oily',
       ageBand: 'mature',
     })
-    expect(consultation).toMatchObject({
+    expect(face.booking!.job!.conditions).toMatchObject({ flash: true, hours: 9 })
+    expect(face.consultation).toMatchObject({
       bareFaced: true,
       sensitivities: ['lanolin'],
       noScent: true,
@@ -49,14 +54,13 @@ describe('a walk-up', () => {
         { zone: 'cheeks', states: ['redness', 'broken'] },
         { zone: 'eye area', states: ['dark circles'] },
       ],
-      occasion: { flash: true, hours: 9 },
     })
-    expect(check(Consultation, consultation).ok).toBe(true)
+    expect(check(NewFaceInput, face).ok).toBe(true)
   })
 
   it('each look asks for more cover than the one before, and every state has its place', () => {
     const scale = ['sheer', 'light', 'medium', 'full']
-    expect(LOOKS.map(look => scale.indexOf(recordsOf({ ...emptyWalkUp(), look }, '').face.coverage))).toEqual([
+    expect(LOOKS.map(look => scale.indexOf(recordsOf({ ...emptyWalkUp(), look }, '', '2026-11-26').coverage))).toEqual([
       0, 1, 2, 3,
     ])
     expect(SEEN_AT_A_GLANCE.every(state => SEEN_AT[state])).toBe(true)

@@ -89,6 +89,6 @@ export function recordsOf(answers: WalkUp, when: string, day: string): NewFaceIn
     skinType,
     ageBand,
     consultation,
-    booking: { job: Object.assign(new JobInput(), { name: `Walk-up ${when}`, day, conditions }) },
+    booking: { jobId: null, job: Object.assign(new JobInput(), { name: `Walk-up ${when}`, day, conditions }) },
   })
 }

@@ -1,16 +1,29 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
 import { Consultation } from '#shared/records/consultation'
-import { api } from '~/composables/api'
+import { api, ApiProblem } from '~/composables/api'
 import { useFaces } from './faces'
-import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {} }))
-const server = api as jest.MockedFunction<typeof api>
+jest.mock('~/composables/api', () => ({
+  api: jest.fn(),
+  onDone: jest.fn(),
+  ApiProblem: class extends Error {
+    constructor(
+      message: string,
+      readonly issues = [],
+      readonly today: object | null = null,
+    ) {
+      super(message)
+    }
+  },
+}))
+const server = api as unknown as jest.Mock
 
 const face = (id: string, name: string): Face => ({
   ...Object.assign(new FaceInput(), { name }),
   id,
+  version: 1,
+  bookings: [],
   createdAt: '',
   consultation: new Consultation(),
   history: [],
@@ -59,38 +72,44 @@ describe('the faces store', () => {
     expect(faces.byId.get('1')!.readings.map(r => r.id)).toEqual(['new', 'old'])
   })
 
-  it('a deleted face is no longer the current one, and undo brings it back', async () => {
+  it('a deleted face is no longer the current one', async () => {
     const faces = await withFaces(face('1', 'Amahle'))
     faces.currentId = '1'
     expect(faces.current?.name).toBe('Amahle')
-    server.mockResolvedValueOnce(face('1', 'Amahle'))
+    server.mockResolvedValueOnce({ id: '1' })
     await faces.remove('1')
     expect(faces.current).toBeNull()
-    server.mockResolvedValueOnce(face('1', 'Amahle'))
-    await useUndo().run()
-    expect(faces.faces).toHaveLength(1)
   })
 
-  it('what was seen is told and can be taken back', async () => {
+  it('is loaded anew one by one, and gone where the server has it no more', async () => {
     const faces = await withFaces(face('1', 'Amahle'))
-    const seen = { drops: [{ id: 'dune', count: 1 }], seen: 'too light' as const, degree: 'a touch' as const }
-    server.mockResolvedValueOnce({ ...seen, id: 's', seenAt: '' })
-    await faces.keepSeen('1', seen)
-    expect(useUndo().message).toBe('Noted: a touch too light.')
-    expect(faces.byId.get('1')!.seen).toHaveLength(1)
-    server.mockResolvedValueOnce({})
-    await useUndo().run()
-    expect(server).toHaveBeenLastCalledWith('seen/s', { method: 'DELETE' })
-    expect(faces.byId.get('1')!.seen).toEqual([])
+    server.mockResolvedValueOnce({ ...face('1', 'Amahle'), readings: [reading('b'), reading('a')] })
+    await faces.reload('1')
+    expect(faces.byId.get('1')!.readings.map(r => r.id)).toEqual(['b', 'a'])
+    server.mockRejectedValueOnce(new ApiProblem('This face is not here any more'))
+    await faces.reload('1')
+    expect(faces.faces).toEqual([])
   })
 
-  it('a deleted reading comes back in its place', async () => {
-    const faces = await withFaces({ ...face('1', 'Amahle'), readings: [reading('b'), reading('a')] })
-    server.mockResolvedValueOnce({})
-    await faces.removeReading('1', 'b')
-    expect(faces.byId.get('1')!.readings.map(r => r.id)).toEqual(['a'])
-    server.mockResolvedValueOnce({})
-    await useUndo().run()
-    expect(faces.byId.get('1')!.readings.map(r => r.id)).toEqual(['b', 'a'])
+  describe('answers that were given in two places', () => {
+    const stale = (today: Face) => new ApiProblem('changed elsewhere', [], today as unknown as Record<string, unknown>)
+    it('are both kept where they are different ones', async () => {
+      const faces = await withFaces(face('1', 'Amahle'))
+      const today = { ...face('1', 'Amahle'), version: 2, consultation: { ...new Consultation(), look: 'gold lid' } }
+      server.mockRejectedValueOnce(stale(today))
+      server.mockImplementationOnce((_m, _r, _to, { body }: { body: object }) =>
+        Promise.resolve({ ...today, version: 3, consultation: body }),
+      )
+      await faces.answer('1', { noScent: true })
+      expect(server.mock.lastCall![3].body).toMatchObject({ version: 2, noScent: true, look: 'gold lid' })
+      expect(faces.byId.get('1')!.version).toBe(3)
+    })
+    it('are refused where they are the same one, and what stands there is shown', async () => {
+      const faces = await withFaces(face('1', 'Amahle'))
+      const today = { ...face('1', 'Amahle'), version: 2, consultation: { ...new Consultation(), look: 'gold lid' } }
+      server.mockRejectedValueOnce(stale(today))
+      await expect(faces.answer('1', { look: 'red lip' })).rejects.toThrow('changed elsewhere')
+      expect(faces.byId.get('1')!.consultation.look).toBe('gold lid')
+    })
   })
 })

@@ -1,28 +1,21 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { USUAL_BY_KIND } from '#core/stock/usual'
 import { OwnedProductInput } from '#shared/records/kit'
 import { api, ApiProblem } from '~/composables/api'
+import { ownedProduct } from '../../tests/support/owned'
 import { useKit } from './kit'
 import { useUndo } from './undo'
 
 jest.mock('~/composables/api', () => {
   class ApiProblem extends Error {}
-  return { api: jest.fn(), ApiProblem }
+  return { api: jest.fn(), ApiProblem, onDone: jest.fn() }
 })
-const server = api as jest.MockedFunction<typeof api>
+const server = api as unknown as jest.Mock
 const input = Object.assign(new OwnedProductInput(), {
   kind: 'foundation',
   shade: 'Heron',
   lab: { L: 58, a: 11, b: 19 },
 })
-const bottle = {
-  ...input,
-  traits: USUAL_BY_KIND.foundation.traits,
-  ownerFaceId: null,
-  id: 'h',
-  retiredAt: null,
-  createdAt: '2026-11-24T00:00:00Z',
-}
+const bottle = ownedProduct(input, 'h')
 
 beforeEach(() => {
   setActivePinia(createPinia())
@@ -30,43 +23,27 @@ beforeEach(() => {
 })
 
 describe('the kit store', () => {
-  it('changes several bottles with one undo', async () => {
+  it('changes several bottles in one request', async () => {
     const kit = useKit()
     const other = { ...bottle, id: 'o', shade: 'Ouzel' }
     kit.put([bottle, other])
-    server.mockImplementation((path, options) =>
-      Promise.resolve({ ...(options!.body as object), id: String(path).split('/')[1] }),
+    server.mockImplementation((_method, _route, _to, { body }: { body: { products: object[] } }) =>
+      Promise.resolve(body.products),
     )
-    await kit.changeAll(
-      [bottle, other].map(p => ({ ...p, strength: 1.2 })),
-      'They pull as measured.',
-    )
+    await kit.changeAll([bottle, other].map(p => ({ ...p, strength: 1.2 })))
     expect(kit.products.map(p => p.strength)).toEqual([1.2, 1.2])
-    expect(useUndo().message).toBe('They pull as measured.')
-    await useUndo().run()
-    expect(kit.products.map(p => p.strength)).toEqual([1, 1])
+    expect(server).toHaveBeenCalledTimes(1)
+    expect(server.mock.calls[0]!.slice(0, 2)).toEqual(['put', '/api/kit'])
   })
-  it('adds a bottle and undo takes it out again', async () => {
+  it('adds a bottle and takes it out again', async () => {
     const kit = useKit()
     server.mockResolvedValueOnce(bottle)
     await kit.add(input)
     expect(kit.products.map(p => p.id)).toEqual(['h'])
     server.mockResolvedValueOnce({ id: 'h' })
-    await useUndo().run()
-    expect(server).toHaveBeenLastCalledWith('kit/h', { method: 'DELETE' })
-    expect(kit.products).toEqual([])
-  })
-
-  it('deletes a bottle and undo brings it back', async () => {
-    const kit = useKit()
-    kit.put([bottle])
-    server.mockResolvedValueOnce({ id: 'h' })
     await kit.remove('h')
+    expect(server).toHaveBeenLastCalledWith('delete', '/api/kit/:id', { id: 'h' })
     expect(kit.products).toEqual([])
-    expect(useUndo().message).toBe('Heron is deleted.')
-    server.mockResolvedValueOnce(bottle)
-    await useUndo().run()
-    expect(kit.byId.get('h')?.shade).toBe('Heron')
   })
 
   it('a refusal is told and nothing changes', async () => {
@@ -86,11 +63,14 @@ describe('the kit store', () => {
       bottle,
       { ...bottle, id: 'empty', level: 0 },
       { ...bottle, id: 'old', retiredAt: '2026-01-01' },
+      { ...bottle, id: 'clear', colourSource: 'clear' },
       { ...bottle, id: 'lift', kind: 'adjuster' },
     ])
+    kit.apart = [{ brand: 'A', range: 'B' }]
     expect(kit.shelf.products.map(p => [p.id, p.isBase])).toEqual([
       ['h', true],
       ['lift', false],
     ])
+    expect([...kit.shelf.rules.apart!]).toEqual(['A / B'])
   })
 })

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { planFace } from '#core/suitability/facePlan'
-import type { SavedPlan } from '#shared/records/plans'
+import { OccasionInput } from '#shared/records/consultation'
+import type { PlanLine, SavedPlan } from '#shared/records/plans'
 import { DEMO_FACES } from '../../demo/faces'
 import { demoFace, demoQuestion } from '../../tests/support/demo'
 import { api } from '~/composables/api'
@@ -8,15 +9,20 @@ import { useFaces } from './faces'
 import { usePlans } from './plans'
 import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {} }))
-const server = api as jest.MockedFunction<typeof api>
+jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
+const server = api as unknown as jest.Mock
 const face = demoFace(DEMO_FACES[0]!)
 const saved: SavedPlan = {
   id: 'p',
   kind: 'preview',
   locks: [],
   overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for' }],
-  occasion: null,
+  bookingId: null,
+  occasion: new OccasionInput(),
+  layers: 12,
+  minutes: 40,
+  costMinor: 300,
+  version: 1,
   agreed: '',
   change: '',
   plan: planFace(demoQuestion('Orla')),
@@ -62,7 +68,8 @@ describe('a plan being made', () => {
   })
   it('the day begins as the preview was, product by product and drop by drop', async () => {
     const { plans } = await stores()
-    plans.copyToDay(face.id, saved)
+    server.mockResolvedValueOnce(saved)
+    await plans.copyToDay(face.id, saved.id)
     const { locks, overrides } = plans.draftOf(face.id)
     expect(locks.map(l => l.key)).toEqual(saved.plan.layers.map(l => l.key))
     const base = saved.plan.layers.find(l => l.slot === 'foundation')!
@@ -71,41 +78,49 @@ describe('a plan being made', () => {
   })
 })
 
+describe('the day a plan is for', () => {
+  it('is chosen, or said for a visit that is not booked, and stays when everything held is let go', async () => {
+    const { plans } = await stores()
+    plans.ask(face.id, { ...new OccasionInput(), hours: 9 })
+    plans.reset(face.id)
+    expect(plans.draftOf(face.id).occasion?.hours).toBe(9)
+    plans.choose(face.id, 'b1')
+    expect(plans.draftOf(face.id)).toMatchObject({ bookingId: 'b1' })
+    expect(plans.draftOf(face.id).occasion).toBeUndefined()
+  })
+})
+
 describe('a plan that was kept', () => {
-  it('stands on the face; undo takes it off again', async () => {
-    const { plans, faces, undo } = await stores()
+  it('stands on the face as a line, without its body', async () => {
+    const { plans, faces } = await stores()
     server.mockResolvedValueOnce(saved)
     await plans.save(face.id, { locks: [], overrides: [], kind: 'preview', agreed: '', change: '' })
-    expect(faces.byId.get(face.id)!.plans).toEqual([saved])
-    expect(undo.message).toBe('The preview is kept.')
+    const [kept] = faces.byId.get(face.id)!.plans
+    expect(kept).toMatchObject({ id: 'p', kind: 'preview', layers: 12 })
+    expect(kept).not.toHaveProperty('plan')
     server.mockResolvedValueOnce({})
-    await undo.run()
+    await plans.remove(face.id, 'p')
     expect(faces.byId.get(face.id)!.plans).toEqual([])
-    expect(server).toHaveBeenLastCalledWith('plans/p', { method: 'DELETE' })
+    expect(server).toHaveBeenLastCalledWith('delete', '/api/plans/:id', { id: 'p' })
   })
-  it('used, noted and taken back', async () => {
-    const { plans, faces, undo } = await stores()
-    faces.amend(face.id, () => ({ plans: [saved] }))
-    server.mockResolvedValueOnce({ ...saved, usedAt: 'now' })
-    await plans.use(face.id, 'p')
-    expect(faces.byId.get(face.id)!.plans[0]!.usedAt).toBe('now')
-    server.mockResolvedValueOnce(saved)
-    await undo.run()
-    expect(faces.byId.get(face.id)!.plans[0]!.usedAt).toBeNull()
-    server.mockResolvedValueOnce({ ...saved, agreed: 'red lip' })
-    await plans.note(face.id, 'p', { agreed: 'red lip', change: '' })
+  it('is noted from the version that was shown', async () => {
+    const { plans, faces } = await stores()
+    const { plan: _plan, locks: _locks, overrides: _overrides, ...line } = saved
+    faces.amend(face.id, () => ({ plans: [line satisfies PlanLine] }))
+    server.mockResolvedValueOnce({ ...line, agreed: 'red lip' })
+    await plans.note(face.id, 'p', { agreed: 'red lip', change: '', version: 1 })
     expect(faces.byId.get(face.id)!.plans[0]!.agreed).toBe('red lip')
   })
 })
 
 describe('what palette and flash have shown', () => {
-  it('is added, told, and taken back', async () => {
-    const { plans, undo } = await stores()
+  it('is added and forgotten', async () => {
+    const { plans } = await stores()
     server.mockResolvedValueOnce({ id: 't', at: '', a: 'A', b: 'B', result: 'held', after: '' })
     await plans.addPaletteTest({ a: 'A', b: 'B', result: 'held', after: '' })
     expect(plans.tests.palette.map(t => t.id)).toEqual(['t'])
     server.mockResolvedValueOnce({})
-    await undo.run()
+    await plans.removePaletteTest('t')
     expect(plans.tests.palette).toEqual([])
     server.mockResolvedValueOnce({ id: 'f', at: '', itemIds: ['x'], result: 'good', note: '' })
     await plans.addFlashTest({ itemIds: ['x'], result: 'good', note: '' })

@@ -21,10 +21,9 @@ describe('answers that were not kept', () => {
     const mine = drafts.open(face)
     mine.answers.normallyWears = 'brow gel'
     drafts.keep(face, mine)
-    const occasion = { ...face.consultation.occasion, hours: 11 }
-    const later = { ...face, coverage: 'sheer' as const, consultation: { ...face.consultation, occasion } }
+    const later = { ...face, coverage: 'sheer' as const, consultation: { ...face.consultation, look: 'gold lid' } }
     const open = drafts.open(later)
-    expect(open.answers).toMatchObject({ normallyWears: 'brow gel', occasion: { hours: 11 } })
+    expect(open.answers).toMatchObject({ normallyWears: 'brow gel', look: 'gold lid' })
     expect(open.wish.coverage).toBe('sheer')
   })
   it('are no draft when they say what the record says, and none once dropped', () => {

@@ -1,6 +1,7 @@
 import { face, item, job, question, settings } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
-import { candidatesFor, hidesAlone, mixingRules } from './candidates'
+import { mixingRules } from '../complexion/mixable'
+import { candidatesFor, hidesAlone } from './candidates'
 import type { KitItem } from './item'
 import { usesFor } from './uses'
 

@@ -36,7 +36,9 @@ describe('a face plan', () => {
       ),
     )
     expect(layer(plan, 'foundation')!.item.name).toBe('Calm')
-    expect(plan.leftOut.find(l => l.names.includes('Glow mixes'))!.finding.sentence).toMatch(/dewy slides/)
+    expect(plan.leftOut.find(l => l.products.some(x => x.name === 'Glow mixes'))!.finding.sentence).toMatch(
+      /dewy slides/,
+    )
   })
 
   it('chooses primer and base together where the best of each would separate', () => {
@@ -205,7 +207,10 @@ describe('a face plan', () => {
       item: { name: 'Pump' },
       tool: expect.stringMatching(/disposable/),
     })
-    expect(plan.leftOut.find(l => l.names.includes('Stick'))!.finding.effect).toEqual({ is: 'veto', of: 'harm' })
+    expect(plan.leftOut.find(l => l.products.some(x => x.name === 'Stick'))!.finding.effect).toEqual({
+      is: 'veto',
+      of: 'harm',
+    })
     expect(plan.pack).toContain('disposable sponges and buds')
   })
 
@@ -253,7 +258,7 @@ describe('locks and overrides', () => {
     const plan = planFace(question(items, { face: allergic }))
     expect(layer(plan, 'lip care')).toBeUndefined()
     expect(plan.leftOut[0]).toMatchObject({
-      names: ['a lip care'],
+      products: [{ name: 'a lip care', itemId: expect.any(String) }],
       finding: { sentence: 'holds lanolin; lanolin was declared' },
     })
     expect(() => planFace(question(items, { face: allergic, locks: { 'lip care': { itemId: 'balm' } } }))).toThrow(

@@ -55,7 +55,7 @@ const SPREAD: Record<Exclude<Known, 'nothing'>, readonly [number, number, number
 export async function loadDemo(): Promise<void> {
   await write(async tx => {
     if ((await tx.select().from(demoMark)).length > 0) return
-    if ((await tx.select().from(products).limit(1)).length > 0 || (await tx.select().from(faces).limit(1)).length > 0) {
+    if ((await tx.select().from(units).limit(1)).length > 0 || (await tx.select().from(faces).limit(1)).length > 0) {
       throw new Error('VARIETAS_DATA already holds data of your own: the demo is only loaded into an empty folder.')
     }
     const owned = await loadKit(tx)
@@ -83,7 +83,7 @@ async function loadBottle(
     createdAt,
     ...productColumns(product),
   }
-  const [made] = await tx.insert(products).values(row).returning()
+  const [made] = await tx.insert(products).values(row).onConflictDoUpdate({ target: products.id, set: row }).returning()
   const [unit] = await tx
     .insert(units)
     .values({

@@ -2,8 +2,9 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { spherical } from '#core/reading/reading'
-import { Consultation } from '#shared/records/consultation'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
+import { JobInput } from '#shared/records/jobs'
 import { OwnedProductInput } from '#shared/records/kit'
 import { emptyDatabase } from '../../tests/support/database'
 import { demoQuestion } from '../../tests/support/demo'
@@ -18,6 +19,8 @@ const load = async () => ({
   ...(await import('./faces')),
   ...(await import('./buys')),
   ...(await import('./forget')),
+  ...(await import('./jobs')),
+  ...(await import('./plans')),
   ...(await import('./pictures')),
   ...(await import('./meter')),
   ...(await import('./oldReasons')),
@@ -51,6 +54,8 @@ describe('forgetting a person', () => {
       'zyxbrought',
       'zyxagreed',
       'zyxreason',
+      'zyxservice',
+      'zyxchange',
     ]
     const other = await on.addFace(Object.assign(new FaceInput(), { name: 'Somebody Else', notes: 'stays here' }))
     const bottle = await on.addProduct(
@@ -61,7 +66,6 @@ describe('forgetting a person', () => {
         name: 'Zyx Qwortel-Name',
         wishes: 'zyxwish',
         notes: 'zyxnote',
-        bookedFor: 'zyxnote',
       }),
     )
     await on.changeConsultation(id, {
@@ -91,21 +95,30 @@ describe('forgetting a person', () => {
     expect(kept.toString('latin1')).not.toContain('zyxpixels123')
     on.calibrate()
     await on.readShot(id, lab)
-    await on.write(tx =>
-      tx.insert(on.plans).values({
+    await on.write(async tx => {
+      await tx.insert(on.plans).values({
         id: 'plan',
         faceId: id,
         kind: 'preview',
-        occasion: new Consultation().occasion,
-        locks: [],
-        overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }],
+        occasion: new OccasionInput(),
         agreed: 'zyxagreed',
         change: '',
-        plan: planFace(demoQuestion('Orla')),
+        layers: 1,
+        minutes: 1,
+        costMinor: 1,
         savedAt: '2026-11-24T00:00:00Z',
-        usedAt: null,
-      }),
-    )
+      })
+      await tx.insert(on.planBodies).values({
+        planId: 'plan',
+        locks: [],
+        overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }],
+        plan: planFace(demoQuestion('Orla')),
+      })
+    })
+    const job = Object.assign(new JobInput(), { name: 'Market day' })
+    const booking = await on.addBookingFor(id, { jobId: null, job })
+    await on.changeBooking(booking.id, { ...booking, services: 'zyxservice' })
+    await on.changePlanNotes('plan', { agreed: 'zyxagreed twice', change: 'zyxchange' })
     const { offers } = await on.catalogue()
     await on.accept({
       lines: [{ offerId: offers[0]!.id, reason: `{face:${id}} cannot be matched without it` }],

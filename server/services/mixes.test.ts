@@ -34,9 +34,9 @@ describe('measured mixes', () => {
     const mix = await on.addMix({ drops, lab: { L: 62, a: 11, b: 19 } })
     expect(mix).toMatchObject({ drops, lab: { L: 62, a: 11, b: 19 }, names: { [light.id]: 'Linnet' } })
     expect((await on.allTests()).mixes.map(m => m.id)).toEqual([mix.id])
-    await on.removeMix(mix.id)
+    await on.removeTest('measuredMixes', mix.id)
     expect((await on.allTests()).mixes).toEqual([])
-    await expect(on.removeMix(mix.id)).rejects.toMatchObject({ status: 404 })
+    await expect(on.removeTest('measuredMixes', mix.id)).rejects.toMatchObject({ status: 404 })
   })
 
   it('of a bottle that is not in the kit are refused', async () => {

@@ -1,8 +1,9 @@
 import { spherical } from '#core/reading/reading'
 import { planFace } from '#core/suitability/facePlan'
-import { Consultation } from '#shared/records/consultation'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
-import { OwnedProductInput } from '#shared/records/kit'
+import { JobInput } from '#shared/records/jobs'
+import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 import { questionOf } from '#shared/planQuestion'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
@@ -17,6 +18,9 @@ const load = async () => ({
   ...(await import('./faces')),
   ...(await import('./plans')),
   ...(await import('./settings')),
+  ...(await import('./jobs')),
+  ...(await import('./buys')),
+  ...(await import('./changes')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -76,21 +80,30 @@ describe('the question a plan is computed from', () => {
     await on.changeConsultation(id, {
       ...new Consultation(),
       sensitivities: ['latex'],
-      occasion: { ...new Consultation().occasion, flash: true },
     })
-    const { settings, job, face } = await ask(id)
+    const job = Object.assign(new JobInput(), { name: 'Gala', day: '2199-01-02' })
+    job.conditions = Object.assign(new OccasionInput(), { flash: true, hours: 9 })
+    const { id: bookingId } = await on.addBookingFor(id, { jobId: null, job })
+    const { settings, job: asked, face } = await ask(id)
     expect(settings).toMatchObject({
       order: 'eyes first',
       mixing: 'strict',
       ruleWeights: { flash: 0 },
       paletteTests: [expect.objectContaining({ a: 'A' })],
     })
-    expect(job.flash).toBe(true)
+    expect(asked).toMatchObject({ flash: true, hours: 9 })
+    expect(settings.day).toBe('2199-01-02')
     expect(face.sensitivities).toEqual(['latex'])
-    expect((await ask(id, { occasion: { ...job, flash: false } })).job.flash).toBe(false)
-    await on.removePaletteTest(test.id)
+    expect((await ask(id, { occasion: { ...asked, flash: false } })).job.flash).toBe(false)
+    await expect(ask(id, { bookingId: 'none' })).rejects.toMatchObject({ issues: [{ path: 'bookingId' }] })
+    const [booking] = (await on.faceById(id)).bookings
+    await on.changeBooking(bookingId, { ...booking!, differs: { hours: 3 } })
+    expect((await ask(id)).job).toMatchObject({ flash: true, hours: 3 })
+    await on.removeBooking(bookingId)
+    expect((await ask(id)).job).toEqual({ ...new OccasionInput() })
+    await on.removeTest('paletteTests', test.id)
     expect((await on.allTests()).palette).toEqual([])
-    await expect(on.removePaletteTest(test.id)).rejects.toThrow('not here any more')
+    await expect(on.removeTest('paletteTests', test.id)).rejects.toThrow('not here any more')
   })
 
   it('needs a skin that was read, and says so', async () => {
@@ -100,24 +113,29 @@ describe('the question a plan is computed from', () => {
   })
 })
 
+const theKit = async () => (await on.kit()).products
+const leftIn = (all: readonly OwnedProduct[]) => all.flatMap(p => p.units).reduce((sum, u) => sum + u.size * u.level, 0)
+
 describe('kept plans', () => {
   it('using one remembers every bottle once; taking it back forgets them; a deleted one comes back', async () => {
     const id = await readFace('Edda')
     const plan = planFace(await ask(id))
-    await on.write(tx =>
-      tx.insert(on.plans).values({
+    const before = leftIn(await theKit())
+    await on.write(async tx => {
+      await tx.insert(on.plans).values({
         id: 'p1',
         faceId: id,
         kind: 'day',
-        occasion: new Consultation().occasion,
-        locks: [],
-        overrides: [],
+        occasion: new OccasionInput(),
         agreed: '',
         change: '',
-        plan,
+        layers: plan.layers.length,
+        minutes: plan.minutes.full,
+        costMinor: plan.cost.minor,
         savedAt: '2026-11-24T00:00:00Z',
-      }),
-    )
+      })
+      await tx.insert(on.planBodies).values({ planId: 'p1', locks: [], overrides: [], plan })
+    })
     expect((await on.faceById(id)).plans.map(p => p.id)).toEqual(['p1'])
     expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({
       agreed: 'as before',
@@ -129,13 +147,22 @@ describe('kept plans', () => {
     expect(used.length).toBe(new Set(plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])).size)
     expect(used.every(h => h.what === 'used')).toBe(true)
     await expect(on.usePlan('p1')).rejects.toMatchObject({ status: 409 })
-    await on.unusePlan('p1')
+    const taken = (await (await import('../db/connection')).db.select().from(on.uses)).reduce(
+      (sum, u) => sum + (u.amount ?? 0),
+      0,
+    )
+    expect(taken).toBeGreaterThan(0.3)
+    expect(leftIn(await theKit()) + taken).toBeCloseTo(before, 6)
+    await on.undo()
     expect((await on.faceById(id)).history).toEqual([])
+    expect(leftIn(await theKit())).toBeCloseTo(before, 9)
 
-    await on.setPlanDeleted('p1', true)
+    await on.putAway('plans', 'p1', 'plan')
     expect((await on.faceById(id)).plans).toEqual([])
     await expect(on.usePlan('p1')).rejects.toThrow('not here any more')
-    expect(await on.setPlanDeleted('p1', false)).toMatchObject({ id: 'p1' })
+    await on.undo()
+    expect(await on.planById('p1')).toMatchObject({ id: 'p1', plan: { layers: expect.any(Array) } })
+    await expect(on.planById('none')).rejects.toMatchObject({ status: 404 })
   })
 
   it('history of a product that is none is refused', async () => {
@@ -153,8 +180,8 @@ describe('kept plans', () => {
   it('flash tests are kept and forgotten', async () => {
     const { id } = await on.addFlashTest({ itemIds: ['x'], result: 'bad', note: '' })
     expect((await on.allTests()).flash).toEqual([expect.objectContaining({ id, result: 'bad' })])
-    await on.removeFlashTest(id)
-    await expect(on.removeFlashTest(id)).rejects.toThrow('not here any more')
+    await on.removeTest('flashTests', id)
+    await expect(on.removeTest('flashTests', id)).rejects.toThrow('not here any more')
   })
 })
 
@@ -171,7 +198,10 @@ describe('warming up', () => {
     const [[records]] = (compute as jest.MockedFunction<typeof compute>).mock.calls as [Parameters<typeof compute>]
     expect(planFace(questionOf(records)).layers.length).toBeGreaterThan(0)
     expect(await count()).toEqual(before)
+    expect(records.offers).toEqual([])
+    await on.stockSimulatedSuppliers()
     const { offers } = await ask(await readFace('Cleo'))
-    expect(offers).toEqual([])
+    expect(offers).toHaveLength((await on.catalogue()).offers.length)
+    expect(offers!.length).toBe(160)
   })
 })

@@ -11,6 +11,7 @@ const load = async () => ({
   ...(await import('./kit')),
   ...(await import('./faces')),
   ...(await import('./settings')),
+  ...(await import('./changes')),
 })
 let on: Awaited<ReturnType<typeof load>>
 beforeAll(async () => {
@@ -24,7 +25,8 @@ const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
 const face = (name: string) => Object.assign(new FaceInput(), { name })
 
 describe('the kit in the database', () => {
-  it('starts empty', async () => expect(await on.kit()).toEqual({ products: [], apart: [] }))
+  it('starts empty', async () =>
+    expect(await on.kit()).toMatchObject({ products: [], apart: [], places: [{ name: 'Home' }, { name: 'Kit case' }] }))
 
   it('keeps every field of a bottle', async () => {
     const input = bottle('Heron', {
@@ -51,8 +53,8 @@ describe('the kit in the database', () => {
     expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
     await expect(on.removeProduct(id)).rejects.toThrow('not here any more')
     await expect(on.changeProduct(id, bottle('Mudlark'))).rejects.toThrow('not here any more')
-    expect(await on.restoreProduct(id)).toMatchObject({ id, shade: 'Mudlark' })
-    await expect(on.restoreProduct(id)).rejects.toThrow('not here any more')
+    await on.undo()
+    expect((await on.kit()).products.find(p => p.id === id)).toMatchObject({ shade: 'Mudlark', level: 0.25 })
   })
 
   it('retires all or none', async () => {
@@ -148,10 +150,10 @@ describe('faces in the database', () => {
       site: 'jaw',
       tanned: false,
     })
-    await on.setReadingDeleted(reading.id, true)
+    await on.putAway('readings', reading.id, 'reading')
     const readings = async () => (await on.allFaces()).find(f => f.id === id)?.readings.length
     expect(await readings()).toBe(0)
-    await on.setReadingDeleted(reading.id, false)
+    await on.undo()
     expect(await readings()).toBe(1)
     await on.removeFace(id)
     await expect(
@@ -165,15 +167,16 @@ describe('faces in the database', () => {
       }),
     ).rejects.toThrow('This face is not here')
     expect(await readings()).toBeUndefined()
-    expect((await on.restoreFace(id)).readings).toHaveLength(1)
-    await expect(on.setRecipeDeleted('none', true)).rejects.toThrow('This recipe')
+    await on.undo()
+    expect(await readings()).toBe(1)
+    await expect(on.putAway('recipes', 'none', 'recipe')).rejects.toThrow('This recipe')
     await expect(on.changeFace('none', face('Nobody'))).rejects.toThrow('This face')
   })
 })
 
 describe('settings in the database', () => {
   it('has defaults until something is chosen, and keeps what is', async () => {
-    expect(await on.settings()).toEqual({ ...new Settings() })
+    expect(await on.settings()).toEqual({ ...new Settings(), version: 1 })
     await on.changeSettings({ ...new Settings(), tolerance: 3 })
     await on.changeSettings({ ...new Settings(), tolerance: 2.5, theme: 'wings' })
     expect(await on.settings()).toMatchObject({ tolerance: 2.5, theme: 'wings', maxDrops: 8 })

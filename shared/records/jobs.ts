@@ -1,5 +1,7 @@
 import type { JobFacts } from '#core/suitability/job'
 import { Id, Ids, MadeFrom, Many, Maybe, Moment, Name, One, Satisfies, Text, Whole } from '../rules'
+import { parseId } from '../parse'
+import { shaped } from '../shape'
 import { OccasionDiffers, OccasionInput } from './consultation'
 import { HouseRuleInput } from './settings'
 
@@ -43,15 +45,16 @@ export class NewBookingInput extends BookingInput {
 
 /** A booking made together with its face: on a job there is, or on a new one. */
 export class BookingForFace {
-  @Maybe() @Id() jobId?: string | null
-  @Maybe()
-  @One(() => JobInput)
+  @shaped({ longest: 120 })
   @Satisfies(
     'one job',
-    (v, owner) => Boolean(v) !== Boolean((owner as BookingForFace).jobId),
-    'must hold one of: jobId, job',
+    (v, owner) =>
+      v === null ? Boolean((owner as BookingForFace).job) : parseId(v) !== undefined && !(owner as BookingForFace).job,
+    'must be the id of a job, or be left out where a new job is given',
   )
-  job: JobInput | null = null
+  jobId: string | null = null
+
+  @Maybe() @One(() => JobInput) job: JobInput | null = null
 }
 
 export interface Booking extends BookingInput {

@@ -1,5 +1,7 @@
 import { check } from '../validate'
-import { Consultation } from './consultation'
+import { Consultation, OccasionInput } from './consultation'
+import { NewFaceInput } from './faces'
+import { asksOf, BookingForFace, differsFrom, JobInput, nextBooking } from './jobs'
 import { OwnedProductInput } from './kit'
 import { FlashTestInput, LockInput, locksOf, PlanInput, SavePlanInput } from './plans'
 import { Settings } from './settings'
@@ -38,8 +40,6 @@ describe('the consultation', () => {
     ['a state that is none', { zones: [{ zone: 'nose', states: ['sad'] }] }, 'zones[0].states'],
     ['a blank sensitivity', { sensitivities: ['  '] }, 'sensitivities'],
     ['a book of sensitivities', { sensitivities: Array.from({ length: 21 }, (_, i) => `s${i}`) }, 'sensitivities'],
-    ['endless hours', { occasion: { hours: 900 } }, 'occasion.hours'],
-    ['a fifth limb', { occasion: { limbs: 5 } }, 'occasion.limbs'],
     ['a site that is none', { siteWeights: { elbow: 1 } }, 'siteWeights'],
     ['a tone without colour', { secondTone: { zone: 'chin' } }, 'secondTone.lab'],
     [
@@ -53,6 +53,41 @@ describe('the consultation', () => {
       'chart',
     ],
   ])('%s is refused at its field', (_what, value, path) => expect(paths(Consultation, value)).toContain(path))
+})
+
+describe('jobs and bookings', () => {
+  const job = { name: 'Gala', day: '2026-12-05' }
+  it.each([
+    ['endless hours', { ...job, conditions: { hours: 900 } }, 'conditions.hours'],
+    ['a fifth limb', { ...job, conditions: { limbs: 5 } }, 'conditions.limbs'],
+    ['a moment for a day', { ...job, day: '2026-12-05T09:00:00Z' }, 'day'],
+    ['no name', { day: '2026-12-05' }, 'name'],
+  ])('a job with %s is refused at its field', (_what, value, path) => expect(paths(JobInput, value)).toContain(path))
+  it('a booking names one job, there or new', () => {
+    expect(paths(BookingForFace, { jobId: 'a' })).toEqual([])
+    expect(paths(BookingForFace, { job })).toEqual([])
+    expect(paths(BookingForFace, { jobId: 'a', job })).toContain('jobId')
+    expect(paths(NewFaceInput, { name: 'A', booking: {} })).toContain('booking.jobId')
+    expect(paths(NewFaceInput, { name: 'A', booking: { job: { ...job, name: '' } } })).toContain('booking.job.name')
+  })
+  it('what differs that day is over what the job asks, and only that is kept', () => {
+    const conditions = Object.assign(new OccasionInput(), { hours: 10, flash: true })
+    const asked = { ...conditions, hours: 4 }
+    const differs = differsFrom(conditions, asked)
+    expect(differs).toEqual({ hours: 4 })
+    expect(asksOf({ job: { name: '', day: null, place: '', version: 1, conditions }, differs })).toEqual(asked)
+  })
+  it('the next to come counts, then one without a day, then the last there was', () => {
+    const on = (day: string | null) => ({
+      job: { name: String(day), day, place: '', version: 1, conditions: new OccasionInput() },
+    })
+    const days = [on('2026-11-01'), on(null), on('2026-12-24'), on('2026-12-05')]
+    expect(nextBooking(days, '2026-12-01')?.job.day).toBe('2026-12-05')
+    expect(nextBooking(days, '2026-12-05')?.job.day).toBe('2026-12-05')
+    expect(nextBooking(days, '2027-01-01')?.job.day).toBeNull()
+    expect(nextBooking([on('2026-11-01'), on('2026-10-01')], '2027-01-01')?.job.day).toBe('2026-11-01')
+    expect(nextBooking([], '2027-01-01')).toBeNull()
+  })
 })
 
 describe('plans', () => {

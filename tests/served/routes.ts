@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import * as consultation from '#shared/records/consultation'
 import * as buys from '#shared/records/buys'
 import * as faces from '#shared/records/faces'
+import * as jobs from '#shared/records/jobs'
 import * as keeping from '#shared/records/keeping'
 import * as kit from '#shared/records/kit'
 import * as meter from '#shared/records/meter'
@@ -30,6 +31,7 @@ const CLASSES: Record<string, unknown> = {
   ...consultation,
   ...buys,
   ...faces,
+  ...jobs,
   ...keeping,
   ...kit,
   ...meter,

@@ -2,15 +2,18 @@ import { skinAt } from '#core/complexion/skin'
 import { spherical } from '#core/reading/reading'
 import type { PlanQuestion } from '#core/suitability/facePlan'
 import { USUAL_SETTINGS } from '#core/suitability/settings'
-import { USUAL_BY_KIND } from '#core/stock/usual'
 import { factsOf } from '#shared/faceFacts'
 import { itemOf } from '#shared/kitItem'
+import { Consultation, OccasionInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
+import { asksOf, type FaceBooking } from '#shared/records/jobs'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
-import { consultationFor, DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace } from '../../demo/faces'
+import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace } from '../../demo/faces'
+import { DEMO_JOBS } from '../../demo/jobs'
 import { DEMO_KIT } from '../../demo/kit'
 import type { Carried } from '../../demo/carried'
+import { ownedProduct } from './owned'
 
 const NOW = new Date('2026-11-24T12:00:00Z')
 const daysOff = (days: number) => new Date(NOW.getTime() + days * 86_400_000).toISOString()
@@ -19,25 +22,38 @@ export const demoProduct = (
   { product, openedDaysAgo }: Carried,
   id: string,
   ownerFaceId: string | null = null,
-): OwnedProduct => ({
-  ...product,
-  id,
-  ownerFaceId,
-  retiredAt: null,
-  createdAt: '',
-  openedOn: daysOff(-openedDaysAgo).slice(0, 10),
-  traits: { ...USUAL_BY_KIND[product.kind].traits, ...product.traits },
-})
+): OwnedProduct => ownedProduct({ ...product, openedOn: daysOff(-openedDaysAgo).slice(0, 10) }, id, { ownerFaceId })
 export const DEMO_PRODUCTS = DEMO_KIT.map((carried, i) => demoProduct(carried, `k${i}`))
 
+function demoBookings(faceId: string, name: string): FaceBooking[] {
+  const job = DEMO_JOBS.find(j => j.name === name)
+  if (!job) return []
+  const { inDays, place, conditions } = job
+  const day = daysOff(inDays).slice(0, 10)
+  return [
+    {
+      id: `b ${faceId}`,
+      faceId,
+      jobId: name,
+      readyBy: null,
+      position: 0,
+      services: '',
+      differs: {},
+      version: 1,
+      job: { name, day, place, conditions, version: 1 },
+    },
+  ]
+}
+
 /** A face of the demo with its skin read, as the server would have it. */
-export function demoFace({ face, skin, asked, brings = [], past = [], bookedInDays }: DemoFace): Face {
+export function demoFace({ face, skin, asked, brings = [], past = [], job }: DemoFace): Face {
   return {
     ...face,
     id: face.name,
-    bookedOn: bookedInDays === null ? null : daysOff(bookedInDays).slice(0, 10),
+    version: 1,
     createdAt: '',
-    consultation: consultationFor(face, asked),
+    bookings: demoBookings(face.name, job),
+    consultation: { ...new Consultation(), ...asked },
     recipes: [],
     seen: [],
     plans: [],
@@ -69,13 +85,14 @@ export function demoFace({ face, skin, asked, brings = [], past = [], bookedInDa
 export function demoQuestion(name: string): PlanQuestion {
   const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith(name))!)
   const { maxProducts, maxDrops, tolerance } = new Settings()
+  const [booking] = face.bookings
   return {
     face: factsOf(face)!,
-    job: face.consultation.occasion,
+    job: booking ? asksOf(booking) : new OccasionInput(),
     overrides: [],
     settings: {
       ...USUAL_SETTINGS,
-      day: face.bookedOn ?? NOW.toISOString().slice(0, 10),
+      day: booking?.job.day ?? NOW.toISOString().slice(0, 10),
       paletteTests: DEMO_PALETTE_TESTS,
     },
     items: [...DEMO_PRODUCTS, ...face.own].map(itemOf),

@@ -22,11 +22,14 @@ const items = computed(() => [
 function choose(value: string) {
   if (value === NONE) booking.value = null
   else if (value === NEW)
-    booking.value = { job: Object.assign(new JobInput(), { name: '', day: null, conditions: new OccasionInput() }) }
+    booking.value = {
+      jobId: null,
+      job: Object.assign(new JobInput(), { name: '', day: null, conditions: new OccasionInput() }),
+    }
   else booking.value = { jobId: value, job: null }
 }
 const set = (part: Partial<JobInput>) => {
-  if (booking.value?.job) booking.value = { job: { ...booking.value.job, ...part } }
+  if (booking.value?.job) booking.value = { jobId: null, job: { ...booking.value.job, ...part } }
 }
 </script>
 
