@@ -85,7 +85,8 @@ export default defineNuxtConfig({
   // cssnano drops the last ';' of an @layer statement, esbuild then warns: let esbuild alone minify
   postcss: { plugins: { cssnano: false } },
   vite: {
-    vue: { template: { transformAssetUrls } },
+    // A line break between two words is a space, as in any other text.
+    vue: { template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve' } } },
     esbuild: { tsconfigRaw: { compilerOptions: decorators } },
     worker: { format: 'es' },
   },

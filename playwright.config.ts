@@ -1,9 +1,6 @@
 import { defineConfig } from '@playwright/test'
 
-const port = Number(process.env.E2E_PORT ?? 4290)
-const data = '.varietas/e2e'
-
-/** Drives the production build with a fresh copy of the demo. One worker: the tests share one kit, in order. */
+/** Drives the production build. Each spec file has a fresh copy of the demo: see e2e/ground.ts. */
 export default defineConfig({
   testDir: './e2e',
   testMatch: '**/*.spec.ts',
@@ -12,7 +9,6 @@ export default defineConfig({
   expect: { timeout: 15_000 },
   reporter: 'list',
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
     launchOptions: {
@@ -26,12 +22,5 @@ export default defineConfig({
         '--no-first-run',
       ],
     },
-  },
-  webServer: {
-    command: `rm -rf ${data} && node .output/server/index.mjs`,
-    env: { HOST: '127.0.0.1', PORT: String(port), VARIETAS_DATA: data, VARIETAS_DEMO: '1' },
-    url: `http://127.0.0.1:${port}/api/health`,
-    reuseExistingServer: false,
-    stdout: 'pipe',
   },
 })

@@ -1,4 +1,5 @@
-import { expect, test, type APIRequestContext } from '@playwright/test'
+import { expect, type APIRequestContext } from '@playwright/test'
+import { test } from './ground'
 
 interface Refusal {
   error: { code: string; message: string; issues: { path: string; message: string }[] }

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './ground'
 
 test('a bottle needs a name and a place; nothing typed is lost, and undo takes it out again', async ({ page }) => {
   await page.goto('/kit?add')

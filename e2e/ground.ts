@@ -42,10 +42,44 @@ async function tidyUp(): Promise<void> {
   folders.clear()
 }
 
-/** Tests that begin servers and mount disks of their own, which end with them. */
-export const test = base.extend<{ ground: null }>({
-  ground: [
+/** The demo as one spec file has it to itself, from its first test to its last. */
+class OfOneFile {
+  private file = ''
+  private served: Served | undefined
+
+  async urlFor(specFile: string): Promise<string> {
+    if (this.served && this.file === specFile) return this.served.url
+    await this.close()
+    this.file = specFile
+    this.served = await start(temporaryFolder(), { env: DEMO })
+    await ready(this.served)
+    return this.served.url
+  }
+  async close(): Promise<void> {
+    if (!this.served) return
+    await stop(this.served, 'SIGKILL')
+    rmSync(this.served.folder, { recursive: true, force: true })
+    this.served = undefined
+  }
+}
+
+/**
+ * Tests of the application. Each spec file has a server with a fresh copy of the demo, begun when one of its tests first asks for a page
+ * or a request; servers and disks that a test makes itself end with that test.
+ */
+export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
+  ofOneFile: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off its first parameter
+    async ({}, use) => {
+      const ofOneFile = new OfOneFile()
+      await use(ofOneFile)
+      await ofOneFile.close()
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ ofOneFile }, use, info) => use(await ofOneFile.urlFor(info.file)),
+  ground: [
+    // eslint-disable-next-line no-empty-pattern -- see above
     async ({}, use) => {
       await use(null)
       await tidyUp()

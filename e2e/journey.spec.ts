@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './ground'
 
 /** The figure in an answer such as "This kit matches 58 of 92 skins." */
 async function matched(page: Page): Promise<number> {

@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 import { layer, leftOut, openPlan } from './openPlan'
+import { test } from './ground'
 
 test.describe.configure({ mode: 'serial' })
 

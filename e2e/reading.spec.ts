@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
+import { test } from './ground'
 
 test.describe.configure({ mode: 'serial' })
 

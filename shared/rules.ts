@@ -205,7 +205,7 @@ export const Distinct = (key: string): PropertyDecorator =>
 export const Maybe = (): PropertyDecorator => IsOptional()
 
 /** The version of a record that a change was made from; left out, the change is made whatever stands there now. */
-export const MadeFrom = (): PropertyDecorator => all(Maybe(), Whole(1, 2_000_000_000))
+export const MadeFrom = (): PropertyDecorator => all(Maybe(), Whole(0, 2_000_000_000))
 
 /** A rule of its own: the value passes or the message is shown. Absent values pass. */
 export function Satisfies(

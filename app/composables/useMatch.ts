@@ -27,8 +27,8 @@ export function useMatch(target: () => Lab | undefined) {
     const options = { maxProducts, maxDrops: drops, tolerance, illuminant: 'D65' } as const
     try {
       // What often holds is tried only in the end, and only by those who work that way.
-      const dare = settings.value.mixing === 'practical' && drops === maxDrops
-      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, options, SHOWN, dare))
+      const safeOnly = drops < maxDrops
+      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, options, SHOWN, safeOnly))
       // A finer ratio is worth its counting when no small one is near enough.
       if (!finer.value && drops < maxDrops && !recipes.value.some(r => r.deltaE <= tolerance)) finer.value = true
       else state.value = 'ready'
@@ -37,7 +37,7 @@ export function useMatch(target: () => Lab | undefined) {
       else if (task.progress.value === null) state.value = 'stopped'
     }
   }
-  watch([target, finer, () => kit.shelf, () => settings.options, () => settings.value.mixing], () => void compute(), {
+  watch([target, finer, () => kit.shelf, () => settings.options], () => void compute(), {
     immediate: true,
   })
 

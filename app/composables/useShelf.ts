@@ -4,6 +4,6 @@ import type { Shelf } from '~/workers/complexion.worker'
 export function plainShelf(shelf: ReturnType<typeof useKit>['shelf']): Shelf {
   return {
     products: JSON.parse(JSON.stringify(shelf.products)) as Shelf['products'],
-    rules: { rangesMix: shelf.rules.rangesMix, apart: new Set(shelf.rules.apart), tried: new Map(shelf.rules.tried) },
+    rules: { ...shelf.rules, apart: new Set(shelf.rules.apart), tried: new Map(shelf.rules.tried) },
   }
 }

@@ -115,7 +115,7 @@ function clearFilters() {
 
 <template>
   <div>
-    <header class="head">
+    <header class="page-head">
       <div>
         <h1>
           {{
@@ -246,13 +246,6 @@ function clearFilters() {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: start;
-  gap: 20px;
-  flex-wrap: wrap;
-}
 .filters {
   display: grid;
   grid-template-columns: minmax(180px, 260px) repeat(3, minmax(110px, 150px)) auto;

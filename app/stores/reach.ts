@@ -61,6 +61,7 @@ export const useReach = defineStore('reach', () => {
   const signature = computed(() =>
     JSON.stringify([
       kit.shelf.products.map(({ pricePerMl: _price, ...p }) => p),
+      kit.shelf.rules.someRisk,
       [...(kit.shelf.rules.apart ?? [])],
       [...(kit.shelf.rules.tried ?? [])],
       faces.faces.map(f => [f.id, targetReading(f)?.mean]),

@@ -2,7 +2,6 @@ import { expose } from 'comlink'
 import { buy, type BuyQuestion } from '#core/buy/buy'
 import { cheapestMend, type MendQuestion } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
-import { match } from '#core/complexion/match'
 import { matchSafeFirst } from '#core/complexion/safeFirst'
 import type { MixingRules } from '#core/complexion/mixable'
 import { packPigments } from '#core/complexion/pigments'
@@ -37,8 +36,8 @@ const work = {
     options: RecipeOptions,
     progress: Progress,
   ) => sharesOfParts(products, rules, parts, skins, options, progress),
-  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, dare: boolean) =>
-    dare ? matchSafeFirst(target, products, rules, options, limit) : match(target, products, options, limit, rules),
+  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, safeOnly: boolean) =>
+    matchSafeFirst(target, products, safeOnly ? { ...rules, someRisk: false } : rules, options, limit),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   /** What the verdicts so far say of the bottles, and which look would tell most. */

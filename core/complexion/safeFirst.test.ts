@@ -9,16 +9,18 @@ const oil = shade(8, { id: 'deep', family: 'oil', range: 'B' })
 const between = typicalSkin(5, 'neutral')
 const mixes = (recipes: ReturnType<typeof match>) => recipes.filter(r => r.drops.length > 1).length
 
+const DARING = { someRisk: true }
+
 describe('safe mixes first', () => {
   it('nothing risky while something safe is near enough', () => {
     const near = shade(5, { id: 'near', family: 'oil', range: 'C' })
-    expect(matchSafeFirst(between, [silicone, oil, near], {}, DEFAULT_OPTIONS, 5)).toEqual(
+    expect(matchSafeFirst(between, [silicone, oil, near], DARING, DEFAULT_OPTIONS, 5)).toEqual(
       match(between, [silicone, oil, near], DEFAULT_OPTIONS, 5),
     )
   })
 
   it('what often holds where nothing safe does, the nearest first, each once', () => {
-    const found = matchSafeFirst(between, [silicone, oil], {}, DEFAULT_OPTIONS, 5)
+    const found = matchSafeFirst(between, [silicone, oil], DARING, DEFAULT_OPTIONS, 5)
     expect(match(between, [silicone, oil], DEFAULT_OPTIONS, 5).every(r => r.drops.length === 1 && r.deltaE > 2)).toBe(
       true,
     )
@@ -28,10 +30,18 @@ describe('safe mixes first', () => {
     expect(new Set(found.map(r => JSON.stringify(r.drops))).size).toBe(found.length)
   })
 
+  it('nothing that may separate for an artist who works strictly, however far off the rest is', () => {
+    expect(matchSafeFirst(between, [silicone, oil], {}, DEFAULT_OPTIONS, 5)).toEqual(
+      match(between, [silicone, oil], DEFAULT_OPTIONS, 5),
+    )
+  })
+
   it('what always separates, or was seen to, stays apart', () => {
-    expect(mixes(matchSafeFirst(between, [silicone, { ...oil, family: 'water' }], {}, DEFAULT_OPTIONS, 5))).toBe(0)
+    expect(mixes(matchSafeFirst(between, [silicone, { ...oil, family: 'water' }], DARING, DEFAULT_OPTIONS, 5))).toBe(0)
     expect(
-      mixes(matchSafeFirst(between, [silicone, oil], { tried: new Map([['A\nB', false]]) }, DEFAULT_OPTIONS, 5)),
+      mixes(
+        matchSafeFirst(between, [silicone, oil], { ...DARING, tried: new Map([['A\nB', false]]) }, DEFAULT_OPTIONS, 5),
+      ),
     ).toBe(0)
   })
 })

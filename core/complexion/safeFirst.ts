@@ -5,8 +5,8 @@ import type { ComplexionProduct } from './product'
 import type { Recipe, RecipeOptions } from './recipe'
 
 /**
- * The best recipes of what is known to hold; where none of them comes within the tolerance, those of pairs that often hold
- * stand among them, the nearest first.
+ * The best recipes of what is known to hold; where none of them comes within the tolerance and the rules let pairs mix that often
+ * hold, those stand among them, the nearest first.
  */
 export function matchSafeFirst(
   target: Lab,
@@ -16,13 +16,13 @@ export function matchSafeFirst(
   limit: number,
 ): Recipe[] {
   const safe = match(target, products, options, limit, { ...rules, someRisk: false })
-  if (safe.some(r => r.deltaE <= options.tolerance)) return safe
+  if (!rules.someRisk || safe.some(r => r.deltaE <= options.tolerance)) return safe
   const key = ({ drops }: Recipe) =>
     drops
       .map(d => `${d.count} ${d.id}`)
       .sort()
       .join()
-  const daring = match(target, products, options, limit, { ...rules, someRisk: true })
+  const daring = match(target, products, options, limit, rules)
   return [...new Map([...daring, ...safe].map(r => [key(r), r])).values()]
     .sort((x, y) => x.deltaE - y.deltaE)
     .slice(0, limit)

@@ -176,7 +176,7 @@ describe('faces in the database', () => {
 
 describe('settings in the database', () => {
   it('has defaults until something is chosen, and keeps what is', async () => {
-    expect(await on.settings()).toEqual({ ...new Settings(), version: 1 })
+    expect(await on.settings()).toEqual({ ...new Settings(), version: 0 })
     await on.changeSettings({ ...new Settings(), tolerance: 3 })
     await on.changeSettings({ ...new Settings(), tolerance: 2.5, theme: 'wings' })
     expect(await on.settings()).toMatchObject({ tolerance: 2.5, theme: 'wings', maxDrops: 8 })

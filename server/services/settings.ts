@@ -15,7 +15,8 @@ export type KeptSettings = Settings & { version: number }
 export async function settings(from: Reader = db): Promise<KeptSettings> {
   const [row] = await from.select().from(table).where(eq(table.id, ROW))
   const stored = isPlainObject(row?.value) ? row.value : {}
-  const version = row?.version ?? 1
+  // Nothing was set yet: the first change is made from that.
+  const version = row?.version ?? 0
   const checked = check(Settings, stored)
   if (checked.ok) return { ...checked.value, version }
   // What cannot be used is as it came with the application; the rest is as the artist set it.

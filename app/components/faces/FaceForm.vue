@@ -80,25 +80,10 @@ async function keepMine() {
 </template>
 
 <style scoped>
-.form {
-  display: grid;
-  gap: 14px;
-  padding: 22px 24px;
-}
 .pair {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
-}
-.problem {
-  font-weight: 600;
-  margin: 0;
-  border-left: 4px solid var(--ink);
-  padding-left: 10px;
-}
-.actions {
-  display: flex;
-  gap: 10px;
 }
 @media (max-width: 480px) {
   .pair {

@@ -233,17 +233,6 @@ async function save() {
 </template>
 
 <style scoped>
-.form {
-  display: grid;
-  gap: 14px;
-  padding: 22px 24px;
-}
-.problem {
-  font-weight: 600;
-  margin: 0;
-  border-left: 4px solid var(--ink);
-  padding-left: 10px;
-}
 .live {
   display: grid;
   grid-template-columns: 72px 1fr;

@@ -60,7 +60,7 @@ function showEveryone() {
 
 <template>
   <div>
-    <header class="head">
+    <header class="page-head">
       <div>
         <h1>
           {{
@@ -164,13 +164,6 @@ function showEveryone() {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: start;
-  gap: 20px;
-  flex-wrap: wrap;
-}
 .add {
   display: flex;
   gap: 8px;

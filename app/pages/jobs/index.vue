@@ -21,7 +21,7 @@ async function added(id: string | null) {
 
 <template>
   <div>
-    <header class="head">
+    <header class="page-head">
       <div>
         <h1 data-testid="answer">
           {{
