@@ -6,6 +6,13 @@ const core = fileURLToPath(new URL('./core', import.meta.url))
 // legacy ("experimental") decorators: say it to esbuild explicitly, in Vite (app, workers) and in Nitro.
 const decorators = { experimentalDecorators: true, useDefineForClassFields: false } as const
 
+// Text, as the template compiler numbers its nodes.
+const TEXT = 2
+/** Runs of white space in a template are one space. */
+function oneSpace(node: { type: number }): void {
+  if (node.type === TEXT && 'content' in node) node.content = String(node.content).replace(/[ \t\r\n]+/g, ' ')
+}
+
 // They have a configuration of their own, tsconfig.jest.json.
 const TESTS = ['../**/*.test.ts']
 
@@ -85,8 +92,8 @@ export default defineNuxtConfig({
   // cssnano drops the last ';' of an @layer statement, esbuild then warns: let esbuild alone minify
   postcss: { plugins: { cssnano: false } },
   vite: {
-    // A line break between two words is a space, as in any other text.
-    vue: { template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve' } } },
+    // A line break between two words is one space, as in any other text.
+    vue: { template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve', nodeTransforms: [oneSpace] } } },
     esbuild: { tsconfigRaw: { compilerOptions: decorators } },
     worker: { format: 'es' },
   },

@@ -1,10 +1,10 @@
 import { defineConfig } from '@playwright/test'
 
-/** Drives the production build. Each spec file has a fresh copy of the demo: see e2e/ground.ts. */
+/** Drives the production build. Each spec file has a fresh copy of the demo, see e2e/ground.ts, so that two can run at a time. */
 export default defineConfig({
   testDir: './e2e',
   testMatch: '**/*.spec.ts',
-  workers: 1,
+  workers: 2,
   timeout: 60_000,
   expect: { timeout: 15_000 },
   reporter: 'list',

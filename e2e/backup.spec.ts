@@ -1,14 +1,14 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect } from '@playwright/test'
-import { call, ready, stop } from '../tests/served/server'
+import { call, facesOf, ready, stop } from '../tests/served/server'
 import { test, serve, newFolder, contents, started } from './ground'
 
 /* A backup brings everything back, and one that is damaged touches nothing. */
 
 test('backup, wiped, restored: equal by content, pictures too', async () => {
   const served = await started(newFolder())
-  const [face] = (await call<{ id: string }[]>(served.url, 'GET', '/api/faces')).body
+  const [face] = await facesOf(served.url)
   const png = Buffer.from(
     'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==',
     'base64',

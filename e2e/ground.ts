@@ -1,8 +1,9 @@
 import { execFileSync } from 'node:child_process'
 import { appendFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { test as base } from '@playwright/test'
-import { call, ready, start, stop, temporaryFolder, type Served } from '../tests/served/server'
+import { test as base, type APIRequestContext } from '@playwright/test'
+import type { FaceLine } from '#shared/records/clientele'
+import { call, facesOf, ready, start, stop, temporaryFolder, type Served } from '../tests/served/server'
 
 /*
  * Servers as processes of their own, some on small disks made for a test, which takes the rights to mount one. Whatever a test began
@@ -98,14 +99,23 @@ export async function filled(): Promise<string> {
   return folder
 }
 export const file = (folder: string) => join(folder, 'varietas.db')
-export const namesOf = async (served: Served) =>
-  (await call<{ name: string }[]>(served.url, 'GET', '/api/faces')).body.map(f => f.name)
-export const contents = async (served: Served) =>
-  Promise.all(
-    ['faces', 'kit', 'purchases', 'tests', 'settings', 'catalogue'].map(
-      async list => (await call(served.url, 'GET', `/api/${list}`)).body,
-    ),
-  )
+export const namesOf = async (served: Served) => (await facesOf(served.url)).map(f => f.name)
+/** Everything the screens could show: the lists, and every face whole. */
+export async function contents(served: Served): Promise<unknown[]> {
+  const get = async (path: string) => (await call(served.url, 'GET', `/api/${path}`)).body
+  const faces = await facesOf(served.url)
+  return Promise.all([
+    ...['kit', 'purchases', 'tests', 'settings', 'catalogue', 'jobs'].map(get),
+    ...faces
+      .map(f => f.id)
+      .sort()
+      .map(id => get(`faces/${id}`)),
+  ])
+}
+
+/** Faces as a list has them, by way of a browser's request. */
+export const facesFrom = async (request: APIRequestContext): Promise<FaceLine[]> =>
+  ((await (await request.get('/api/faces?limit=100')).json()) as { lines: FaceLine[] }).lines
 
 export async function started(folder: string): Promise<Served> {
   const served = await serve(folder, { env: DEMO })

@@ -70,8 +70,14 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
   for (let i = 0; i < 12; i++) {
     const { id } = await send('POST', '/api/faces', {
       name: TEXTS[i % TEXTS.length],
-      bookedOn: DAYS[i % DAYS.length],
-      bookedFor: TEXTS[(i + 1) % TEXTS.length],
+      booking: {
+        job: {
+          name: TEXTS[(i + 1) % TEXTS.length],
+          day: DAYS[i % DAYS.length]?.slice(0, 10) ?? null,
+          place: TEXTS[(i + 2) % TEXTS.length],
+          conditions: { hours: [0.5, 48][i % 2], limbs: 4, light: 'A' },
+        },
+      },
       wishes: '\n\n\n',
     })
     faces.push(id)
@@ -92,7 +98,6 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
       siteWeights: i % 2 ? {} : { jaw: 0, neck: 0 },
       chart: [{ area: 'lips', lab: EXTREMES[(i + 1) % EXTREMES.length], productId: 'gone' }],
       secondTone: i % 2 ? null : { zone: 'chin', lab: EXTREMES[(i + 2) % EXTREMES.length] },
-      occasion: { hours: [0.5, 48][i % 2], limbs: 4, light: 'A' },
     })
   }
   await send('POST', `/api/faces/${faces[0]}/recipes`, {
@@ -109,7 +114,8 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
   expect((await call<unknown[]>(url, 'GET', '/api/set-aside')).body).toEqual([])
 
   const problems = await walk(page, url, [
-    ...['/', '/faces', '/kit', '/reach', '/buys', '/methods', '/keeping', '/chair', '/faces/none', '/nowhere'],
+    ...['/', '/faces', '/jobs', '/kit', '/reach', '/buys', '/methods', '/keeping', '/chair', '/faces/none', '/nowhere'],
+    ...(await call<{ id: string }[]>(url, 'GET', '/api/jobs')).body.map(job => `/jobs/${job.id}`),
     ...faces.slice(0, 8).flatMap(id => ['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${id}${room}`)),
   ])
   expect(problems).toEqual([])
@@ -125,17 +131,21 @@ test('rows broken by hand are set aside by name, mended with a touch, and blank 
   await first.exited
   const db = createClient({ url: `file:${folder}/varietas.db` })
   const rows = async (sql: string) => (await db.execute(sql)).rows
-  const [slip, kind, traits] = await rows("SELECT id, shade FROM products WHERE kind = 'foundation' LIMIT 3")
-  const [day, asked] = await rows('SELECT id, name FROM faces ORDER BY name LIMIT 2')
+  const [slip, kind, traits] = await rows(
+    "SELECT p.id, p.name AS shade FROM products p JOIN units u ON u.product_id = p.id WHERE kind = 'foundation' LIMIT 3",
+  )
+  const [asked] = await rows('SELECT id, name FROM faces ORDER BY name LIMIT 1')
+  const [day] = await rows(`SELECT face_id AS id FROM bookings WHERE face_id <> '${String(asked!.id)}' LIMIT 1`)
   await db.execute({ sql: 'UPDATE products SET l = 6.2, a = 11, b = 19 WHERE id = ?', args: [slip!.id!] })
   await db.execute({ sql: "UPDATE products SET kind = 'teapot' WHERE id = ?", args: [kind!.id!] })
-  await db.execute({ sql: "UPDATE products SET traits = '{', level = 'half' WHERE id = ?", args: [traits!.id!] })
-  await db.execute({ sql: "UPDATE faces SET booked_on = '2026-W10' WHERE id = ?", args: [day!.id!] })
+  await db.execute({ sql: "UPDATE products SET traits = '{' WHERE id = ?", args: [traits!.id!] })
+  await db.execute({ sql: "UPDATE fills SET level = 'half' WHERE product_id = ?", args: [traits!.id!] })
+  await db.execute({ sql: "UPDATE bookings SET ready_by = '2026-W10' WHERE face_id = ?", args: [day!.id!] })
   await db.execute({ sql: "UPDATE faces SET consultation = '[1,' WHERE id = ?", args: [asked!.id!] })
   const [far, when] = await rows(`SELECT id FROM readings WHERE face_id NOT IN ('${day!.id}', '${asked!.id}') LIMIT 2`)
   await db.execute({ sql: 'UPDATE readings SET l = 9e999 WHERE id = ?', args: [far!.id!] })
   await db.execute({ sql: "UPDATE readings SET taken_at = 'yesterday' WHERE id = ?", args: [when!.id!] })
-  await db.execute("UPDATE offers SET kind = 'x' WHERE id = (SELECT id FROM offers LIMIT 1)")
+  await db.execute("UPDATE offers SET measure = 'x' WHERE id = (SELECT id FROM offers LIMIT 1)")
   await db.execute("UPDATE settings SET value = 'nonsense'")
   await db.execute("UPDATE measured_mixes SET drops = '7' WHERE id = (SELECT id FROM measured_mixes LIMIT 1)")
   db.close()
@@ -150,7 +160,7 @@ test('rows broken by hand are set aside by name, mended with a touch, and blank 
   await expect(aside.getByText(`The bottle ${String(slip!.shade)} is set aside`)).toBeVisible()
   await expect(aside.getByText(/was L\* 62 meant\?/)).toBeVisible()
   const count = await aside.getByRole('listitem').count()
-  expect(count).toBe(9)
+  expect(count).toBe(10)
   const one = aside.getByRole('listitem').filter({ hasText: String(slip!.shade) })
   await one.getByRole('button', { name: 'Put it right so' }).click()
   await expect(page.getByText(`The bottle ${String(slip!.shade)} can be used again.`)).toBeVisible()

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { test } from './ground'
+import { facesFrom, test } from './ground'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -8,14 +8,14 @@ test('what was seen of bottles names the one that is not what it says, and asks 
   page,
   request,
 }) => {
-  const faces = (await (await request.get('/api/faces')).json()) as { id: string; readings: { lab: { L: number } }[] }[]
+  const faces = await facesFrom(request)
   const { products } = (await (await request.get('/api/kit')).json()) as {
     products: { id: string; shade: string; lab: { L: number; a: number; b: number } }[]
   }
   const keel = products.find(p => p.shade === 'Keel')!
   const near = faces
-    .filter(f => f.readings[0])
-    .sort((x, y) => Math.abs(x.readings[0]!.lab.L - keel.lab.L) - Math.abs(y.readings[0]!.lab.L - keel.lab.L))
+    .filter(f => f.lab)
+    .sort((x, y) => Math.abs(x.lab!.L - keel.lab.L) - Math.abs(y.lab!.L - keel.lab.L))
     .slice(0, 6)
   for (const { id } of near)
     await request.post(`/api/faces/${id}/seen`, {

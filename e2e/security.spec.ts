@@ -1,6 +1,6 @@
 import { createServer, type Server } from 'node:http'
 import { chromium, expect } from '@playwright/test'
-import { call, ready, type Served } from '../tests/served/server'
+import { call, facesOf, ready, type Served } from '../tests/served/server'
 import { DEMO, newFolder, serve, test } from './ground'
 import { walk } from './walk'
 
@@ -26,8 +26,7 @@ async function otherSite(html: string): Promise<{ url: string; close: () => void
   await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
   return { url: `http://127.0.0.1:${(server.address() as { port: number }).port}`, close: () => server.close() }
 }
-const names = async (served: Served) =>
-  (await call<{ name: string }[]>(served.url, 'GET', '/api/faces')).body.map(f => f.name)
+const names = async (served: Served) => (await facesOf(served.url)).map(f => f.name)
 
 test('a page on another port can neither write nor read: form, text, JSON, picture, frame', async ({ page }) => {
   const served = await serve(newFolder(), { env: DEMO })
@@ -192,8 +191,7 @@ test('hostile words in every field stand on every page as words', async ({ page 
     const face = await call<{ id: string }>(url, 'POST', '/api/faces', {
       name: word(i),
       wishes: word(i, 300),
-      bookedFor: word(i, 120),
-      bookedOn: '2026-12-05',
+      booking: { job: { name: word(i, 120), day: '2026-12-05', place: word(i), notes: long(i) } },
       notes: i === 4 ? '🙂'.repeat(1000) : long(i),
     })
     expect(face.status, word(i)).toBe(200)
@@ -237,7 +235,8 @@ test('hostile words in every field stand on every page as words', async ({ page 
   expect((await call(url, 'PUT', '/api/settings', { ...settings, currency: '<b>', houseRules })).status).toBe(200)
 
   const problems = await walk(page, url, [
-    ...['/', '/faces', '/kit', '/reach', '/buys', '/methods', '/keeping', '/chair'],
+    ...['/', '/faces', '/jobs', '/kit', '/reach', '/buys', '/methods', '/keeping', '/chair'],
+    ...(await call<{ id: string }[]>(url, 'GET', '/api/jobs')).body.map(job => `/jobs/${job.id}`),
     ...faces.flatMap(id => ['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${id}${room}`)),
   ])
   expect(problems).toEqual([])

@@ -1,44 +1,6 @@
 import { expect } from '@playwright/test'
-import AxeBuilder from '@axe-core/playwright'
-import { test } from './ground'
-
-const VIEWS = ['/', '/faces', '/kit', '/kit?add', '/reach', '/buys', '/methods', '/keeping', '/chair'] as const
-
-async function themed(request: import('@playwright/test').APIRequestContext, theme: 'day' | 'wings') {
-  const settings = (await (await request.get('/api/settings')).json()) as object
-  expect((await request.put('/api/settings', { data: { ...settings, theme } })).ok()).toBe(true)
-}
-
-for (const theme of ['day', 'wings'] as const) {
-  test(`axe finds nothing serious on any main view, ${theme}`, async ({ page, request }) => {
-    test.setTimeout(240_000)
-    await themed(request, theme)
-    const faces = (await (await request.get('/api/faces')).json()) as { id: string; name: string }[]
-    const orla = faces.find(f => f.name.startsWith('Orla'))!
-    for (const view of [
-      ...VIEWS,
-      `/faces/${orla.id}`,
-      `/faces/${orla.id}?read`,
-      `/faces/${orla.id}/ask`,
-      `/faces/${orla.id}/look`,
-      `/faces/${orla.id}/plan`,
-      `/faces/${orla.id}/card`,
-    ]) {
-      await page.goto(view)
-      await expect(page.locator('h1').first()).toBeVisible()
-      await expect(page.getByRole('progressbar')).toHaveCount(0)
-      // Vuetify fades dialogs in; contrast is only right once they stand.
-      await page.waitForTimeout(400)
-      // What a dialog dims behind itself is not there to be read.
-      const axe = new AxeBuilder({ page })
-      if (view === '/kit?add') axe.include('.v-overlay--active')
-      const { violations } = await axe.analyze()
-      const grave = violations.filter(v => v.impact === 'serious' || v.impact === 'critical')
-      expect(grave.map(v => `${view} ${v.id}: ${v.nodes.map(n => n.html.slice(0, 160)).join(' | ')}`)).toEqual([])
-    }
-    await themed(request, 'day')
-  })
-}
+import { facesFrom, test } from './ground'
+import { firstJob, VIEWS } from './walk'
 
 for (const [width, height, where] of [
   [1280, 800, 'desk'],
@@ -48,10 +10,11 @@ for (const [width, height, where] of [
   test(`no view scrolls sideways at ${width}×${height}, at the ${where}`, async ({ page, request }) => {
     if (where === 'chair') await page.addInitScript(() => localStorage.setItem('varietas.chairside', '{"on":true}'))
     await page.setViewportSize({ width, height })
-    const [face] = (await (await request.get('/api/faces')).json()) as { id: string }[]
+    const [face] = await facesFrom(request)
     for (const view of [
       ...VIEWS,
       ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`),
+      await firstJob(request),
     ]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
@@ -63,6 +26,53 @@ for (const [width, height, where] of [
     }
   })
 }
+
+/** Pairs of words of two elements that stand in one line with nothing between them: "Netfoundation". */
+function touchingWords(): string[] {
+  const found: string[] = []
+  const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+  let last: { text: string; box: DOMRect } | undefined
+  const boxOf = (node: Node, from: number, to: number) => {
+    const range = document.createRange()
+    range.setStart(node, from)
+    range.setEnd(node, to)
+    return range.getBoundingClientRect()
+  }
+  for (let node = texts.nextNode(); node; node = texts.nextNode()) {
+    const text = node.textContent ?? ''
+    const words = text.trim()
+    if (!words || node.parentElement?.closest('script, style, noscript')) continue
+    const start = text.indexOf(words[0]!)
+    const end = text.trimEnd().length
+    const [head, tail] = [boxOf(node, start, start + 1), boxOf(node, end - 1, end)]
+    // What is not drawn, or only for those who listen, stands in no line.
+    if (head.width === 0 || head.height < 4) continue
+    const isWord = (sign: string) => /[\p{L}\p{N}]/u.test(sign)
+    if (last && isWord(last.text.at(-1)!) && isWord(words[0]!)) {
+      const sameLine = head.top < last.box.bottom - 2 && last.box.top < head.bottom - 2
+      const gap = head.left - last.box.right
+      if (sameLine && gap > -2 && gap < 2) found.push(`${last.text.slice(-20)}|${words.slice(0, 20)}`)
+    }
+    last = { text: words, box: tail }
+  }
+  return found
+}
+
+test('no two words run together on any main view', async ({ page, request }) => {
+  test.setTimeout(120_000)
+  const faces = await facesFrom(request)
+  const orla = faces.find(f => f.name.startsWith('Orla'))!
+  // A test that cannot fail is none.
+  await page.setContent('<p><b>Net</b><span>foundation</span> <i>Black</i> <b>Oak</b></p>')
+  expect(await page.evaluate(touchingWords)).toEqual(['Net|foundation'])
+  const rooms = ['', '?read', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${orla.id}${room}`)
+  for (const view of [...VIEWS, ...rooms, await firstJob(request)]) {
+    await page.goto(view)
+    await expect(page.locator('h1').first()).toBeVisible()
+    await expect(page.getByRole('progressbar')).toHaveCount(0)
+    expect(await page.evaluate(touchingWords), view).toEqual([])
+  }
+})
 
 test('nothing is fetched from outside and the console stays clean', async ({ page }) => {
   const outside: string[] = []

@@ -28,7 +28,7 @@ try {
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  const faces = await (await fetch(`${address}/api/faces`)).json()
+  const faces = (await (await fetch(`${address}/api/faces?limit=100`)).json()).lines
   const face = name => `/faces/${faces.find(f => f.name.startsWith(name)).id}`
   const settled = async () => {
     await page.waitForSelector('h1')

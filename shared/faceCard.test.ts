@@ -1,9 +1,8 @@
 import { planFace } from '#core/suitability/facePlan'
 import { DEMO_FACES } from '../demo/faces'
 import { demoFace, demoQuestion, DEMO_PRODUCTS } from '../tests/support/demo'
-import { faceCard, recordOnFaces } from './faceCard'
+import { faceCard } from './faceCard'
 import { OccasionInput } from './records/consultation'
-import type { Face } from './records/faces'
 import type { SavedPlan } from './records/plans'
 
 const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith('Orla'))!)
@@ -37,19 +36,5 @@ describe('the face card', () => {
     expect(JSON.parse(JSON.stringify(card))).toEqual(card)
     expect(card.overrides).toEqual([{ rule: 'history', reason: 'asked for it' }])
     expect(card.lines.every(l => Array.isArray(l.reasons))).toBe(true)
-  })
-})
-
-describe('the record of a product', () => {
-  it('counts faces, not times, and reactions apart', () => {
-    const used = (id: string, ...what: ('used' | 'liked' | 'reaction')[]): Face => ({
-      ...face,
-      id,
-      history: what.map((w, i) => ({ id: `${i}`, productId: 'balm', what: w, note: '', at: '' })),
-    })
-    expect(
-      recordOnFaces(['balm'], [used('a', 'used', 'used'), used('b', 'liked'), used('c', 'reaction'), used('d')]),
-    ).toEqual({ faces: 2, reactions: 1 })
-    expect(recordOnFaces(['other'], [used('a', 'used')])).toEqual({ faces: 0, reactions: 0 })
   })
 })

@@ -61,16 +61,3 @@ export const faceCard = (face: Face, saved: SavedPlan, nameOf: NameOf): FaceCard
   lines: saved.plan.layers.map(l => lineOf(l, nameOf)),
   overrides: saved.overrides.map(({ rule, reason }) => ({ rule, reason })),
 })
-
-/** "Used on 6 faces, no reaction on record": the quiet answer to a doubt about an inexpensive product. */
-export function recordOnFaces(
-  productIds: readonly string[],
-  faces: readonly Face[],
-): { faces: number; reactions: number } {
-  const mine = new Set(productIds)
-  const of = (face: Face, ...words: string[]) => face.history.some(h => mine.has(h.productId) && words.includes(h.what))
-  return {
-    faces: faces.filter(f => of(f, 'used', 'liked')).length,
-    reactions: faces.filter(f => of(f, 'reaction')).length,
-  }
-}

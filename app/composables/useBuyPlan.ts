@@ -1,6 +1,5 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
 import { clientele, everyone } from '#core/complexion/population'
-import { targetReading } from '#shared/faceFacts'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
 
@@ -13,7 +12,7 @@ export type Aim = 'everyone' | 'my clientele'
 export function useBuyPlan() {
   const kit = useKit()
   const buys = useBuys()
-  const faces = useFaces()
+  const people = useClientele()
   const settings = useSettings()
   const task = useWorkerTask()
   const plan = shallowRef<BuyAnswer | null>(null)
@@ -24,18 +23,11 @@ export function useBuyPlan() {
   async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
     state.value = 'working'
     const { products: owned, rules } = plainShelf(kit.shelf)
-    const read = (id: string) => {
-      const face = faces.byId.get(id)
-      return face && targetReading(face)?.mean
-    }
     const mustReach = mustFaces.flatMap(id => {
-      const lab = read(id)
+      const lab = people.byId.get(id)?.lab
       return lab ? [{ ...lab }] : []
     })
-    const own = faces.faces.flatMap(f => {
-      const lab = targetReading(f)?.mean
-      return lab ? [{ ...lab }] : []
-    })
+    const own = people.value.skins.map(({ lab, weight }) => ({ lab: { ...lab }, weight }))
     try {
       const answer = await task.run((work, report) =>
         work.buy(

@@ -6,7 +6,7 @@ import type PlanLines from '~/components/buys/PlanLines.vue'
 useHead({ title: 'Buys · Varietas' })
 const settings = useSettings()
 const buys = useBuys()
-const faces = useFaces()
+const clientele = useClientele()
 const reach = useReach()
 const undo = useUndo()
 const route = useRoute()
@@ -25,7 +25,7 @@ const accepting = ref(false)
 /** Faces read so far that the kit cannot match: the plan may be told to reach them first. */
 const outOfReach = computed(() =>
   [...reach.faceSkins].flatMap(([id, skin]) => {
-    const face = faces.byId.get(id)
+    const face = clientele.byId.get(id)
     return face && !reach.isReached(skin) ? [face] : []
   }),
 )
@@ -64,7 +64,7 @@ const fromTo = (before: number, after: number) =>
   plannedAim.value === 'everyone'
     ? `from ${Math.round(before * total)} to ${Math.round(after * total)} of ${total} skins`
     : `from ${percent(before)} to ${percent(after)} of my clientele`
-const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => faces.byId.get(musts.value[i] ?? '')?.name ?? ''))
+const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => clientele.nameOf(musts.value[i] ?? '')))
 const answer = computed(() => {
   const p = plan.value
   if (!p) return 'What should be bought?'

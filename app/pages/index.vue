@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
-import type { Face } from '#shared/records/faces'
-import { nextBooking } from '#shared/records/jobs'
+import type { FaceLine } from '#shared/records/clientele'
 import type { OwnedProduct } from '#shared/records/kit'
 import { today } from '#shared/today'
 
 useHead({ title: 'Bench · Varietas' })
 const kit = useKit()
-const faces = useFaces()
+const clientele = useClientele()
 const reach = useReach()
 const buys = useBuys()
 const undo = useUndo()
@@ -16,24 +15,14 @@ const keeping = useKeeping()
 reach.keep()
 
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
-const bookingOf = (face: Face) => nextBooking(face.bookings, today())
-const soonest = (list: typeof faces.faces) => {
-  const day = (face: Face) => bookingOf(face)?.job.day ?? '9'
-  return [...list].sort((x, y) => day(x).localeCompare(day(y)))
-}
-
 /** Faces read and out of reach, the soonest booked first. */
 const unmatched = computed(() =>
-  soonest(
-    faces.faces.filter(f => {
-      const skin = reach.faceSkins.get(f.id)
-      return skin && !reach.isReached(skin)
-    }),
-  ),
+  clientele.faces.filter(f => {
+    const skin = reach.faceSkins.get(f.id)
+    return skin && !reach.isReached(skin)
+  }),
 )
-const unread = computed(() =>
-  soonest(faces.faces.filter(f => f.readings.length === 0 && (bookingOf(f)?.job.day ?? '') >= today())),
-)
+const unread = computed(() => clientele.faces.filter(f => f.lab === null && (f.booking?.day ?? '') >= today()))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
 const onItsWay = (p: OwnedProduct) =>
   buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.productId === p.id))
@@ -43,7 +32,7 @@ const empties = computed(() =>
     .filter(p => !p.retiredAt && p.level === 0 && !onItsWay(p))
     .map(p => ({
       product: p,
-      recipes: faces.faces.filter(f => f.recipes.some(r => r.drops.some(d => d.id === p.id))).length,
+      recipes: clientele.value.inRecipes[p.id] ?? 0,
     })),
 )
 const low = computed(() => kit.usable.filter(p => p.level <= 0.2))
@@ -75,15 +64,12 @@ const decisions = computed(
     + twice.value.length
     + (waiting.value.length > 0 ? 1 : 0),
 )
-const whenBooked = (face: Face) => {
-  const booking = bookingOf(face)
-  return booking ? bookingInWords(booking) : 'not booked'
-}
+const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'not booked')
 </script>
 
 <template>
   <div class="bench">
-    <template v-if="kit.products.length === 0 && faces.faces.length === 0">
+    <template v-if="kit.products.length === 0 && clientele.value.all === 0">
       <h1>Begin with one bottle.</h1>
       <p class="lead">
         Varietas answers whom your kit can match, what to mix in drops and what to buy first. It needs a foundation with

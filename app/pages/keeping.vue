@@ -66,7 +66,7 @@ onMounted(() => undo.attempt(() => keeping.load()))
         <input
           ref="input"
           type="file"
-          accept=".zip,application/zip"
+          accept=".zip,.json,application/zip,application/json"
           class="visually-hidden"
           tabindex="-1"
           aria-label="Backup file"
@@ -112,9 +112,14 @@ onMounted(() => undo.attempt(() => keeping.load()))
       </table>
       <h2>Take everything elsewhere</h2>
       <p class="small">
-        Every record by table, without pictures:
-        <a class="act" href="/api/keeping/readable" download>download as JSON</a>
+        Every record by table, pictures included, in a format that is written down:
+        <a class="act" href="/api/keeping/everything" download>download as JSON</a>. The same file can be looked at and
+        taken in again above.
       </p>
+      <details class="history">
+        <summary>What was changed, and when</summary>
+        <ChangeList />
+      </details>
     </template>
   </div>
 </template>

@@ -4,7 +4,6 @@ import { Settings, THEMES } from '#shared/records/settings'
 
 useHead({ title: 'Methods · Varietas' })
 const settings = useSettings()
-const undo = useUndo()
 const { at, submit, problem, busy } = useForm(Settings)
 const text = (value: Settings) => ({
   tolerance: String(value.tolerance),

@@ -4,7 +4,7 @@ import { doubles } from '#core/complexion/doubles'
 
 useHead({ title: 'Reach · Varietas' })
 const kit = useKit()
-const faces = useFaces()
+const clientele = useClientele()
 const settings = useSettings()
 const reach = useReach()
 const whatIf = useWhatIf()
@@ -38,7 +38,7 @@ const lost = computed(() => {
 const lostFaces = computed(() =>
   [...reach.faceSkins]
     .filter(([, s]) => reach.isReached(s) && s.essential.includes(bottleId.value ?? ''))
-    .map(([id]) => faces.byId.get(id)?.name ?? ''),
+    .map(([id]) => clientele.nameOf(id)),
 )
 const inRecipe = computed(
   () =>

@@ -15,6 +15,7 @@ import type { OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
 import { api, ApiProblem } from '~/composables/api'
 import { useChairside } from './chairside'
+import { useClientele } from './clientele'
 import { useDrafts } from './drafts'
 import { useJobs } from './jobs'
 import { useRecordDrafts } from './recordDrafts'
@@ -23,24 +24,20 @@ import { useUndo } from './undo'
 const same = (x: unknown, y: unknown) => JSON.stringify(x) === JSON.stringify(y)
 
 export const useFaces = defineStore('faces', () => {
-  const faces = ref<Face[]>([])
+  /** Faces that were opened, whole; lists hold lines of their own. */
+  const byId = ref<ReadonlyMap<string, Face>>(new Map())
   const currentId = ref<string | null>(null)
   const undo = useUndo()
 
-  const byId = computed(() => new Map(faces.value.map(f => [f.id, f])))
   /** The face being worked on, pinned on top of every page. */
   const current = computed(() => byId.value.get(currentId.value ?? '') ?? null)
 
-  async function load(): Promise<void> {
-    faces.value = await api('get', '/api/faces')
-  }
-
   function put(face: Face): void {
-    const others = faces.value.filter(f => f.id !== face.id)
-    faces.value = [...others, face].sort((x, y) => x.name.localeCompare(y.name))
+    byId.value = new Map(byId.value).set(face.id, face)
   }
   function drop(id: string): void {
-    faces.value = faces.value.filter(f => f.id !== id)
+    const others = new Map(byId.value)
+    if (others.delete(id)) byId.value = others
     if (currentId.value === id) currentId.value = null
   }
   const amend = (id: string, work: (face: Face) => Partial<Face>) => {
@@ -48,13 +45,18 @@ export const useFaces = defineStore('faces', () => {
     if (face) put({ ...face, ...work(face) })
   }
   /** As the server has it now; gone where it has it no more. */
-  async function reload(id: string): Promise<void> {
+  async function open(id: string): Promise<void> {
     try {
       put(await api('get', '/api/faces/:id', { id }))
     } catch (problem) {
       if (!(problem instanceof ApiProblem)) throw problem
       drop(id)
     }
+  }
+
+  /** Again, where it was opened before. */
+  async function reload(id: string): Promise<void> {
+    if (byId.value.has(id)) await open(id)
   }
 
   async function add(input: NewFaceInput): Promise<Face> {
@@ -147,6 +149,7 @@ export const useFaces = defineStore('faces', () => {
   async function forget(id: string): Promise<void> {
     const { sentence } = await api('post', '/api/faces/:id/forget', { id })
     drop(id)
+    await useClientele().load()
     useChairside().startOver(id)
     useRecordDrafts().drop(id)
     useDrafts().dropAbout(id)
@@ -179,11 +182,10 @@ export const useFaces = defineStore('faces', () => {
   }
 
   return {
-    faces,
     byId,
     current,
     currentId,
-    load,
+    open,
     reload,
     put,
     amend,

@@ -25,7 +25,7 @@ export const useKeeping = defineStore('keeping', () => {
   }
   const previewKept = (name: string) => api('post', '/api/keeping/backups/:name/preview', { name })
   const previewFile = (file: Blob) =>
-    api('post', '/api/keeping/restore', {}, { body: new Blob([file], { type: 'application/zip' }) })
+    api('post', '/api/keeping/restore', {}, { body: new Blob([file], { type: 'application/octet-stream' }) })
 
   /** Puts a backup that was looked at in the place of the data; what the screens hold is then to be loaded anew. */
   async function restore(preview: Preview): Promise<void> {

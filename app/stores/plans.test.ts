@@ -36,8 +36,7 @@ beforeEach(() => {
 })
 async function stores() {
   const faces = useFaces()
-  server.mockResolvedValueOnce([face])
-  await faces.load()
+  faces.put(face)
   return { faces, plans: usePlans(), undo: useUndo() }
 }
 

@@ -5,6 +5,7 @@ import { OccasionInput } from '#shared/records/consultation'
 import type {
   FlashTestInput,
   LockInput,
+  OpenPlan,
   OverrideInput,
   PaletteTestInput,
   PlanInput,
@@ -65,7 +66,7 @@ export const usePlans = defineStore('plans', () => {
   const compute = (faceId: string, input: PlanInput) =>
     api('post', '/api/faces/:id/plan', { id: faceId }, { body: input })
   /** Everything a kept plan said. */
-  const body = (id: string): Promise<SavedPlan> => api('get', '/api/plans/:id', { id })
+  const body = (id: string): Promise<OpenPlan> => api('get', '/api/plans/:id', { id })
 
   function lock(faceId: string, entry: LockInput): void {
     const draft = draftOf(faceId)

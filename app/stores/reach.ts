@@ -5,28 +5,26 @@ import { skinPlace } from '#core/complexion/skin'
 import type { Family } from '#core/complexion/product'
 import type { Share } from '#core/complexion/shares'
 import type { Reach, ReachedSkin } from '#core/complexion/reach'
-import { targetReading } from '#shared/faceFacts'
-import type { Face } from '#shared/records/faces'
+import type { FaceLine } from '#shared/records/clientele'
 import { plainShelf } from '~/composables/useShelf'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
-import { useFaces } from './faces'
+import { useClientele } from './clientele'
 import { useKit } from './kit'
 import { useSettings } from './settings'
 
 const FACE = 'face:'
 
 /** A face whose skin has been read, as a skin that counts for redundancy and bookings but not for the share. */
-function skinOfFace(face: Face): Skin[] {
-  const lab = targetReading(face)?.mean
+function skinOfFace({ id, lab }: FaceLine): Skin[] {
   if (!lab) return []
   const { depth, undertone } = skinPlace(lab)
-  return [{ id: FACE + face.id, lab: { ...lab }, depth, undertone, weight: 0 }]
+  return [{ id: FACE + id, lab: { ...lab }, depth, undertone, weight: 0 }]
 }
 
 /** Whom the kit can match, kept up to date in a worker whenever kit, faces or settings change. */
 export const useReach = defineStore('reach', () => {
   const kit = useKit()
-  const faces = useFaces()
+  const clientele = useClientele()
   const settings = useSettings()
   const task = useWorkerTask()
   const result = shallowRef<Reach | null>(null)
@@ -44,7 +42,7 @@ export const useReach = defineStore('reach', () => {
 
   async function refresh(): Promise<void> {
     state.value = 'working'
-    const population = [...everyone(), ...faces.faces.flatMap(skinOfFace)]
+    const population = [...everyone(), ...clientele.faces.flatMap(skinOfFace)]
     try {
       const shelf = plainShelf(kit.shelf)
       result.value = await task.run((work, report) => work.reach(shelf, population, { ...settings.options }, report))
@@ -64,7 +62,7 @@ export const useReach = defineStore('reach', () => {
       kit.shelf.rules.someRisk,
       [...(kit.shelf.rules.apart ?? [])],
       [...(kit.shelf.rules.tried ?? [])],
-      faces.faces.map(f => [f.id, targetReading(f)?.mean]),
+      clientele.faces.map(f => [f.id, f.lab]),
       settings.options,
     ]),
   )

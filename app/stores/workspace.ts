@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { ApiProblem } from '~/composables/api'
 import { useBuys } from './buys'
+import { useClientele } from './clientele'
 import type { Touched } from '#shared/records/changes'
 import { useFaces } from './faces'
 import { useJobs } from './jobs'
@@ -22,7 +23,7 @@ export const useWorkspace = defineStore('workspace', () => {
       await Promise.all([
         useSettings().load(),
         useKit().load(),
-        useFaces().load(),
+        useClientele().load(),
         useJobs().load(),
         useBuys().load(),
         usePlans().loadTests(),
@@ -44,6 +45,7 @@ export const useWorkspace = defineStore('workspace', () => {
       tests && usePlans().loadTests(),
       jobs && useJobs().again(),
       settings && useSettings().load(),
+      faces.length > 0 && useClientele().load(),
       ...faces.map(id => useFaces().reload(id)),
     ])
   }

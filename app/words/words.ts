@@ -87,9 +87,12 @@ export function dayInWords(iso: string): string {
   return day ? dayFormat.format(new Date(day.year, day.month - 1, day.day)) : 'on an unknown day'
 }
 
+/** A day of work by its day and its name: "Sat 5 Dec, Ferry crew portraits". */
+export const dayOfWork = ({ name, day }: { name: string; day: string | null }): string =>
+  [day && dayInWords(day), name].filter(Boolean).join(', ')
+
 /** A booking by its day and its job: "Sat 5 Dec, Ferry crew portraits". */
-export const bookingInWords = ({ job }: { job: { name: string; day: string | null } }): string =>
-  [job.day && dayInWords(job.day), job.name].filter(Boolean).join(', ')
+export const bookingInWords = ({ job }: { job: { name: string; day: string | null } }): string => dayOfWork(job)
 
 /** A moment in the zone of this device; a day alone as a day. */
 export function momentInWords(iso: string): string {

@@ -3,7 +3,8 @@ import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import type { Due } from '../due'
 import { packPigments, type Pigments } from './pigments'
-import { DEFAULT_OPTIONS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
+import { sweepNear } from './nearSweep'
+import { DEFAULT_OPTIONS, fiddle, verdictOf, type Recipe, type RecipeOptions } from './recipe'
 import { sweep, type SweepState } from './sweep'
 import type { ComplexionProduct } from './product'
 import type { MixingRules } from './mixable'
@@ -14,6 +15,8 @@ interface Candidate {
   pricePerMl: number
 }
 
+// No two colours differ by so much.
+const FARTHEST = 250
 // Two ranks closer than this are the same rank: the cheaper mix goes first.
 const SAME = 1e-9
 
@@ -59,10 +62,15 @@ export function matchWithin(
   const best: Candidate[] = []
   let nearest: Candidate | undefined
   let weights = { perL: 0, perChroma: 0 }
-  let ceiling = Infinity
+
+  /** The rank that is still of use. */
+  const ceiling = () => (best.length === limit ? best[limit - 1]!.rank + SAME : Infinity)
+  /** The ΔE00 that is still of use for a recipe of so many products and drops. */
+  const reachOf = (products: number, drops: number) =>
+    Math.min(FARTHEST, Math.max(ceiling() - fiddle(products, drops), nearest?.recipe.deltaE ?? FARTHEST))
 
   const offer = (state: SweepState) => {
-    const last = best.length === limit ? Math.min(ceiling, best[limit - 1]!.rank + SAME) : ceiling
+    const last = ceiling()
     const dL = state.L - target.L
     const da = state.a - target.a
     const db = state.b - target.b
@@ -78,21 +86,24 @@ export function matchWithin(
     if (joins) insert(best, candidate, limit)
   }
 
-  let complete = true
-  let pairs: Candidate[] = []
-  // Pairs alone say how far from the target a better recipe can lie, and so how cheaply the rest can be turned down.
-  if (settings.maxProducts > 2) {
-    complete = sweep(pigments, { ...settings, maxProducts: 2 }, { recipe: offer, due })
-    if (best.length === limit) {
-      ceiling = best[limit - 1]!.rank + SAME
-      weights = surroundings(target, ceiling)
+  // Single products and pairs say how far from the target a better recipe can lie, and so how little of the rest need be mixed.
+  let complete = sweep(
+    pigments,
+    { ...settings, maxProducts: Math.min(2, settings.maxProducts) },
+    { recipe: offer, due },
+  )
+  for (let products = 3; complete && products <= settings.maxProducts; products++) {
+    weights = surroundings(target, reachOf(products, products))
+    // Few drops first: what they find leaves little of the many to be mixed.
+    const few = Math.min(products + 1, settings.maxDrops)
+    for (const [minDrops, maxDrops] of [
+      [products, few],
+      [few + 1, settings.maxDrops],
+    ] as const) {
+      if (!complete || minDrops > maxDrops) continue
+      const limits = { products, minDrops, maxDrops, illuminant: settings.illuminant }
+      complete = sweepNear(pigments, limits, wanted, target, drops => reachOf(products, drops), offer, due)
     }
-    pairs = best.splice(0)
-  }
-  complete &&= sweep(pigments, settings, { recipe: offer, due })
-  // Cut short, the full sweep has not come back to all pairs.
-  if (!complete) {
-    for (const pair of pairs) if (!best.some(c => sameDrops(c.recipe, pair.recipe))) insert(best, pair, limit)
   }
   const list = best.map(c => c.recipe)
   if (nearest && !list.some(r => sameDrops(r, nearest!.recipe))) list.push(nearest.recipe)

@@ -34,10 +34,13 @@ const KERNEL_WIDTH = 4
 const FLOOR = 0.1
 
 /** The reference population weighted by the artist's own faces, kernel-smoothed. */
-export function clientele(faces: readonly Lab[]): Skin[] {
+export function clientele(faces: readonly { lab: Lab; weight: number }[]): Skin[] {
   const skins = everyone()
   const near = skins.map(skin =>
-    faces.reduce((sum, face) => sum + Math.exp(-0.5 * (difference(skin.lab, face) / KERNEL_WIDTH) ** 2), 0),
+    faces.reduce(
+      (sum, face) => sum + face.weight * Math.exp(-0.5 * (difference(skin.lab, face.lab) / KERNEL_WIDTH) ** 2),
+      0,
+    ),
   )
   const total = near.reduce((s, v) => s + v, 0)
   if (total === 0) return skins

@@ -46,7 +46,7 @@ describe('populations', () => {
   })
 
   it('a clientele leans to the faces it is made of and forgets nobody', () => {
-    const skins = clientele([typicalSkin(10, 'golden'), typicalSkin(11, 'golden')])
+    const skins = clientele([10, 11].map(depth => ({ lab: typicalSkin(depth, 'golden'), weight: 1 })))
     const weight = (id: string) => skins.find(s => s.id === id)!.weight
     expect(weight('d10.5-golden')).toBeGreaterThan(5 * weight('d1-rosy'))
     expect(Math.min(...skins.map(s => s.weight))).toBeGreaterThan(0)

@@ -15,7 +15,7 @@ import { now } from '../services/clock'
 import { errorDetail, log } from '../log'
 import { DamagedArchive } from './archive'
 import { isBackupName, listBackups } from './backup'
-import { removeDatabase, type Unpacked } from './restore'
+import { removeDatabase } from './restore'
 import { RESTORED, swapIn } from './salvage'
 import { dataState, trouble, troublesNow } from './state'
 import { keep } from './thread'
@@ -135,14 +135,14 @@ export async function previewUpload(body: Readable): Promise<Preview> {
 
 export const previewKept = (name: string): Promise<Preview> => preview(backupPath(name))
 
-async function preview(zip: string): Promise<Preview> {
+async function preview(file: string): Promise<Preview> {
   demandFile()
   await mkdir(workFolder(), { recursive: true })
   // One at a time: what was looked at before and not taken is in the way.
   for (const old of await readdir(workFolder()))
     if (old.includes('.db')) await rm(join(workFolder(), old), { force: true })
   const id = randomUUID()
-  const unpacked = await unpackTo(zip, unpackedPath(id))
+  const unpacked = await unpackTo(file, unpackedPath(id))
   const differences = dataState().usable
     ? await keep('compare', { database: databaseFile(), other: unpackedPath(id) })
     : null
@@ -150,17 +150,43 @@ async function preview(zip: string): Promise<Preview> {
   return { id, createdAt, app, reason, pictures: unpacked.pictures, differences }
 }
 
+/** Whether a file is JSON and no archive, by what it begins with. */
+async function isJson(file: string): Promise<boolean> {
+  const handle = await open(file, 'r')
+  try {
+    const { buffer, bytesRead } = await handle.read(Buffer.alloc(64), 0, 64, 0)
+    return /^\uFEFF?\s*\{/.test(buffer.subarray(0, bytesRead).toString('utf8'))
+  } finally {
+    await handle.close()
+  }
+}
+
 const unpackedPath = (id: string) => join(workFolder(), `${id}.db`)
 
-async function unpackTo(zip: string, to: string): Promise<Unpacked> {
+async function unpackTo(file: string, to: string) {
   try {
-    return await keep('unpack', { zip, to, migrations: migrationsFolder() })
+    return (await isJson(file))
+      ? await keep('read everything', { file, to, migrations: migrationsFolder() })
+      : await keep('unpack', { zip: file, to, migrations: migrationsFolder() })
   } catch (problem) {
     if (!(problem instanceof DamagedArchive)) throw problem
     throw new BadInput(
       [{ path: '', message: problem.message }],
-      `This backup cannot be used: ${problem.message}. Nothing was changed; choose another.`,
+      `This file cannot be used: ${problem.message}. Nothing was changed; choose another.`,
     )
+  }
+}
+
+/** Everything as open JSON, pictures included; the file it is written to first is gone once it is read. */
+export async function everything(): Promise<Readable> {
+  demandFile()
+  await mkdir(workFolder(), { recursive: true })
+  const to = join(workFolder(), `${randomUUID()}.json`)
+  try {
+    await keep('write everything', { database: databaseFile(), to, app: version, at: now() })
+    return (await open(to)).createReadStream()
+  } finally {
+    await rm(to, { force: true })
   }
 }
 

@@ -8,6 +8,8 @@ import { loadDemo } from '../services/demo'
 import { markOldReasons } from '../services/oldReasons'
 import { warmPlans } from '../services/plans'
 import { forgetAside } from '../services/sound'
+import { lookThroughSoon } from '../services/setAside'
+import { forgetTargets } from '../services/targets'
 import { clearHalves } from './backup'
 import { finishErasing } from './erasing'
 import { backUpDaily, checkIntegrity, clearWork } from './keeping'
@@ -35,9 +37,12 @@ export async function begin(): Promise<void> {
   if (!state.usable) tell(`${state.sentence} Varietas serves only a page for that.`)
 }
 
+let listens = false
+
 /** Opens the data, for the first time or after they were restored or repaired. */
 export async function reopen(): Promise<void> {
   forgetAside()
+  forgetTargets()
   await openData()
   if (!dataState().usable) return
   if (process.env.VARIETAS_DEMO === '1') await loadDemo()
@@ -45,6 +50,7 @@ export async function reopen(): Promise<void> {
   await tried('suppliers', stockSimulatedSuppliers)
   await tried('reasons', markOldReasons)
   await tried('erasing', finishErasing)
+  if (listens) lookThroughSoon()
   if (databaseServer()) return
   await tried('halves', () => clearHalves(backupFolder()))
   await tried('restoring', clearWork)
@@ -98,7 +104,9 @@ let hourly: NodeJS.Timeout | undefined
 
 /** What takes longer than anybody should wait for: done once the server listens. */
 export function afterwards(): void {
+  listens = true
   startPool()
+  lookThroughSoon()
   void see([warmPlans, checkIntegrity, backUpDaily])
   hourly = setInterval(() => void see([watchRoom, backUpDaily, finishErasing]), HOURLY_MS)
   hourly.unref()

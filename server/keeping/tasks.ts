@@ -1,6 +1,7 @@
 import { questionSheet } from '../services/questionSheet'
 import { makeBackup } from './backup'
 import { rewriteFile } from './erase'
+import { readEverything, writeEverything } from './openJson'
 import { faultsOf, withFile } from './raw'
 import { compare, replaceRows, unpack } from './restore'
 import { exportReadable, salvage } from './salvage'
@@ -16,6 +17,10 @@ const tasks = {
   'salvage': ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
     salvage(folder, migrations, at),
   'question sheet': (_none: null) => questionSheet(),
+  'write everything': ({ database, to, app, at }: { database: string; to: string; app: string; at: string }) =>
+    writeEverything(database, to, app, at),
+  'read everything': ({ file, to, migrations }: { file: string; to: string; migrations: string }) =>
+    readEverything(file, to, migrations),
   'export': ({ database }: { database: string }) => exportReadable(database),
 } as const
 

@@ -8,7 +8,8 @@ import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppl
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { command } from './command'
-import { addUnitOf, fieldsOf, ownedById, productColumns } from './kit'
+import { addUnitOf, productColumns } from './kit'
+import { fieldsOf, ownedById } from './owned'
 import { faceNames, withNames, type NameOf } from './namesInReasons'
 import { sound } from './sound'
 

@@ -226,7 +226,7 @@ class Model {
   }
   canUndo = (n: number): boolean =>
     !this.acts[n]!.undone && [...this.acts[n]!.cells].every(([cell, { after }]) => this.cells.get(cell) === after)
-  last = (): number => this.acts.findLastIndex(a => !a.undone && a.undoes === null)
+  last = (): number => this.acts.reduce((at, a, i) => (!a.undone && a.undoes === null ? i : at), -1)
   undo(n: number): void {
     const stamp = this.acts.length
     const back = [...this.acts[n]!.cells].map(([cell, { before }]): [string, unknown] =>

@@ -6,6 +6,7 @@ import { write, type Transaction } from '../db/connection'
 import * as tables from '../db/schema'
 import { nameOfRow } from './changeWords'
 import { now } from './clock'
+import { forgetTargets } from './targets'
 
 /*
  * Every act of the artist is one command: one transaction, and one row in `changes` that holds what was there before and after, so
@@ -162,6 +163,7 @@ export function command<T>(
         await tx.update(tables.changes).set({ undoneBy: change!.id }).where(eq(tables.changes.id, undoes))
       await forgetOldRows(tx)
       asker.getStore()?.done.push({ id: change!.id, words: said })
+      forgetTargets(act.rows.flatMap(r => r.faceId ?? []))
     }
     return done
   })

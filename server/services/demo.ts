@@ -37,7 +37,8 @@ import { strengthSeen } from '../devices/simulatedMeter'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import { offerId } from '../devices/sold'
 import { newId } from './clock'
-import { ownedOf, productColumns, unitOf } from './kit'
+import { productColumns } from './kit'
+import { ownedOf, unitOf } from './owned'
 
 const DAY = 86_400_000
 const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()

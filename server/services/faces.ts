@@ -34,7 +34,7 @@ import { expectVersion } from '../utils/stale'
 import { bookFace, bookingsOf } from './jobs'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
-import { broughtBy } from './kit'
+import { broughtBy } from './owned'
 import { markOf } from './namesInReasons'
 import { planLineOf } from './planLine'
 import { present } from './present'
@@ -156,6 +156,16 @@ async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> 
 
 export async function allFaces(): Promise<Face[]> {
   return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
+}
+
+const AT_ONCE = 100
+/** Reads every face, so many at a time, so that what cannot be used is known; nothing of it is held. */
+export async function readAllFaces(): Promise<void> {
+  const ids = (await db.select({ id: faces.id }).from(faces).where(isNull(faces.deletedAt))).map(r => r.id)
+  for (let i = 0; i < ids.length; i += AT_ONCE) {
+    const some = ids.slice(i, i + AT_ONCE)
+    await assemble(db, await db.select().from(faces).where(inArray(faces.id, some)))
+  }
 }
 
 const rowOf = async (from: Reader, id: string): Promise<FaceRow | undefined> =>

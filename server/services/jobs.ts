@@ -35,6 +35,7 @@ const bookingOf = ({ createdAt: _made, deletedAt: _gone, ...row }: BookingRow): 
 
 /** Bookings by face, the soonest first and those without a day last. */
 export async function bookingsOf(from: Reader, faceIds: readonly string[]): Promise<Map<string, FaceBooking[]>> {
+  if (faceIds.length === 0) return new Map()
   const rows = await from
     .select({ booking: bookings, job: jobs })
     .from(bookings)

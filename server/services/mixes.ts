@@ -12,7 +12,7 @@ import { calibratedUntil, shoot, strengthSeen } from '../devices/simulatedMeter'
 import { Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { command } from './command'
-import { ownedById } from './kit'
+import { ownedById } from './owned'
 import { sound } from './sound'
 
 type Row = typeof measuredMixes.$inferSelect

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
 import type { FacePlan } from '#core/suitability/facePlan'
 import { take } from '#core/stock/fills'
 import type { PlanRecords } from '#shared/planQuestion'
@@ -13,6 +13,8 @@ import {
   type FlashTestInput,
   type FlashTestRecord,
   type PaletteTestInput,
+  type LayerRecords,
+  type OpenPlan,
   type PaletteTestRecord,
   type PlanLine,
   type PlanNotesInput,
@@ -32,7 +34,8 @@ import { catalogue } from './buys'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
 import { faceById } from './faces'
-import { broughtBy, kitProducts, rangesThatSeparate, usableOn } from './kit'
+import { rangesThatSeparate } from './kit'
+import { broughtBy, kitProducts, usableOn } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
 import { computePlan, type Asking } from '../compute/pool'
@@ -149,8 +152,26 @@ async function lineThere(from: Pick<typeof db, 'select'>, id: string): Promise<t
   return row
 }
 
+/** Where what is in each layer was used before, for whoever asks why this one. */
+async function recordsOf({ layers }: FacePlan): Promise<LayerRecords> {
+  const records: LayerRecords = {}
+  for (const { key, drops, item } of layers) {
+    const ids = drops?.map(d => d.id) ?? [item.id]
+    const [row] = await db.all<{ faces: number; reactions: number }>(sql`
+      SELECT count(DISTINCT CASE WHEN what IN ('used', 'liked') THEN face END) AS faces,
+        count(DISTINCT CASE WHEN what = 'reaction' THEN face END) AS reactions
+      FROM (
+        SELECT h.what, h.face_id AS face FROM face_history h WHERE ${inArray(sql`h.product_id`, ids)}
+        UNION ALL
+        SELECT 'used', u.face_id FROM uses u JOIN fills ON fills.id = u.fill_id WHERE ${inArray(sql`fills.product_id`, ids)}
+      ) JOIN faces ON faces.id = face AND faces.deleted_at IS NULL`)
+    records[key] = { faces: row?.faces ?? 0, reactions: row?.reactions ?? 0 }
+  }
+  return records
+}
+
 /** A kept plan with everything it said. @throws Missing */
-export async function planById(id: string): Promise<SavedPlan> {
+export async function planById(id: string): Promise<OpenPlan> {
   const row = await lineThere(db, id)
   const [body] = await sound(
     'planBody',
@@ -158,15 +179,28 @@ export async function planById(id: string): Promise<SavedPlan> {
   )
   if (!body) throw new Conflict('It cannot be drawn as it stands: the Bench says what is wrong with it.')
   const { locks, overrides, plan } = body
-  return { ...planLineOf(row), locks, overrides, plan }
+  return { ...planLineOf(row), locks, overrides, plan, record: await recordsOf(plan) }
 }
 
-/** Everything kept plans say, looked through for what cannot be drawn. */
-export const allPlanBodies = async () =>
-  sound(
-    'planBody',
-    (await db.select().from(planBodies)).map(b => ({ ...b, id: b.planId })),
-  )
+// They are large.
+const AT_ONCE = 20
+/** Reads what every kept plan says, a few at a time, so that what cannot be drawn is known; nothing of it is held. */
+export async function readAllPlanBodies(): Promise<void> {
+  for (let from = 0; ;) {
+    const rows = await db
+      .select({ ...getTableColumns(planBodies), id: planBodies.planId, place: sql<number>`rowid` })
+      .from(planBodies)
+      .where(sql`rowid > ${from}`)
+      .orderBy(sql`rowid`)
+      .limit(AT_ONCE)
+    if (rows.length === 0) return
+    from = rows.at(-1)!.place
+    await sound(
+      'planBody',
+      rows.map(({ place: _place, ...row }) => row),
+    )
+  }
+}
 
 export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<PlanLine> {
   return command('What was agreed is noted.', async act => {

@@ -7,11 +7,14 @@ import * as tables from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
 import { allPurchases, catalogue, offerColumns, offeredProduct } from './buys'
 import { now } from './clock'
-import { allFaces } from './faces'
+import { errorDetail, log } from '../log'
+import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
-import { kit, ownedOf, unitOf } from './kit'
-import { allPlanBodies, allTests } from './plans'
-import { asideOf, mended, noLongerAside, setAside, type Mend, type SortName } from './sound'
+import { kit } from './kit'
+import { ownedOf, unitOf } from './owned'
+import { allTests, readAllPlanBodies } from './plans'
+import { forgetTargets } from './targets'
+import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
 
 /* What was set aside, offered for mending: each act concerns one row of one table, named by what it is. */
 
@@ -42,15 +45,48 @@ const TABLES = {
 /** The table itself, without what was said of its key. */
 const tableOf = (sort: SortName) => (sort === 'planBody' ? tables.planBodies : TABLES[sort])
 
-/** Reads everything there is and tells what cannot be used as it stands. */
-export async function allSetAside(): Promise<SetAside[]> {
-  for (const read of [kit, allFaces, allTests, catalogue, allPurchases, allPlanBodies, () => allJobs('')]) await read()
+/** Reads everything there is, a little at a time, so that what cannot be used as it stands is known. */
+async function lookThrough(): Promise<void> {
+  for (const read of [kit, readAllFaces, allTests, catalogue, allPurchases, readAllPlanBodies, () => allJobs('')])
+    await read()
+}
+
+let looking: Promise<void> = Promise.resolve()
+/** Looks through everything beside the work; who asks meanwhile waits a moment for it. */
+export function lookThroughSoon(): void {
+  looking = lookThrough().catch((problem: unknown) => log('warning', 'not looked through', errorDetail(problem)))
+}
+const WAIT_MS = 500
+
+/** What cannot be used as it stands, as far as it is known by now. */
+export async function knownSetAside(): Promise<SetAside[]> {
+  await Promise.race([looking, new Promise(resolve => setTimeout(resolve, WAIT_MS))])
   return Promise.all(setAside().map(toldWhole))
 }
 
+/** Reads everything there is and tells what cannot be used as it stands. */
+export async function allSetAside(): Promise<SetAside[]> {
+  await lookThrough()
+  return Promise.all(setAside().map(toldWhole))
+}
+
+/** Holds one row against its class again. */
+async function lookAgain(sort: SortName, id: string): Promise<void> {
+  noLongerAside(sort, id)
+  forgetTargets()
+  const table = tableOf(sort)
+  const rows = (await db.select().from(table).where(eq(TABLES[sort].id, id))) as {
+    deletedAt?: string | null
+    bytes?: unknown
+  }[]
+  const there = rows.filter(r => !r.deletedAt).map(({ bytes: _large, ...row }) => ({ ...row, id }))
+  await sound(sort, there)
+}
+
 async function toldWhole(record: SetAside): Promise<SetAside> {
-  if (offered(record)) return { ...record, proposal: AS_OFFERED }
-  return record.sort === 'product' ? { ...record, record: await byHand(record.id) } : record
+  const own = record.sort === 'product' ? await byHand(record.id) : null
+  if (own) return { ...record, record: own }
+  return offered(record) ? { ...record, proposal: AS_OFFERED } : record
 }
 
 /** A bottle as it would be once put right, for the form; null where that is not known, or nobody owns it. */
@@ -88,21 +124,23 @@ const AS_OFFERED = [{ field: 'the offer', from: 'what stands there', to: 'as its
 /** Puts a row right as was proposed. */
 export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
   const found = asideOf(sort, id)
-  const offer = found && offered({ sort, id })
+  // What is owned is put right as it was; what is only offered, as its supplier has it.
+  const isOwned = sort === 'product' && (await byHand(id)) !== null
+  const offer = found && !isOwned ? offered({ sort, id }) : undefined
   if (offer) {
     await write(tx =>
       sort === 'offer'
         ? tx.update(tables.offers).set(offerColumns(offer)).where(eq(tables.offers.id, id))
         : tx.update(tables.products).set(offeredProduct(offer)).where(eq(tables.products.id, id)),
     )
-    noLongerAside(sort, id)
-    return allSetAside()
+    await lookAgain(sort, id)
+    return knownSetAside()
   }
   const mends = found && mended(sort, found.row, found.issues)
   if (!found || !mends) throw new Missing('What was set aside')
   await write(tx => tx.update(tableOf(sort)).set(columnsFor(mends)).where(eq(TABLES[sort].id, id)))
-  noLongerAside(sort, id)
-  return allSetAside()
+  await lookAgain(sort, id)
+  return knownSetAside()
 }
 
 /** Takes a row out of the way: back into it with {@link putBack} where its table can, else for good. */
@@ -116,8 +154,8 @@ export async function putAway(sort: SortName, id: string): Promise<SetAside[]> {
       throw new Conflict('What suppliers offer is not yours to take away.')
     else await tx.delete(table).where(isIt)
   })
-  noLongerAside(sort, id)
-  return allSetAside()
+  await lookAgain(sort, id)
+  return knownSetAside()
 }
 
 /** Undo of {@link putAway}: the row is set aside again. */
@@ -125,5 +163,6 @@ export async function putBack(sort: SortName, id: string): Promise<SetAside[]> {
   const table = tableOf(sort)
   if (!('deletedAt' in table)) throw new Missing('What was set aside')
   await write(tx => tx.update(table).set({ deletedAt: null }).where(eq(table.id, id)))
-  return allSetAside()
+  await lookAgain(sort, id)
+  return knownSetAside()
 }

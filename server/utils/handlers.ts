@@ -1,5 +1,6 @@
 import {
   defineEventHandler,
+  getQuery,
   getRouterParam,
   setResponseHeader,
   type EventHandler,
@@ -17,6 +18,24 @@ import { asker, type Asker } from '../services/command'
 import { isSort, type SortName } from '../services/sound'
 import { BadInput, Missing } from './problems'
 import { MOST_BYTES, readBytes, readJson } from './readJson'
+
+/** A route that is asked for something in its address: figures are read as such, and the rest is checked as a body is. */
+export const withQuery = <T extends object, R>(
+  dto: Dto<T>,
+  answer: (query: T, event: H3Event) => Promise<R>,
+): Answered<R> =>
+  defineEventHandler(async event => {
+    const asked = Object.fromEntries(
+      Object.entries(getQuery(event)).map(([k, v]) => [
+        k,
+        typeof v === 'string' && NUMBERS.includes(k) ? Number(v) : v,
+      ]),
+    )
+    const checked = check(dto, asked)
+    if (!checked.ok) throw new BadInput(checked.issues)
+    return answer(checked.value, event)
+  })
+const NUMBERS = ['limit', 'before']
 
 /** What a route answers. */
 type Answered<R> = EventHandler<EventHandlerRequest, Promise<R>>

@@ -82,6 +82,14 @@ export interface SavedPlan extends PlanLine {
   plan: FacePlan
 }
 
+/** On how many faces what is in a layer was used or liked so far, and how many reacted, by layer. */
+export type LayerRecords = Record<string, { faces: number; reactions: number }>
+
+/** A kept plan as it is opened. */
+export interface OpenPlan extends SavedPlan {
+  record: LayerRecords
+}
+
 export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> =>
   Object.fromEntries(
     locks.map(l => [l.key, l.itemId ? { itemId: l.itemId } : l.drops ? { drops: l.drops } : { empty: true }]),

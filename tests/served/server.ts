@@ -4,6 +4,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
+import type { FaceLine } from '#shared/records/clientele'
 
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 
@@ -126,6 +127,10 @@ export async function stop(served: Served, signal: NodeJS.Signals = 'SIGTERM') {
   served.process.kill(signal)
   return served.exited
 }
+
+/** Faces as a list has them, the first hundred. */
+export const facesOf = async (url: string): Promise<FaceLine[]> =>
+  (await call<{ lines: FaceLine[] }>(url, 'GET', '/api/faces?limit=100')).body.lines
 
 export interface Answer<T = unknown> {
   status: number

@@ -173,7 +173,7 @@ export async function kills(
       const all = async (sql: string) => new Map((await db.execute(sql)).rows.map(r => [String(r.id), String(r.name)]))
       const there = {
         faces: await all('SELECT id, name FROM faces'),
-        products: await all('SELECT id, shade AS name FROM products'),
+        products: await all('SELECT id, name FROM products'),
         plans: await all('SELECT id, kind AS name FROM plans'),
         lines: await all('SELECT id, reason AS name FROM purchase_lines'),
       }

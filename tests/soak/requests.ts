@@ -1,6 +1,6 @@
 import { allRoutes, type Route } from '../served/routes'
 import { bodyFor, tampered, type Pools } from '../served/bodies'
-import { call, ready, start, stop, type Served } from '../served/server'
+import { call, facesOf, ready, start, stop, type Served } from '../served/server'
 import type { seeded } from '../support/random'
 
 /*
@@ -33,6 +33,10 @@ const INSIDE =
 const APART = /^\/api\/keeping\/(?:confirm|repair|backups)/
 const LISTS = [
   '/api/faces',
+  '/api/clientele',
+  '/api/evidence',
+  '/api/jobs',
+  '/api/changes',
   '/api/kit',
   '/api/catalogue',
   '/api/purchases',
@@ -152,8 +156,13 @@ async function lists(served: Served, figures: RequestFigures, random: Random): P
     if (path === '/api/set-aside' && (body as unknown[]).length > 0)
       figures.broken.push(`set aside: ${JSON.stringify(body).slice(0, 400)}`)
   }
-  const faces = (await call<{ id: string; readings: unknown[] }[]>(served.url, 'GET', '/api/faces')).body
-  const read = faces.filter(f => f.readings.length > 0)
+  const faces = await facesOf(served.url)
+  // Whole, so that everything of theirs is held against its class.
+  for (const { id } of faces) {
+    const { status, body } = await call(served.url, 'GET', `/api/faces/${id}`)
+    if (status !== 200) figures.broken.push(`face ${id} → ${status} ${JSON.stringify(body).slice(0, 200)}`)
+  }
+  const read = faces.filter(f => f.lab !== null)
   for (let i = 0; i < Math.min(4, read.length); i++) {
     const face = random.pick(read)
     const { status, body } = await call(served.url, 'POST', `/api/faces/${face.id}/plan`, {})
@@ -169,7 +178,14 @@ const found = (value: unknown, ids: Set<string>): void => {
 
 async function idsOf(served: Served): Promise<Pools> {
   const ids = new Set<string>()
-  for (const path of ['/api/faces', '/api/kit', '/api/purchases', '/api/tests', '/api/catalogue'])
+  for (const path of [
+    '/api/faces?limit=100',
+    '/api/jobs',
+    '/api/kit',
+    '/api/purchases',
+    '/api/tests',
+    '/api/catalogue',
+  ])
     found((await call(served.url, 'GET', path)).body, ids)
   return { any: [...ids].slice(-400) }
 }
@@ -180,6 +196,6 @@ const MOST_RECORDS = 120
 async function tidy(served: Served): Promise<void> {
   const kit = (await call<{ products: { id: string }[] }>(served.url, 'GET', '/api/kit')).body.products
   for (const { id } of kit.slice(MOST_RECORDS)) await call(served.url, 'DELETE', `/api/kit/${id}`)
-  const faces = (await call<{ id: string }[]>(served.url, 'GET', '/api/faces')).body
+  const faces = await facesOf(served.url)
   for (const { id } of faces.slice(MOST_RECORDS / 2)) await call(served.url, 'DELETE', `/api/faces/${id}`)
 }

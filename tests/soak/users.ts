@@ -1,4 +1,4 @@
-import { call, ready, start, stop } from '../served/server'
+import { call, facesOf, ready, start, stop } from '../served/server'
 import type { seeded } from '../support/random'
 
 /* Many people at once on one server: reading, writing and planning as a working day mixes them. */
@@ -24,9 +24,7 @@ export async function users(folder: string, count: number, seconds: number, rand
   const { url } = served
   await new Promise(resolve => setTimeout(resolve, 1500))
   served.resetDelays()
-  const faces = (await call<{ id: string; readings: unknown[] }[]>(url, 'GET', '/api/faces')).body.filter(
-    f => f.readings.length > 0,
-  )
+  const faces = (await facesOf(url)).filter(f => f.lab !== null)
   const times: { records: number[]; plans: number[] } = { records: [], plans: [] }
   const errors: string[] = []
   const until = Date.now() + seconds * 1000

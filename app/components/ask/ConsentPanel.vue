@@ -42,7 +42,10 @@ async function forget() {
     <p v-if="face.consultation.keepRecord === 'refused'" role="status">
       <b>They do not want a record: forget them once the work is done.</b>
     </p>
-    <p><button class="act" type="button" @click="asking = true">Forget this person …</button></p>
+    <p>
+      <a class="act" :href="`/api/faces/${face.id}/record`" download>A copy of this record, for them</a>
+      <button class="act" type="button" @click="asking = true">Forget this person …</button>
+    </p>
     <v-dialog v-model="asking" max-width="480" aria-label="Forget this person">
       <v-card>
         <div class="ask">

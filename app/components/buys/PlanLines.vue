@@ -5,14 +5,14 @@ import { everyone } from '#core/complexion/population'
 /** What to buy, each line with its reason: whom only the plan with this bottle reaches. */
 const props = defineProps<{ plan: BuyAnswer; mustFaces: readonly string[]; currency: string }>()
 const buys = useBuys()
-const faces = useFaces()
+const clientele = useClientele()
 const skins = everyone()
 
 const lines = computed(() =>
   props.plan.reasons.flatMap(reason => {
     const offer = buys.offerById.get(reason.id)
     if (!offer) return []
-    const people = reason.mustReach.flatMap(i => faces.byId.get(props.mustFaces[i] ?? '') ?? [])
+    const people = reason.mustReach.flatMap(i => clientele.byId.get(props.mustFaces[i] ?? '') ?? [])
     const ranges = rangesInWords(reason.skins.map(i => skins[i]!))
     const because = (names: readonly string[]) =>
       [

@@ -6,7 +6,16 @@ defineProps<{ preview: Preview; busy: boolean }>()
 const emit = defineEmits<{ restore: []; leave: [] }>()
 
 const WORDS: Record<string, string> = {
-  products: 'Products of the kit',
+  products: 'Products, owned or offered',
+  pans: 'Pans of palettes',
+  places: 'Places',
+  units: 'Bottles and other things owned',
+  fills: 'What is in them',
+  uses: 'What was used on whom',
+  jobs: 'Jobs',
+  bookings: 'Bookings',
+  changes: 'History of changes',
+  plan_bodies: 'What kept plans say',
   ranges_apart: 'Ranges that separate',
   faces: 'Faces',
   readings: 'Readings',
@@ -41,7 +50,9 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
     <h2>The backup of {{ momentInWords(preview.createdAt) }}</h2>
     <p class="small">
       Made {{ preview.reason === 'asked' ? 'when you asked for it' : preview.reason }}, by version {{ preview.app }},
-      with {{ plural(preview.pictures, 'picture') }}. It is whole: every part agrees with its checksum.
+      with {{ plural(preview.pictures, 'picture') }}.{{
+        preview.reason === 'open file' ? '' : ' It is whole: every part agrees with its checksum.'
+      }}
     </p>
     <p v-if="preview.differences?.length === 0"><b>It holds what is here now: restoring would change nothing.</b></p>
     <table v-else-if="preview.differences" class="ledger">

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Suspect } from '#core/reading/doubts'
 import type { Question } from '#core/reading/nextLook'
+import type { Reading } from '#core/reading/reading'
 import type { Seen } from '#core/reading/verdicts'
-import { targetReading } from '#shared/faceFacts'
 import { complexionOf } from '#shared/kitPigments'
 import { looksOf } from '#shared/looks'
+import type { Evidence } from '#shared/records/clientele'
+import { api } from '~/composables/api'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 
 /** Which bottle is not the colour it is thought to be: from what was seen on faces, and one more look that would tell most. */
@@ -18,20 +20,30 @@ const question = ref<Question | null>(null)
 const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 
 const bottles = computed(() => kit.usable.filter(p => p.kind === 'foundation'))
-const skins = computed(() =>
-  faces.faces.flatMap(f => {
-    const skin = targetReading(f)
-    return skin ? [{ faceId: f.id, skin }] : []
-  }),
-)
+/** What was seen so far, asked for when this is opened. */
+const evidence = shallowRef<Evidence>({ faces: [], verdicts: [] })
+const loadEvidence = async () => {
+  evidence.value = await api('get', '/api/evidence')
+}
+const people = computed(() => new Map(evidence.value.faces.map(f => [f.id, f])))
+const readingOf = ({ mean, covariance }: Evidence['faces'][number]): Reading => ({
+  mean,
+  covariance: covariance as unknown as Reading['covariance'],
+})
+const skins = computed(() => evidence.value.faces.map(f => ({ faceId: f.id, skin: readingOf(f) })))
 const verdicts = computed(() =>
-  faces.faces.flatMap(f => {
-    const skin = targetReading(f)
-    return skin ? looksOf(f.seen).map(({ drops, seen, degree }) => ({ drops, faceId: f.id, skin, seen, degree })) : []
-  }),
+  [...people.value].flatMap(([faceId, face]) =>
+    looksOf(evidence.value.verdicts.filter(v => v.faceId === faceId)).map(({ drops, seen, degree }) => ({
+      drops,
+      faceId,
+      skin: readingOf(face),
+      seen,
+      degree,
+    })),
+  ),
 )
 const asked = computed(
-  () => question.value && { bottle: kit.byId.get(question.value.id), face: faces.byId.get(question.value.faceId) },
+  () => question.value && { bottle: kit.byId.get(question.value.id), face: people.value.get(question.value.faceId) },
 )
 const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id) : undefined))
 
@@ -61,7 +73,10 @@ async function think() {
     else if (task.progress.value === null) state.value = 'idle'
   }
 }
-watch([open, verdicts, bottles], () => {
+watch([open, () => undo.acts], () => {
+  if (open.value) void undo.attempt(loadEvidence)
+})
+watch([verdicts, bottles], () => {
   if (open.value) void think()
 })
 

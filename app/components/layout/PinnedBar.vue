@@ -74,10 +74,12 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
   display: grid;
   gap: 10px;
 }
-.job {
-  white-space: nowrap;
+.pinned a {
   overflow: hidden;
-  text-overflow: ellipsis;
+  min-width: 0;
+}
+.pinned a.budget {
+  flex: none;
 }
 @media (max-width: 760px) {
   .pinned {

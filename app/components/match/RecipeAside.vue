@@ -16,6 +16,8 @@ const props = defineProps<{
   lab: Lab
   target: Lab
   chance: number
+  /** Whether it is of use as it is; else saving it is not the next thing to do. */
+  isNear: boolean
   steer: ReturnType<typeof useMatch>['steer']
   nextTouch: ReturnType<typeof useMatch>['nextTouch']
 }>()
@@ -112,7 +114,9 @@ const touchInWords = (t: Touch) =>
       <p v-if="short.length > 0"><b>Not enough left:</b> {{ listInWords(short) }}.</p>
     </div>
     <p v-else>A bottle of this recipe has left the kit: choose another below, or put it back.</p>
-    <v-btn v-if="whole" color="primary" variant="flat" @click="emit('save')">Save to the face</v-btn>
+    <v-btn v-if="whole" color="primary" :variant="isNear ? 'flat' : 'text'" @click="emit('save')">{{
+      isNear ? 'Save to the face' : 'Save it all the same'
+    }}</v-btn>
     <SeenScales legend="On the skin it looks" :said="said" @say="say" />
     <div v-if="said && said.seen !== 'right'" class="touch" role="status">
       <template v-if="touch"

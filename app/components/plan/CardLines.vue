@@ -1,18 +1,23 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Layer } from '#core/suitability/facePlan'
-import { recordOnFaces, type FaceCard } from '#shared/faceCard'
+import type { FaceCard } from '#shared/faceCard'
+import type { LayerRecords } from '#shared/records/plans'
 import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The lines of a card: with amounts, tools and reasons for the artist, products alone for the person. */
-const props = defineProps<{ card: FaceCard; layers: readonly Layer[]; reader: 'artist' | 'person' }>()
-const faces = useFaces()
+const props = defineProps<{
+  card: FaceCard
+  layers: readonly Layer[]
+  record: LayerRecords
+  reader: 'artist' | 'person'
+}>()
 const FIRST_REASONS = 3
 const rows = computed(() => props.card.lines.map((line, i) => ({ line, layer: props.layers[i]! })))
 
 /** Where a product was used before, for whoever asks why this one. */
-function record({ drops, item }: Layer): string {
-  const { faces: used, reactions } = recordOnFaces(drops?.map(d => d.id) ?? [item.id], faces.faces)
+function recordOf({ key }: Layer): string {
+  const { faces: used, reactions } = props.record[key] ?? { faces: 0, reactions: 0 }
   const reacted = reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')
   return used === 0 ? '' : `on ${plural(used, 'face')} so far, ${reacted}`
 }
@@ -55,7 +60,7 @@ function record({ drops, item }: Layer): string {
           <td class="small tool">{{ line.tool }}</td>
           <td class="small wide">
             {{ reasonInWords(layer.findings, layer.asked, FIRST_REASONS) }}
-            <div v-if="record(layer)">{{ record(layer) }}</div>
+            <div v-if="recordOf(layer)">{{ recordOf(layer) }}</div>
           </td>
         </template>
       </tr>

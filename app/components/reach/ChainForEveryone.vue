@@ -11,7 +11,7 @@ import { plainShelf } from '~/composables/useShelf'
 
 /** Whether somebody who reacts to something can be made up from bare skin to the end, and how many skins are matched then. */
 const kit = useKit()
-const faces = useFaces()
+const clientele = useClientele()
 const settings = useSettings()
 const task = useWorkerTask()
 const open = ref(false)
@@ -22,9 +22,9 @@ const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
 /** Who declared what, by the word it was declared with. */
 const declaredBy = computed(() => {
   const by = new Map<string, string[]>()
-  for (const face of faces.faces) {
-    for (const word of face.consultation.sensitivities) by.set(word, [...(by.get(word) ?? []), face.name])
-    if (face.consultation.mildOnly) by.set(MILD_ONLY, [...(by.get(MILD_ONLY) ?? []), face.name])
+  for (const face of clientele.faces) {
+    for (const word of face.sensitivities) by.set(word, [...(by.get(word) ?? []), face.name])
+    if (face.mildOnly) by.set(MILD_ONLY, [...(by.get(MILD_ONLY) ?? []), face.name])
   }
   return by
 })

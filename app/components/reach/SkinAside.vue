@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { ReachedSkin } from '#core/complexion/reach'
 import { ratioInWords, verdictOf } from '#core/complexion/recipe'
-import { useMend } from '~/composables/useMend'
 
 /** One skin of the field: the best the kit can do for it, or how it fails and what would mend that. */
 const props = defineProps<{ skin: ReachedSkin; tolerance: number; bottles: ReturnType<typeof useKit>['byId'] }>()
@@ -13,10 +12,6 @@ const shown = computed(() => {
   return best && (best.deltaE <= props.tolerance || !reached.value) ? best : nearest
 })
 const kit = useKit()
-const buys = useBuys()
-const settings = useSettings()
-const { mend, state, progress, stop } = useMend(() => (reached.value ? null : props.skin.lab))
-const bought = computed(() => mend.value?.chosen.flatMap(id => buys.offerById.get(id) ?? []) ?? [])
 const fails = computed(() => listInWords(props.skin.failsBy))
 </script>
 
@@ -37,19 +32,7 @@ const fails = computed(() => listInWords(props.skin.failsBy))
     <p v-else>There is nothing in the kit to mix: add a foundation.</p>
     <template v-if="!reached && kit.usable.length > 0">
       <h3>The smallest purchase that mends it</h3>
-      <Working v-if="state === 'working'" what="Trying what is on offer" :done="progress" @stop="stop()" />
-      <template v-else-if="bought.length > 0">
-        <p v-for="offer in bought" :key="offer.id" class="offer">
-          <Swatch :lab="offer.lab" :size="34" /><span
-            ><b>{{ offer.shade }}</b>
-            <span class="small"
-              >{{ offer.range }}, {{ offer.family }}, {{ buys.supplierName(offer.supplierId) }}</span
-            ></span
-          >
-        </p>
-        <p>{{ formatMoney(mend!.spend, settings.value.currency) }} in all, with what the kit has.</p>
-      </template>
-      <p v-else-if="state === 'ready'" class="small">Nothing on offer matches it, not even three bottles together.</p>
+      <MendLines :skin="skin.lab" />
     </template>
     <v-btn v-if="!reached" color="primary" variant="flat" to="/buys">Weigh it against the other gaps</v-btn>
   </div>
@@ -59,12 +42,6 @@ const fails = computed(() => listInWords(props.skin.failsBy))
 .skin {
   display: grid;
   gap: 10px;
-}
-.offer {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  line-height: 1.2;
 }
 h2 {
   margin-top: 6px;

@@ -5,10 +5,15 @@ const faces = useFaces()
 const drafts = useRecordDrafts()
 const id = computed(() => String(route.params.id))
 const face = computed(() => faces.byId.get(id.value))
+const state = ref<'loading' | 'ready'>('loading')
 watch(
   id,
-  now => {
+  async now => {
     faces.currentId = now
+    state.value = faces.byId.has(now) ? 'ready' : 'loading'
+    await faces.open(now)
+    // A face that is not there is not the one being worked on.
+    if (id.value === now) state.value = 'ready'
   },
   { immediate: true },
 )
@@ -24,7 +29,8 @@ const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.valu
 </script>
 
 <template>
-  <div v-if="!face" role="alert">
+  <p v-if="!face && state === 'loading'" role="status">Opening the record …</p>
+  <div v-else-if="!face" role="alert">
     <h1>This face is not here.</h1>
     <p class="lead">It may have been deleted. <NuxtLink to="/faces">See all faces</NuxtLink></p>
   </div>

@@ -1,61 +1,35 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
-import { targetReading } from '#shared/faceFacts'
-import type { Face } from '#shared/records/faces'
-import { nextBooking } from '#shared/records/jobs'
-import { today } from '#shared/today'
-import { SKIN_TYPES, type SkinType } from '#core/suitability/face'
+import { SKIN_TYPES } from '#core/suitability/face'
+import { FACE_ORDERS } from '#shared/records/clientele'
+import { useFaceList } from '~/composables/useFaceList'
+import { useNearest } from '~/composables/useNearest'
 
 useHead({ title: 'Faces · Varietas' })
 const faces = useFaces()
+const clientele = useClientele()
 const reach = useReach()
 const undo = useUndo()
 reach.keep()
 
-const search = ref('')
-const skinType = ref<SkinType | 'all'>('all')
-const order = ref<'booked' | 'name' | 'depth'>('booked')
+const { asked, page, state, problem, load, more } = useFaceList()
 const open = ref('add' in useRoute().query)
-
-const textOf = ({ name, bookings, wishes, notes }: Face) =>
-  [name, ...bookings.map(b => b.job.name), wishes, notes].join(' ').toLowerCase()
-const rows = computed(() => {
-  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return faces.faces
-    .filter(f => (skinType.value === 'all' || f.skinType === skinType.value) && words.every(w => textOf(f).includes(w)))
-    .map(face => {
-      const skin = reach.faceSkins.get(face.id)
-      return {
-        face,
-        lab: targetReading(face)?.mean,
-        booking: nextBooking(face.bookings, today()),
-        nearest: face.readings.length > 0 ? (skin?.nearest ?? null) : null,
-      }
-    })
-    .sort(
-      (x, y) =>
-        ({
-          booked:
-            (x.booking?.job.day ?? '9').localeCompare(y.booking?.job.day ?? '9')
-            || x.face.name.localeCompare(y.face.name),
-          name: x.face.name.localeCompare(y.face.name),
-          depth: (y.lab?.L ?? 0) - (x.lab?.L ?? 0),
-        })[order.value],
-    )
-})
-const unmatched = computed(
-  () => [...reach.faceSkins].filter(([id, s]) => faces.byId.has(id) && !reach.isReached(s)).length,
-)
-const unread = computed(() => faces.faces.filter(f => f.readings.length === 0).length)
+const all = computed(() => clientele.value.all)
+const unread = computed(() => clientele.value.unread)
+const unmatched = computed(() => [...reach.faceSkins.values()].filter(s => !reach.isReached(s)).length)
+const nearest = useNearest(() => page.value.lines)
 
 async function added(id: string | null) {
   open.value = false
   if (id) await navigateTo(`/faces/${id}?read`)
 }
 function showEveryone() {
-  search.value = ''
-  skinType.value = 'all'
+  Object.assign(asked, { q: '', skin: null })
 }
+async function remove(id: string) {
+  if (await undo.attempt(() => faces.remove(id))) await load()
+}
+const SKINS = [{ value: null, title: 'all' }, ...SKIN_TYPES.map(value => ({ value, title: value }))]
 </script>
 
 <template>
@@ -64,7 +38,7 @@ function showEveryone() {
       <div>
         <h1>
           {{
-            faces.faces.length === 0
+            all === 0
               ? 'No faces yet.'
               : unmatched > 0
                 ? `${plural(unmatched, 'face')} this kit cannot match.`
@@ -73,9 +47,9 @@ function showEveryone() {
         </h1>
         <p class="lead">
           {{
-            faces.faces.length === 0
+            all === 0
               ? 'A name is enough to begin; the reading comes next.'
-              : `${plural(faces.faces.length, 'face')}; ${unread === 0 ? 'all skins are read' : `${unread} still to be read`}.`
+              : `${plural(all, 'face')}; ${unread === 0 ? 'all skins are read' : `${unread} still to be read`}.`
           }}
         </p>
       </div>
@@ -84,11 +58,11 @@ function showEveryone() {
         ><v-btn color="primary" variant="text" to="/chair">A walk-up</v-btn>
       </div>
     </header>
-    <template v-if="faces.faces.length > 0">
+    <template v-if="all > 0">
       <div class="filters no-print">
-        <v-text-field v-model="search" label="Search faces" clearable @click:clear="search = ''" />
-        <v-select v-model="skinType" label="Skin" :items="['all', ...SKIN_TYPES]" />
-        <v-select v-model="order" label="In order of" :items="['booked', 'name', 'depth']" />
+        <v-text-field v-model="asked.q" label="Search faces" clearable @click:clear="asked.q = ''" />
+        <v-select v-model="asked.skin" label="Skin" :items="SKINS" />
+        <v-select v-model="asked.order" label="In order of" :items="[...FACE_ORDERS]" />
       </div>
       <Working
         v-if="reach.state === 'working'"
@@ -96,7 +70,11 @@ function showEveryone() {
         :done="reach.progress"
         @stop="reach.stop()"
       />
-      <p v-if="rows.length === 0" role="status">
+      <p v-if="state === 'loading' && page.lines.length === 0" role="status">Looking through the faces …</p>
+      <p v-else-if="state === 'failed'" role="alert">
+        {{ problem }} <button class="act" type="button" @click="load()">Try again</button>
+      </p>
+      <p v-else-if="page.lines.length === 0" role="status">
         Nobody fits.
         <button class="act" type="button" @click="showEveryone">Show everyone</button>
       </p>
@@ -115,17 +93,18 @@ function showEveryone() {
           </tr>
         </thead>
         <tbody>
-          <Guard v-for="{ face, lab, nearest, booking } in rows" :key="face.id" :what="face.name" row>
+          <Guard v-for="face in page.lines" :key="face.id" :what="face.name" row>
             <tr>
               <td>
                 <span class="who free"
-                  ><Swatch v-if="lab" :lab="lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span
+                  ><Swatch v-if="face.lab" :lab="face.lab" :size="46" /><span v-else class="unread" aria-hidden="true"
+                    >?</span
                   ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
                 >
               </td>
               <td class="wide">{{ face.skinType }}</td>
               <td>
-                <template v-if="lab">{{ placeInWords(lab) }}</template><NuxtLink
+                <template v-if="face.lab">{{ placeInWords(face.lab) }}</template><NuxtLink
                   v-else
                   :to="`/faces/${face.id}?read`"
                   class="act"
@@ -133,22 +112,17 @@ function showEveryone() {
                 >
               </td>
               <td>
-                <template v-if="nearest">
-                  <span :class="['verdict', verdictOf(nearest.deltaE)]">{{
-                    SHORT_VERDICT[verdictOf(nearest.deltaE)]
+                <template v-if="nearest.has(face.id)">
+                  <span :class="['verdict', verdictOf(nearest.get(face.id)!)]">{{
+                    SHORT_VERDICT[verdictOf(nearest.get(face.id)!)]
                   }}</span>
-                  <span class="small">ΔE {{ nearest.deltaE.toFixed(1) }}</span>
+                  <span class="small">ΔE {{ nearest.get(face.id)!.toFixed(1) }}</span>
                 </template>
-                <span v-else class="small">{{ lab ? '…' : 'not read yet' }}</span>
+                <span v-else class="small">{{ face.lab ? '…' : 'not read yet' }}</span>
               </td>
-              <td class="wide free">{{ booking ? bookingInWords(booking) : '' }}</td>
+              <td class="wide free">{{ face.booking ? dayOfWork(face.booking) : '' }}</td>
               <td class="num no-print wide">
-                <button
-                  class="act"
-                  type="button"
-                  :aria-label="`Delete ${face.name}`"
-                  @click="undo.attempt(() => faces.remove(face.id))"
-                >
+                <button class="act" type="button" :aria-label="`Delete ${face.name}`" @click="remove(face.id)">
                   Delete
                 </button>
               </td>
@@ -156,6 +130,12 @@ function showEveryone() {
           </Guard>
         </tbody>
       </table>
+      <p v-if="page.lines.length > 0" class="small more">
+        {{ page.lines.length }} of {{ page.count }} shown.
+        <button v-if="page.next" class="act" type="button" :disabled="state === 'loading'" @click="more">
+          Show more
+        </button>
+      </p>
     </template>
     <v-dialog v-model="open" max-width="560" scrollable aria-label="Face"
       ><v-card><FaceForm v-if="open" :face="null" @done="added" /></v-card

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ApiProblem } from '~/composables/api'
 import { occasionInWords } from '~/words/plan'
+import { useFaceList } from '~/composables/useFaceList'
 import { dayInWords } from '~/words/words'
 import type { Job } from '#shared/records/jobs'
 
 /** One day of work: what it asks, and who is on it in which order. */
 const route = useRoute()
 const jobs = useJobs()
-const faces = useFaces()
 const undo = useUndo()
 const id = computed(() => String(route.params.id))
 const state = ref<'loading' | 'ready' | 'gone'>('loading')
@@ -32,9 +32,10 @@ watch(
 const job = computed(() => (jobs.open?.id === id.value ? jobs.open : null))
 type Booking = Job['bookings'][number]
 
+const found = useFaceList()
 const free = computed(() => {
   const on = new Set(job.value?.bookings.map(b => b.faceId))
-  return faces.faces.filter(f => !on.has(f.id)).map(f => ({ value: f.id, title: f.name }))
+  return found.page.value.lines.filter(f => !on.has(f.id)).map(f => ({ value: f.id, title: f.name }))
 })
 const elsewhere = computed(() =>
   jobs.lines
@@ -142,7 +143,14 @@ async function remove() {
       </li>
     </ol>
     <form class="add no-print" @submit.prevent="put">
-      <v-autocomplete v-model="adding" label="Add a face" :items="free" clearable />
+      <v-autocomplete
+        v-model="adding"
+        label="Add a face"
+        :items="free"
+        clearable
+        no-filter
+        @update:search="found.asked.q = $event"
+      />
       <v-btn type="submit" color="primary" :disabled="!adding">Put on the job</v-btn>
     </form>
     <v-dialog v-model="editing" max-width="720" scrollable aria-label="Job"

@@ -4,7 +4,6 @@ import { dayInWords } from '~/words/words'
 
 useHead({ title: 'Jobs · Varietas' })
 const jobs = useJobs()
-const undo = useUndo()
 const open = ref('add' in useRoute().query)
 const search = ref('')
 const shown = computed(() => {

@@ -1,3 +1,5 @@
-import { allFaces } from '../../services/faces'
+import { FacesQuery } from '#shared/records/clientele'
+import { faceList } from '../../services/faceList'
+import { withQuery } from '../../utils/handlers'
 
-export default defineEventHandler(() => allFaces())
+export default withQuery(FacesQuery, faceList)

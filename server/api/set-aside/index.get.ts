@@ -1,3 +1,3 @@
-import { allSetAside } from '../../services/setAside'
+import { knownSetAside } from '../../services/setAside'
 
-export default defineEventHandler(() => allSetAside())
+export default defineEventHandler(() => knownSetAside())

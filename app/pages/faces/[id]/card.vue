@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { faceCard } from '#shared/faceCard'
 import type { Face } from '#shared/records/faces'
-import type { SavedPlan } from '#shared/records/plans'
+import type { OpenPlan } from '#shared/records/plans'
 import { ApiProblem } from '~/composables/api'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
@@ -14,7 +14,7 @@ const undo = useUndo()
 const chosenId = ref<string>()
 const reader = ref<'artist' | 'person'>('artist')
 const line = computed(() => props.face.plans.find(p => p.id === chosenId.value) ?? props.face.plans[0])
-const body = shallowRef<SavedPlan | null>(null)
+const body = shallowRef<OpenPlan | null>(null)
 const problem = ref('')
 async function open(id: string | undefined) {
   body.value = null
@@ -71,7 +71,7 @@ const print = () => window.print()
         {{ stampInWords(saved.usedAt ?? saved.savedAt)
         }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.
       </p>
-      <CardLines :card="card" :layers="saved.plan.layers" :reader="reader" />
+      <CardLines :card="card" :layers="saved.plan.layers" :record="saved.record" :reader="reader" />
       <p v-if="reader === 'person'" class="small">
         Read packs for ingredients. If anything itches, swells or reddens, wash it off and ask a pharmacist or doctor.
       </p>

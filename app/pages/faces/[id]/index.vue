@@ -48,7 +48,7 @@ const chosenKey = ref<string>()
 const chosen = computed(
   () =>
     [...(own.value ? [own.value] : []), ...found.value, ...saved.value].find(c => c.key === chosenKey.value)
-    ?? found.value[0],
+    ?? shown.value[0],
 )
 watch(
   () => [id.value, reading.value?.id],
@@ -61,6 +61,10 @@ watch(
 const chanceOf = (lab: Lab) => (target.value ? likelihood(lab, target.value, settings.value.tolerance) : 0)
 const toSkin = (lab: Lab) => (target.value ? difference(lab, target.value.mean) : 0)
 const nearest = computed(() => Math.min(...found.value.map(r => toSkin(r.lab)), Infinity))
+/** Nothing the kit can mix is of use on this skin. */
+const nothingNear = computed(() => found.value.length > 0 && verdictOf(nearest.value) === 'visible')
+const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.value))
+const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 const answer = computed(() => {
   if (!reading.value) return `${firstName.value}: where does the skin sit?`
@@ -155,7 +159,7 @@ function take(touch: Touch) {
             @choose="chosenKey = own.key"
           />
           <RecipeRow
-            v-for="r in found"
+            v-for="r in shown"
             :key="r.key"
             :drops="r.drops"
             :lab="r.lab"
@@ -168,7 +172,7 @@ function take(touch: Touch) {
           />
         </ul>
         <button
-          v-if="found.length > 0"
+          v-if="found.length > 0 && !nothingNear"
           class="act"
           type="button"
           :aria-pressed="match.finer.value"
@@ -176,6 +180,13 @@ function take(touch: Touch) {
         >
           {{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}
         </button>
+        <WaysOut
+          v-if="nothingNear && closest && match.state.value === 'ready'"
+          :face="face"
+          :skin="target.mean"
+          :nearest="closest.lab"
+          :delta-e="nearest"
+        />
         <template v-if="face.recipes.length > 0">
           <h3 class="mt-4">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
@@ -244,13 +255,14 @@ function take(touch: Touch) {
         :lab="chosen.lab"
         :target="target.mean"
         :chance="chanceOf(chosen.lab)"
+        :is-near="verdictOf(toSkin(chosen.lab)) !== 'visible'"
         :steer="match.steer"
         :next-touch="match.nextTouch"
         @save="save"
         @seen="seen"
         @take="take"
       />
-      <p v-if="nearest > settings.value.tolerance" class="mt-2">
+      <p v-if="nearest > settings.value.tolerance && !nothingNear" class="mt-2">
         <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
       </p>
     </aside>

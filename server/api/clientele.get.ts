@@ -1,0 +1,3 @@
+import { clientele } from '../services/clientele'
+
+export default defineEventHandler(() => clientele())

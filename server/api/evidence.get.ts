@@ -1,0 +1,3 @@
+import { evidence } from '../services/clientele'
+
+export default defineEventHandler(() => evidence())

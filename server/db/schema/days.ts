@@ -1,0 +1,85 @@
+import { index, integer, real, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
+import type { FacePlan } from '#core/suitability/facePlan'
+import type { OccasionInput } from '#shared/records/consultation'
+import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
+import type { HouseRuleInput } from '#shared/records/settings'
+import { id, version } from './parts'
+import { json } from '../columns'
+import { ofFace } from './people'
+
+/** A day's work. A preview and its day are two jobs linked. */
+export const jobs = sqliteTable(
+  'jobs',
+  {
+    id: id(),
+    name: text('name').notNull(),
+    /** The day as a date; null while none is agreed. */
+    day: text('day'),
+    /** IANA name; empty where it is the artist's own. */
+    timeZone: text('time_zone').notNull().default(''),
+    place: text('place').notNull().default(''),
+    /** What the day asks of the make-up, its type among it. */
+    conditions: json('conditions').$type<OccasionInput>().notNull(),
+    houseRules: json('house_rules').$type<HouseRuleInput[]>().notNull().default([]),
+    notes: text('notes').notNull().default(''),
+    previewOfId: text('preview_of_id').references((): AnySQLiteColumn => jobs.id, { onDelete: 'set null' }),
+    createdAt: text('created_at').notNull(),
+    version: version(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('jobs_day').on(t.day, t.id), index('jobs_preview').on(t.previewOfId)],
+)
+
+/** A face on a job. */
+export const bookings = sqliteTable(
+  'bookings',
+  {
+    id: id(),
+    jobId: text('job_id')
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    faceId: ofFace(),
+    readyBy: text('ready_by'),
+    position: integer('position').notNull().default(0),
+    services: text('services').notNull().default(''),
+    /** Where this face's day differs from the job's. */
+    differs: json('differs').$type<Partial<OccasionInput>>().notNull().default({}),
+    createdAt: text('created_at').notNull(),
+    version: version(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('bookings_job').on(t.jobId, t.position), index('bookings_face').on(t.faceId)],
+)
+
+/** Plans that were kept, a line each. */
+export const plans = sqliteTable(
+  'plans',
+  {
+    id: id(),
+    faceId: ofFace(),
+    /** Null for a plan of a personal visit that was not booked. */
+    bookingId: text('booking_id').references(() => bookings.id, { onDelete: 'set null' }),
+    kind: text('kind').$type<PlanKind>().notNull(),
+    occasion: json('occasion').$type<OccasionInput>().notNull(),
+    agreed: text('agreed').notNull(),
+    change: text('change').notNull(),
+    layers: integer('layers').notNull(),
+    minutes: real('minutes').notNull(),
+    costMinor: integer('cost_minor').notNull(),
+    savedAt: text('saved_at').notNull(),
+    usedAt: text('used_at'),
+    version: version(),
+    deletedAt: text('deleted_at'),
+  },
+  t => [index('plans_face').on(t.faceId, t.savedAt), index('plans_booking').on(t.bookingId)],
+)
+
+/** Everything a kept plan said at the time, read on demand: it is large. */
+export const planBodies = sqliteTable('plan_bodies', {
+  planId: text('plan_id')
+    .primaryKey()
+    .references(() => plans.id, { onDelete: 'cascade' }),
+  locks: json('locks').$type<LockInput[]>().notNull(),
+  overrides: json('overrides').$type<OverrideInput[]>().notNull(),
+  plan: json('plan').$type<FacePlan>().notNull(),
+})
