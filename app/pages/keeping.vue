@@ -112,9 +112,9 @@ onMounted(() => undo.attempt(() => keeping.load()))
       </table>
       <h2>Take everything elsewhere</h2>
       <p class="small">
-        Every record by table, pictures included, in a format that is written down:
-        <a class="act" href="/api/keeping/everything" download>download as JSON</a>. The same file can be looked at and
+        Every record by table, pictures included, in a format that is written down; the same file can be looked at and
         taken in again above.
+        <a class="act" href="/api/keeping/everything" download>Download as JSON</a>
       </p>
       <details class="history">
         <summary>What was changed, and when</summary>
