@@ -4,8 +4,10 @@ export default {
   // looked up through the sandbox's global, Math costs ten times the computing
   sandboxInjectedGlobals: ['Math'],
   testMatch: ['<rootDir>/{core,shared,server,demo,app}/**/*.test.ts'],
-  // pinia 4 and what it imports are ESM only
-  transformIgnorePatterns: ['/node_modules/(?!(pinia|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)'],
+  // p-limit, pinia 4 and what they import are ESM only
+  transformIgnorePatterns: [
+    '/node_modules/(?!(pinia|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',
+  ],
   moduleNameMapper: {
     '^#core/(.*)$': '<rootDir>/core/$1',
     '^#shared/(.*)$': '<rootDir>/shared/$1',

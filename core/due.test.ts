@@ -22,7 +22,7 @@ const overAtLook = (n: number) => () => --n < 0
 describe('searches that have to end', () => {
   it('an hour changes nothing', () => {
     const pigments = packPigments(shelf(25))
-    expect(matchWithin(skin, pigments, {}, 5, dueAfter(3_600_000))).toEqual({
+    expect(matchWithin(skin, pigments, {}, { due: dueAfter(3_600_000) })).toEqual({
       recipes: matchPacked(skin, pigments),
       complete: true,
     })
@@ -32,8 +32,8 @@ describe('searches that have to end', () => {
     const pigments = packPigments(shelf(60))
     const pairs = matchPacked(skin, pigments, { maxProducts: 2 })
     let looks = 0
-    matchWithin(skin, pigments, { maxProducts: 2 }, 5, () => (looks++, false))
-    const { recipes, complete } = matchWithin(skin, pigments, {}, 5, overAtLook(looks + 3))
+    matchWithin(skin, pigments, { maxProducts: 2 }, { due: () => (looks++, false) })
+    const { recipes, complete } = matchWithin(skin, pigments, {}, { due: overAtLook(looks + 3) })
     expect(complete).toBe(false)
     expect(Math.min(...recipes.map(r => r.deltaE))).toBeLessThanOrEqual(Math.min(...pairs.map(r => r.deltaE)))
     expect(recipes.length).toBeGreaterThanOrEqual(5)
@@ -41,7 +41,7 @@ describe('searches that have to end', () => {
   })
 
   it('nothing tried, nothing claimed', () =>
-    expect(matchWithin(skin, packPigments(shelf(600)), {}, 5, () => true)).toMatchObject({ complete: false }))
+    expect(matchWithin(skin, packPigments(shelf(600)), {}, { due: () => true })).toMatchObject({ complete: false }))
 
   it('reach gives no answer rather than a false one', () =>
     expect(() => reach(packPigments(shelf(60)), everyone(), {}, undefined, overAtLook(1))).toThrow(OutOfTime))

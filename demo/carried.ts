@@ -1,7 +1,7 @@
-import { readIngredients } from '#core/suitability/ingredients/ingredients'
+import { readIngredients } from '#core/ingredients/ingredients'
 import type { Lab } from '#core/colour/lab'
 import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
-import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
+import { CLEAR_LAB, type ItemKind } from '#core/product/item'
 import type { OwnedProductInput } from '#shared/records/kit'
 
 export interface Carried {

@@ -6,7 +6,7 @@ import { carried, type Carried } from './carried'
 import { BALL, FERRY, GALA, STARS, TALK, VOWS } from './jobs'
 import type { FaceInput } from '#shared/records/faces'
 import type { Coverage } from '#core/complexion/product'
-import type { Finish } from '#core/suitability/item'
+import type { Finish } from '#core/product/item'
 
 /** How much is known of a demo face's skin when the story begins. */
 export type Known = 'meter' | 'between bottles' | 'nothing'

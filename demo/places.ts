@@ -1,5 +1,5 @@
 import type { PlaceSort } from '#core/stock/things'
-import type { ItemKind } from '#core/suitability/item'
+import type { ItemKind } from '#core/product/item'
 import type { OwnedProductInput } from '#shared/records/kit'
 
 const CASE = 'kit-case'

@@ -1,4 +1,4 @@
-import { planFace, type FacePlan, type PlanQuestion } from '#core/suitability/facePlan'
+import { planFace, type FacePlan, type PlanQuestion } from '#core/plan/facePlan'
 import { vetoOf } from '#core/suitability/finding'
 import { demoQuestion } from '../tests/support/demo'
 import { DEMO_FACES } from './faces'

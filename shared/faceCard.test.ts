@@ -1,4 +1,4 @@
-import { planFace } from '#core/suitability/facePlan'
+import { planFace } from '#core/plan/facePlan'
 import { DEMO_FACES } from '../demo/faces'
 import { demoFace, demoQuestion, DEMO_PRODUCTS } from '../tests/support/demo'
 import { faceCard } from './faceCard'

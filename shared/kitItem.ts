@@ -1,5 +1,5 @@
-import { readIngredients, type IngredientFlag, type IngredientReading } from '#core/suitability/ingredients/ingredients'
-import type { KitItem } from '#core/suitability/item'
+import { readIngredients, type IngredientFlag, type IngredientReading } from '#core/ingredients/ingredients'
+import type { KitItem } from '#core/product/item'
 import { useByOf } from '#core/stock/usual'
 import { rangeKey } from './kitPigments'
 import type { CatalogueOffer } from './records/buys'

@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 import { mixingRules, type MixingFacts, type PaletteTest } from '#core/complexion/mixable'
-import { complexionProduct } from '#core/suitability/recipeItem'
+import { complexionProduct } from '#core/product/recipeItem'
 import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
 import type { Drops } from '#core/complexion/recipe'

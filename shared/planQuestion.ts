@@ -1,4 +1,4 @@
-import type { PlanQuestion } from '#core/suitability/facePlan'
+import type { PlanQuestion } from '#core/plan/facePlan'
 import { itemOf, itemOfOffer } from './kitItem'
 import type { CatalogueOffer } from './records/buys'
 import type { OwnedProduct } from './records/kit'

@@ -1,4 +1,4 @@
-import type { PlanSettings } from '#core/suitability/settings'
+import type { PlanSettings } from '#core/plan/settings'
 import { mixingFacts } from './kitPigments'
 import type { Kit } from './records/kit'
 import type { Tests } from './records/plans'

@@ -20,7 +20,7 @@ import {
   type ValidationArguments,
 } from 'class-validator'
 import { impossibleInWords, isPossible } from '#core/colour/possible'
-import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/suitability/ingredients/inci'
+import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/inci'
 import type { Lab } from '#core/colour/lab'
 import { dayOf, MOST_MINOR, parseId } from './parse'
 import { AN_OBJECT, isPlainObject, shaped, type Dto } from './shape'

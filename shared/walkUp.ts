@@ -1,6 +1,6 @@
 import type { Coverage } from '#core/complexion/product'
 import type { AgeBand, SkinType, Zone, ZoneState } from '#core/suitability/face'
-import type { Finish } from '#core/suitability/item'
+import type { Finish } from '#core/product/item'
 import { Consultation, OccasionInput, type Consent, type LashWish } from './records/consultation'
 import { NewFaceInput } from './records/faces'
 import { JobInput } from './records/jobs'

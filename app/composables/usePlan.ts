@@ -1,4 +1,4 @@
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import { ApiProblem } from './api'
 
 /** The plan of one face, computed anew whenever what it depends on changes; an older answer never overtakes a newer one. */

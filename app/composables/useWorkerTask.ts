@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import type { Work } from '~/workers/complexion.worker'
-import { inTurn } from '#shared/inTurn'
+import pLimit from 'p-limit'
 
 /** A computation was given up: by the artist, or because a newer one took its place. */
 export class Stopped extends Error {
@@ -63,7 +63,7 @@ export function useWorkerTask() {
 /** The same for small questions that are all to be answered: none gives way to the next. */
 export function useWorkerTurns() {
   const task = useWorkerTask()
-  const take = inTurn()
+  const take = pLimit(1)
   let gone = false
   if (getCurrentScope()) {
     onScopeDispose(() => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { AGE_BANDS, SKIN_TYPES, type ZoneState } from '#core/suitability/face'
-import { FINISHES } from '#core/suitability/item'
+import { FINISHES } from '#core/product/item'
 import { LASHES } from '#shared/records/consultation'
 import { NewFaceInput } from '#shared/records/faces'
 import { today } from '#shared/today'

@@ -3,7 +3,7 @@ import { skinPlace } from '#core/complexion/skin'
 import { isMixed } from '#shared/kitPigments'
 import { FAMILIES, type Family } from '#core/complexion/product'
 import { isComplexionKind } from '#core/stock/usual'
-import { ITEM_KINDS, type ItemKind } from '#core/suitability/item'
+import { ITEM_KINDS, type ItemKind } from '#core/product/item'
 import type { OwnedProduct } from '#shared/records/kit'
 
 useHead({ title: 'Kit · Varietas' })

@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { planFace } from '#core/suitability/facePlan'
+import { planFace } from '#core/plan/facePlan'
 import { OccasionInput } from '#shared/records/consultation'
 import type { PlanLine, SavedPlan } from '#shared/records/plans'
 import { DEMO_FACES } from '../../demo/faces'

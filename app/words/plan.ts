@@ -1,5 +1,5 @@
 import type { JobFacts } from '#core/suitability/job'
-import type { FacePlan, Layer } from '#core/suitability/facePlan'
+import type { FacePlan, Layer } from '#core/plan/facePlan'
 import type { Finding } from '#core/suitability/finding'
 import { mainReasons } from '#core/suitability/reasons'
 import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core/suitability/face'

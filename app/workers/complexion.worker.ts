@@ -8,7 +8,7 @@ import { packPigments } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
-import { doubtsAbout, hear, suspectOf, type Verdict } from '#core/reading/doubts'
+import { doubtsAbout, afterVerdict, suspectOf, type SeenVerdict } from '#core/reading/doubts'
 import { learnFromMixes, type MeasuredMix } from '#core/reading/measuredMixes'
 import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
@@ -43,11 +43,11 @@ const work = {
   /** What the verdicts so far say of the bottles, and which look would tell most. */
   doubts: (
     products: ComplexionProduct[],
-    verdicts: Verdict[],
+    verdicts: SeenVerdict[],
     skins: { faceId: string; skin: Reading }[],
     progress: Progress,
   ) => {
-    const doubts = verdicts.reduce(hear, doubtsAbout(products))
+    const doubts = verdicts.reduce(afterVerdict, doubtsAbout(products))
     return { suspect: suspectOf(doubts), question: nextLook(doubts, looksAt(doubts, skins, progress)) }
   },
   learn: (mixes: MeasuredMix[], products: ComplexionProduct[]) => learnFromMixes(mixes, products),

@@ -4,12 +4,12 @@ import { under } from '../colour/spectrum'
 import type { Due } from '../due'
 import { packPigments, type Pigments } from './pigments'
 import { sweepNear } from './nearSweep'
-import { DEFAULT_OPTIONS, fiddle, verdictOf, type Recipe, type RecipeOptions } from './recipe'
+import { DEFAULT_OPTIONS, fiddle, VERDICT_LIMITS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
 import { sweep, type SweepState } from './sweep'
 import type { ComplexionProduct } from './product'
 import type { MixingRules } from './mixable'
 
-interface Candidate {
+interface FoundMix {
   recipe: Recipe
   rank: number
   pricePerMl: number
@@ -41,7 +41,7 @@ export const matchPacked = (
   pigments: Pigments,
   options: Partial<RecipeOptions> = {},
   limit = 5,
-): Recipe[] => matchWithin(wanted, pigments, options, limit).recipes
+): Recipe[] => matchWithin(wanted, pigments, options, { limit }).recipes
 
 export interface TimedMatch {
   recipes: Recipe[]
@@ -49,50 +49,66 @@ export interface TimedMatch {
   complete: boolean
 }
 
+export interface MatchWish {
+  /** How many recipes by rank, at least 1. */
+  limit?: number
+  due?: Due
+  /** The recipe of smallest ΔE00 always, or only where it looks better than every other: then most searches are done sooner. */
+  nearest?: 'always' | 'of a better verdict'
+  /** Recipes of these products that are known already: what does not go before them is not looked for. */
+  known?: readonly Recipe[]
+}
+
 /** {@link matchPacked} in the time there is: single bottles and pairs first, so that what was found by then is of use. */
 export function matchWithin(
   wanted: Lab,
   pigments: Pigments,
-  options: Partial<RecipeOptions> = {},
-  limit = 5,
-  due?: Due,
+  options: Partial<RecipeOptions>,
+  { limit = 5, due, nearest: wish = 'always', known = [] }: MatchWish,
 ): TimedMatch {
   const settings = { ...DEFAULT_OPTIONS, ...options }
   const target = under(wanted, settings.illuminant)
-  const best: Candidate[] = []
-  let nearest: Candidate | undefined
+  const best: FoundMix[] = []
+  let nearest: FoundMix | undefined
   let weights = { perL: 0, perChroma: 0 }
 
   /** The rank that is still of use. */
   const ceiling = () => (best.length === limit ? best[limit - 1]!.rank + SAME : Infinity)
+  /** The ΔE00 below which a recipe is of use whatever its rank. */
+  const nearer = () => {
+    const dE = nearest?.recipe.deltaE ?? FARTHEST
+    return wish === 'always' ? dE : betterThan(dE)
+  }
   /** The ΔE00 that is still of use for a recipe of so many products and drops. */
   const reachOf = (products: number, drops: number) =>
-    Math.min(FARTHEST, Math.max(ceiling() - fiddle(products, drops), nearest?.recipe.deltaE ?? FARTHEST))
+    Math.min(FARTHEST, Math.max(ceiling() - fiddle(products, drops), nearer()))
 
   const offer = (state: SweepState) => {
     const last = ceiling()
     const dL = state.L - target.L
     const da = state.a - target.a
     const db = state.b - target.b
-    const useful = Math.max(last - state.penalty, nearest ? nearest.recipe.deltaE : Infinity)
+    const useful = Math.max(last - state.penalty, nearest ? nearer() : Infinity)
     if (weights.perL * dL * dL + weights.perChroma * (da * da + db * db) > useful * useful) return
     const dE = deltaE(target.L, target.a, target.b, state.L, state.a, state.b)
     const rank = dE + state.penalty
-    const joins = rank <= last
-    const nears = !nearest || dE < nearest.recipe.deltaE
-    if (!joins && !nears) return
-    const candidate = { recipe: recipeAt(pigments, state, dE), rank, pricePerMl: mixPrice(pigments, state) }
-    if (nears) nearest = candidate
-    if (joins) insert(best, candidate, limit)
+    if (rank > last && nearest && dE >= nearest.recipe.deltaE) return
+    take(recipeAt(pigments, state, dE), rank)
+  }
+  function take(recipe: Recipe, rank: number): void {
+    const found = { recipe, rank, pricePerMl: priceOf(pigments, recipe) }
+    if (found.rank <= ceiling() && !best.some(b => sameDrops(b.recipe, found.recipe))) insert(best, found, limit)
+    if (!nearest || found.recipe.deltaE < nearest.recipe.deltaE) nearest = found
   }
 
-  // Single products and pairs say how far from the target a better recipe can lie, and so how little of the rest need be mixed.
-  let complete = sweep(
-    pigments,
-    { ...settings, maxProducts: Math.min(2, settings.maxProducts) },
-    { recipe: offer, due },
-  )
-  for (let products = 3; complete && products <= settings.maxProducts; products++) {
+  for (const recipe of known) {
+    const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
+    take(recipe, recipe.deltaE + fiddle(recipe.drops.length, drops))
+  }
+  // Single products say how far from the target a better recipe can lie, pairs how far of more, and so how little of the rest need be mixed.
+  let complete = sweep(pigments, { ...settings, maxProducts: 1 }, { recipe: offer, due })
+  for (let products = 2; complete && products <= settings.maxProducts; products++) {
+    if (reachOf(products, products) <= 0) continue
     weights = surroundings(target, reachOf(products, products))
     // Few drops first: what they find leaves little of the many to be mixed.
     const few = Math.min(products + 1, settings.maxDrops)
@@ -106,18 +122,27 @@ export function matchWithin(
     }
   }
   const list = best.map(c => c.recipe)
-  if (nearest && !list.some(r => sameDrops(r, nearest!.recipe))) list.push(nearest.recipe)
+  const looksBetter = (r: Recipe) => wish === 'always' || list.every(o => r.deltaE < betterThan(o.deltaE) + SAME)
+  if (nearest && !list.some(r => sameDrops(r, nearest!.recipe)) && looksBetter(nearest.recipe))
+    list.push(nearest.recipe)
   return { recipes: list, complete }
 }
 
-function insert(best: Candidate[], candidate: Candidate, limit: number): void {
+/** The largest ΔE00 of a better verdict; among seams that show, each that is smaller. */
+function betterThan(deltaE: number): number {
+  const { invisible, match, workable } = VERDICT_LIMITS
+  if (deltaE <= invisible) return 0
+  return deltaE <= match ? invisible : deltaE <= workable ? match : deltaE
+}
+
+function insert(best: FoundMix[], candidate: FoundMix, limit: number): void {
   let at = best.length
   while (at > 0 && goesBefore(candidate, best[at - 1]!)) at--
   best.splice(at, 0, candidate)
   if (best.length > limit) best.pop()
 }
 
-function goesBefore(x: Candidate, y: Candidate): boolean {
+function goesBefore(x: FoundMix, y: FoundMix): boolean {
   if (Math.abs(x.rank - y.rank) > SAME) return x.rank < y.rank
   return x.pricePerMl < y.pricePerMl
 }
@@ -133,14 +158,10 @@ export function recipeAt({ products }: Pigments, state: SweepState, dE: number):
 }
 
 /** Price of 1 ml of the mix; a part without a price makes it unknown, which counts as dearest. */
-function mixPrice({ products }: Pigments, state: SweepState): number {
-  let drops = 0
-  let price = 0
-  for (let k = 0; k < state.size; k++) {
-    drops += state.counts[k]!
-    price += state.counts[k]! * (products[state.parts[k]!]!.pricePerMl ?? Infinity)
-  }
-  return price / drops
+function priceOf({ products }: Pigments, { drops }: Recipe): number {
+  const price = (id: string) => products.find(p => p.id === id)?.pricePerMl ?? Infinity
+  const all = drops.reduce((sum, d) => sum + d.count, 0)
+  return drops.reduce((sum, d) => sum + d.count * price(d.id), 0) / all
 }
 
 function sameDrops(x: Recipe, y: Recipe): boolean {

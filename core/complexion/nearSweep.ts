@@ -1,9 +1,8 @@
 import { surroundings } from '../colour/difference'
-import { kOverS, opaqueReflectance } from '../colour/kubelkaMunk'
 import type { Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/spectrum'
-import { BANDS, observer } from '../colour/tables'
+import { BANDS } from '../colour/tables'
 import type { Due } from '../due'
+import { aimAt, AXES, f, ROUNDING, SUMS, sumsInto, WINDOW, windowInto, type Aim } from './nearWindow'
 import type { Pigments } from './pigments'
 import { fiddle } from './recipe'
 import type { SweepLimits, SweepState } from './sweep'
@@ -17,104 +16,59 @@ import type { SweepLimits, SweepState } from './sweep'
  * most, with the means for the rest, and what still may be near is mixed in full.
  */
 
-const EPSILON = 216 / 24389
-const KAPPA = 24389 / 27
-const CORNER = 6 / 29
-const f = (t: number) => (t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116)
-const inverse = (u: number) => (u > CORNER ? u * u * u : (116 * u - 16) / KAPPA)
-const slope = (t: number) => (t > EPSILON ? 1 / (3 * Math.cbrt(t) ** 2) : KAPPA / 116)
-// What a sum of 36 may be off by.
-const ROUNDING = 1e-9
-
 /** Bands mixed before the others: those that weigh most in the three sums. */
 const FIRST = 14
-const AXES = 3
-const SMALLER = 0.97
+const SMALLER = 0.93
+// A limit of nothing at all has no surroundings.
+const NEAREST = 1e-6
 
-/**
- * Where everything within a ΔE00 of the target lies: least x, y, z; most x, y, z; least and most of the opponents
- * 500·(x slope − y slope) and 200·(y slope − z slope).
- */
-const WINDOW = 10
-
-/** What is known of the target: its values, and the tangents there. */
-interface Aim {
-  target: Lab
-  /** Values as shares of the white, and f of them. */
-  values: Float64Array
-  roots: Float64Array
-  slopes: Float64Array
-  /** AXES × BANDS: weights as shares of the white. */
-  weights: Float64Array
-  /** AXES × BANDS: slope of the tangent, times the weight; and per band what stands at K/S 0. */
-  tangents: Float64Array
-  offsets: Float64Array
-  /** Bands in the order they are mixed. */
-  order: Int32Array
+/** The products lightest first, their bands in the order they are mixed. */
+interface Shelf {
+  /** Place in the pigments, by place here. */
+  places: Int32Array
+  /** count × BANDS */
+  K: Float64Array
+  S: Float64Array
+  base: Uint8Array
+  /** count × count */
+  mixable: Uint8Array
+  /** count × SUMS, over all bands, and over those mixed last. */
+  own: Float64Array
+  rest: Float64Array
+  /** count × OPPONENTS: most and least of the two opponents, by the sums of all bands. */
+  opponents: Float64Array
 }
+const OPPONENTS = 4
 
-function aimAt(wanted: Lab, target: Lab, illuminant: SweepLimits['illuminant']): Aim {
-  const { x, y, z, white } = observer(illuminant)
-  const weights = new Float64Array(AXES * BANDS)
-  for (const [axis, [w, whole]] of [[x, white.X] as const, [y, white.Y] as const, [z, white.Z] as const].entries())
-    for (let i = 0; i < BANDS; i++) weights[axis * BANDS + i] = w[i]! / whole
-  const fy = (target.L + 16) / 116
-  const roots = Float64Array.of(fy + target.a / 500, fy, fy - target.b / 200)
-  const values = roots.map(inverse)
-  const tangents = new Float64Array(AXES * BANDS)
-  const offsets = new Float64Array(AXES * BANDS)
-  const skin = smoothestReflectance(wanted)
-  for (let i = 0; i < BANDS; i++) {
-    // A tangent of 0 or 1 would be none.
-    const R = Math.min(0.9999, Math.max(1e-4, skin[i]!))
-    const q = kOverS(R)
-    const steep = 1 - (q + 1) / Math.sqrt(q * q + 2 * q)
-    for (let axis = 0; axis < AXES; axis++) {
-      const w = weights[axis * BANDS + i]!
-      tangents[axis * BANDS + i] = w * steep
-      offsets[axis * BANDS + i] = w * (R - steep * q)
-    }
+const opponentsOf = ({ slopes: [sx, sy, sz] }: Aim, [x, y, z, tx, ty, tz]: Float64Array) => [
+  500 * (sx! * x! - sy! * ty!),
+  500 * (sx! * tx! - sy! * y!),
+  200 * (sy! * y! - sz! * tz!),
+  200 * (sy! * ty! - sz! * z!),
+]
+
+// Once a mix is darker than the target, nothing further on in this order can bring it back.
+function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shelf {
+  const sums = (i: number, from: number) => {
+    const into = new Float64Array(SUMS)
+    sumsInto(aim, k => K[i * BANDS + aim.order[k]!]! / S[i]!, from, into, 0)
+    return into
   }
-  const weight = (i: number) => weights[i]! + weights[BANDS + i]! + weights[2 * BANDS + i]!
-  const order = Int32Array.from(Array.from({ length: BANDS }, (_, i) => i).sort((p, q) => weight(q) - weight(p)))
-  return { target, values, roots, slopes: values.map(slope), weights, tangents, offsets, order }
-}
-
-function windowInto({ target, values, roots, slopes }: Aim, limit: number, into: Float64Array, at: number): void {
-  const { radius, perL, perChroma } = surroundings(target, limit)
-  const dL = Math.min(radius, limit / Math.sqrt(perL))
-  const dC = Math.min(radius, limit / Math.sqrt(perChroma))
-  // How far f of each value can be off.
-  const off = [dL / 116 + dC / 500, dL / 116, dL / 116 + dC / 200]
-  roots.forEach((r, k) => {
-    into[at + k] = inverse(r - off[k]!) - ROUNDING
-    into[at + AXES + k] = inverse(r + off[k]!) + ROUNDING
-  })
-  // Opponents as linear functions of the values: exact at the target, and bent by no more than this within the window.
-  const bent = (k: number) => slopes[k]! * 3 * (Math.abs(roots[k]!) + off[k]!) * off[k]! ** 2
-  const a = 500 * (slopes[0]! * values[0]! - slopes[1]! * values[1]!)
-  const b = 200 * (slopes[1]! * values[1]! - slopes[2]! * values[2]!)
-  const roomA = dC + 500 * (bent(0) + bent(1)) + ROUNDING
-  const roomB = dC + 200 * (bent(1) + bent(2)) + ROUNDING
-  into.set([a - roomA, a + roomA, b - roomB, b + roomB], at + 2 * AXES)
-}
-
-/** Sums over some bands for one K/S curve: values themselves and on the tangents, three of each. */
-function sumsOf(aim: Aim, q: (band: number) => number, bands: Int32Array, into: Float64Array, at: number): void {
-  const { weights, tangents, offsets } = aim
-  for (let axis = 0; axis < AXES; axis++) {
-    let value = 0
-    let tangent = 0
-    for (const i of bands) {
-      const w = axis * BANDS + i
-      value += weights[w]! * opaqueReflectance(q(i))
-      tangent += offsets[w]! + tangents[w]! * q(i)
-    }
-    into[at + axis] = value
-    into[at + AXES + axis] = tangent
+  const rows = Array.from({ length: count }, (_, i) => ({ i, own: sums(i, 0), rest: sums(i, FIRST) }))
+  rows.sort((p, q) => q.own[1]! - p.own[1]!)
+  const flat = (row: (r: (typeof rows)[number]) => Iterable<number>) =>
+    Float64Array.from(rows.flatMap(r => [...row(r)]))
+  return {
+    places: Int32Array.from(rows, r => r.i),
+    K: flat(r => Array.from(aim.order, band => K[r.i * BANDS + band]!)),
+    S: flat(r => [S[r.i]!]),
+    base: Uint8Array.from(rows, r => base[r.i]!),
+    mixable: Uint8Array.from(rows.flatMap(r => rows.map(o => mixable[r.i * count + o.i]!))),
+    own: flat(r => r.own),
+    rest: flat(r => r.rest),
+    opponents: flat(r => opponentsOf(aim, r.own)),
   }
 }
-const SUMS = 2 * AXES
 
 export interface NearLimits {
   products: number
@@ -141,42 +95,29 @@ export function sweepNear(
   visit: (state: SweepState) => void,
   due?: Due,
 ): boolean {
-  const { K, S, count, mixable, base } = pigments
+  const { count } = pigments
   if (count < products || maxDrops < products) return true
   const aim = aimAt(wanted, target, illuminant)
-  const { weights, order } = aim
-  const all = Int32Array.from({ length: BANDS }, (_, i) => i)
-  const rest = order.subarray(FIRST)
-
-  // Per product: sums over all bands, and over those mixed last.
-  const own = new Float64Array(count * SUMS)
-  const ownRest = new Float64Array(count * SUMS)
-  for (let i = 0; i < count; i++) {
-    const curve = (band: number) => K[i * BANDS + band]! / S[i]!
-    sumsOf(aim, curve, all, own, i * SUMS)
-    sumsOf(aim, curve, rest, ownRest, i * SUMS)
-  }
-  // Lightest first: once a mix is darker than the target, nothing further on can bring it back.
-  const light = Int32Array.from(
-    Array.from({ length: count }, (_, i) => i).sort((p, q) => own[q * SUMS + 1]! - own[p * SUMS + 1]!),
-  )
+  const { weights } = aim
+  const { places, K, S, base, mixable, own, rest, opponents } = lightestFirst(pigments, aim)
 
   const windows = new Float64Array((maxDrops + 1) * WINDOW)
   let widest = Infinity
   let closest = Infinity
-  /** The first of the lightest-first list that is not surely lighter than everything wanted. */
+  /** The first that is not surely lighter than everything wanted. */
   let darkFrom = 0
   function look(): void {
-    // A window costs a few hundred recipes: all are made anew when they have become clearly smaller.
-    const most = limitFor(minDrops)
-    const least = limitFor(maxDrops)
+    // Windows cost a few hundred recipes: they are made anew when they have become clearly smaller.
+    const most = Math.max(NEAREST, limitFor(minDrops))
+    const least = Math.max(NEAREST, limitFor(maxDrops))
     if (most > widest * SMALLER && least > closest * SMALLER) return
     widest = most
     closest = least
+    const around = surroundings(target, most)
     for (let drops = minDrops; drops <= maxDrops; drops++)
-      windowInto(aim, Math.max(1e-6, limitFor(drops)), windows, drops * WINDOW)
+      windowInto(aim, around, Math.max(NEAREST, limitFor(drops)), windows, drops * WINDOW)
     darkFrom = 0
-    while (darkFrom < count && own[light[darkFrom]! * SUMS + 4]! > windows[minDrops * WINDOW + 4]!) darkFrom++
+    while (darkFrom < count && own[darkFrom * SUMS + 4]! > windows[minDrops * WINDOW + 4]!) darkFrom++
   }
   const [sx, sy, sz] = [aim.slopes[0]!, aim.slopes[1]!, aim.slopes[2]!]
 
@@ -191,15 +132,21 @@ export function sweepNear(
   }
   const parts = new Int32Array(products)
   const counts = new Int32Array(products)
+  /** Absorption of what stands, by how many products stand; the last is added up only where something may come of it. */
   const sums = Array.from({ length: products }, () => new Float64Array(BANDS))
-  const partial = new Float64Array(SUMS)
-  const partialRest = new Float64Array(SUMS)
+  const before = sums[products - 1]!
+  /** What may be added to what stands, by how many products stand. */
+  const open = Array.from({ length: products }, () => new Uint8Array(count).fill(1))
+  const openLast = open[products - 1]!
+  /** The six sums of what stands, of all bands and of those mixed last. */
+  const whole = new Float64Array(SUMS)
+  const last = new Float64Array(SUMS)
   let over = false
 
-  function show(n: number, last: number, drops: number, X: number, Y: number, Z: number): void {
+  function show(n: number, finisher: number, drops: number, X: number, Y: number, Z: number): void {
     for (let k = 0; k < products; k++) {
       // Into ascending order of the pigments, as any sweep shows them.
-      const part = k < products - 1 ? parts[k]! : last
+      const part = places[k < products - 1 ? parts[k]! : finisher]!
       const taken = k < products - 1 ? counts[k]! : n
       let at = k
       while (at > 0 && state.parts[at - 1]! > part) {
@@ -220,76 +167,97 @@ export function sweepNear(
     visit(state)
   }
 
-  /** The sums of what stands, over all bands and over those mixed last. */
-  function sumsOfPartial(scatter: number): void {
-    const { tangents, offsets } = aim
-    const before = sums[products - 1]!
-    const scale = 1 / scatter
-    partial.fill(0)
-    for (let k = 0; k < BANDS; k++) {
-      // What is left of all bands once the first are through is the rest.
-      if (k === FIRST) partialRest.set(partial)
-      const i = order[k]!
-      const q = before[i]! * scale
+  /** The mean of one sum of the parts of what stands. */
+  function meanOf(of: Float64Array, which: number, scale: number): number {
+    let mean = 0
+    for (let p = 0; p < products - 1; p++) mean += counts[p]! * S[parts[p]!]! * of[parts[p]! * SUMS + which]!
+    return mean * scale
+  }
+
+  /** The values of what stands, all and those of the last bands; on the tangents they are means of the parts'. */
+  function mixed(scale: number): void {
+    const part = parts[products - 2]!
+    const n = counts[products - 2]!
+    const below = sums[products - 2]!
+    let X = 0
+    let Y = 0
+    let Z = 0
+    for (let k = BANDS - 1, w = k * AXES; k >= 0; k--, w -= AXES) {
+      const sum = below[k]! + n * K[part * BANDS + k]!
+      before[k] = sum
+      const q = sum * scale
       const R = 1 + q - Math.sqrt(q * (q + 2))
-      for (let axis = 0; axis < AXES; axis++) {
-        const w = axis * BANDS + i
-        partial[axis]! += weights[w]! * R
-        partial[AXES + axis]! += offsets[w]! + tangents[w]! * q
+      X += weights[w]! * R
+      Y += weights[w + 1]! * R
+      Z += weights[w + 2]! * R
+      if (k === FIRST) {
+        last[0] = X
+        last[1] = Y
+        last[2] = Z
       }
     }
-    for (let k = 0; k < SUMS; k++) partialRest[k] = partial[k]! - partialRest[k]!
+    whole[0] = X
+    whole[1] = Y
+    whole[2] = Z
+    for (let k = AXES; k < SUMS; k++) {
+      whole[k] = meanOf(own, k, scale)
+      last[k] = meanOf(rest, k, scale)
+    }
   }
 
   /** Everything that one more product can make of what stands: `size` products, `drops` drops. */
-  function finish(from: number, drops: number, divisor: number, scatter: number, based: number): void {
-    sumsOfPartial(scatter)
-    const xb = partial[0]!
-    const yb = partial[1]!
-    const zb = partial[2]!
-    const txb = partial[3]!
-    const tyb = partial[4]!
-    const tzb = partial[5]!
+  function finish(start: number, drops: number, divisor: number, scatter: number, based: number): void {
     const most = maxDrops - drops
     const widestAt = Math.max(drops + 1, minDrops) * WINDOW
     const lowest = windows[widestAt + 1]!
     const highest = windows[widestAt + 4]!
-    for (let at = tyb > highest ? Math.max(from, darkFrom) : from; at < count; at++) {
-      const part = light[at]!
+    const scale = 1 / scatter
+    const tyb = meanOf(own, 4, scale)
+    const from = tyb > highest ? Math.max(start, darkFrom) : start
+    if (from >= count || (own[from * SUMS + 1]! < lowest && meanOf(own, 1, scale) < lowest)) return
+    mixed(scale)
+    const xb = whole[0]!
+    const yb = whole[1]!
+    const zb = whole[2]!
+    const txb = whole[3]!
+    const tzb = whole[5]!
+    // On which sides of the window it lies: what joins it must not lie on the same.
+    const tooGreen = 500 * (sx * xb - sy * tyb) < windows[widestAt + 6]!
+    const tooRed = 500 * (sx * txb - sy * yb) > windows[widestAt + 7]!
+    const tooBlue = 200 * (sy * yb - sz * tzb) < windows[widestAt + 8]!
+    const tooYellow = 200 * (sy * tyb - sz * zb) > windows[widestAt + 9]!
+    for (let part = from; part < count; part++) {
       const row = part * SUMS
       const yk = own[row + 1]!
-      const tyk = own[row + 4]!
       if (yb < lowest && yk < lowest) return
+      if (openLast[part] === 0) continue
+      const tyk = own[row + 4]!
       if (tyb > highest && tyk > highest) continue
       if (based === 0 && base[part] === 0) continue
-      let allowed = true
-      for (let k = 0; k < products - 1; k++)
-        if (mixable[parts[k]! * count + part] === 0) {
-          allowed = false
-          break
-        }
-      if (!allowed) continue
-      const dx = own[row]! - xb
+      const sides = part * OPPONENTS
+      if (tooGreen && opponents[sides]! < windows[widestAt + 6]!) continue
+      if (tooRed && opponents[sides + 1]! > windows[widestAt + 7]!) continue
+      if (tooBlue && opponents[sides + 2]! < windows[widestAt + 8]!) continue
+      if (tooYellow && opponents[sides + 3]! > windows[widestAt + 9]!) continue
       const dy = yk - yb
-      const dz = own[row + 2]! - zb
-      const dtx = own[row + 3]! - txb
       const dty = tyk - tyb
-      const dtz = own[row + 5]! - tzb
       const Sk = S[part]!
       // From how many drops on it is dark enough, and up to how many it is light enough.
-      let first = Math.max(1, minDrops - drops)
-      let last = most
-      if (dty < 0 && tyb > highest) {
-        const need = (tyb - highest) / -dty
-        first = Math.max(first, Math.ceil((need * scatter) / (Sk * (1 - need)) - ROUNDING))
-      }
-      if (dy < 0 && yb >= lowest && yb - lowest < -dy) {
-        const room = (yb - lowest) / -dy
-        last = Math.min(most, Math.floor((room * scatter) / (Sk * (1 - room)) + ROUNDING))
-      }
-      for (let n = first; n <= last; n++) {
-        const whole = scatter + n * Sk
-        const share = (n * Sk) / whole
+      let fewest = Math.max(1, minDrops - drops)
+      let up = most
+      const over = tyb - highest
+      if (dty < 0 && over > 0) fewest = Math.max(fewest, Math.ceil((over * scatter) / (Sk * (-dty - over)) - ROUNDING))
+      const room = yb - lowest
+      if (dy < 0 && room >= 0 && room < -dy)
+        up = Math.min(most, Math.floor((room * scatter) / (Sk * (-dy - room)) + ROUNDING))
+      if (fewest > up) continue
+      const dx = own[row]! - xb
+      const dz = own[row + 2]! - zb
+      const dtx = own[row + 3]! - txb
+      const dtz = own[row + 5]! - tzb
+      for (let n = fewest; n <= up; n++) {
+        const total = scatter + n * Sk
+        const share = (n * Sk) / total
         const w = (drops + n) * WINDOW
         const y = yb + share * dy
         if (y < windows[w + 1]!) {
@@ -297,78 +265,78 @@ export function sweepNear(
           if (dy < 0) break
           continue
         }
-        if (tyb + share * dty > windows[w + 4]!) continue
-        if (xb + share * dx < windows[w]! || txb + share * dtx > windows[w + 3]!) continue
-        if (zb + share * dz < windows[w + 2]! || tzb + share * dtz > windows[w + 5]!) continue
+        const ty = tyb + share * dty
+        if (ty > windows[w + 4]!) continue
+        const x = xb + share * dx
+        const tx = txb + share * dtx
+        if (x < windows[w]! || tx > windows[w + 3]!) continue
+        const z = zb + share * dz
+        const tz = tzb + share * dtz
+        if (z < windows[w + 2]! || tz > windows[w + 5]!) continue
+        if (500 * (sx * x - sy * ty) < windows[w + 6]! || 500 * (sx * tx - sy * y) > windows[w + 7]!) continue
+        if (200 * (sy * y - sz * tz) < windows[w + 8]! || 200 * (sy * ty - sz * z) > windows[w + 9]!) continue
         if (divisor > 1 && greatestCommonDivisor(divisor, n) !== 1) continue
-        mix(part, n, drops, 1 / whole, share, w)
+        mix(part, n, drops, 1 / total, share, w)
       }
     }
   }
 
   /** The bands that weigh most, mixed, and the rest by the two means; then, where it still may be near, all of them. */
   function mix(part: number, n: number, drops: number, scale: number, share: number, w: number): void {
-    const before = sums[products - 1]!
     const offset = part * BANDS
     const row = part * SUMS
     let X = 0
     let Y = 0
     let Z = 0
-    for (let k = 0; k < FIRST; k++) {
-      const i = order[k]!
-      const q = (before[i]! + n * K[offset + i]!) * scale
+    for (let k = 0, v = 0; k < FIRST; k++, v += AXES) {
+      const q = (before[k]! + n * K[offset + k]!) * scale
       const R = 1 + q - Math.sqrt(q * (q + 2))
-      X += weights[i]! * R
-      Y += weights[BANDS + i]! * R
-      Z += weights[2 * BANDS + i]! * R
+      X += weights[v]! * R
+      Y += weights[v + 1]! * R
+      Z += weights[v + 2]! * R
     }
     const left = 1 - share
-    const Yh = Y + left * partialRest[1]! + share * ownRest[row + 1]!
-    const Yl = Y + left * partialRest[4]! + share * ownRest[row + 4]!
+    const Yh = Y + left * last[1]! + share * rest[row + 1]!
+    const Yl = Y + left * last[4]! + share * rest[row + 4]!
     if (Yh < windows[w + 1]! || Yl > windows[w + 4]!) return
-    const Xh = X + left * partialRest[0]! + share * ownRest[row]!
-    const Xl = X + left * partialRest[3]! + share * ownRest[row + 3]!
+    const Xh = X + left * last[0]! + share * rest[row]!
+    const Xl = X + left * last[3]! + share * rest[row + 3]!
     if (Xh < windows[w]! || Xl > windows[w + 3]!) return
-    const Zh = Z + left * partialRest[2]! + share * ownRest[row + 2]!
-    const Zl = Z + left * partialRest[5]! + share * ownRest[row + 5]!
+    const Zh = Z + left * last[2]! + share * rest[row + 2]!
+    const Zl = Z + left * last[5]! + share * rest[row + 5]!
     if (Zh < windows[w + 2]! || Zl > windows[w + 5]!) return
     if (500 * (sx * Xh - sy * Yl) < windows[w + 6]! || 500 * (sx * Xl - sy * Yh) > windows[w + 7]!) return
     if (200 * (sy * Yh - sz * Zl) < windows[w + 8]! || 200 * (sy * Yl - sz * Zh) > windows[w + 9]!) return
-    for (let k = FIRST; k < BANDS; k++) {
-      const i = order[k]!
-      const q = (before[i]! + n * K[offset + i]!) * scale
+    for (let k = FIRST, v = FIRST * AXES; k < BANDS; k++, v += AXES) {
+      const q = (before[k]! + n * K[offset + k]!) * scale
       const R = 1 + q - Math.sqrt(q * (q + 2))
-      X += weights[i]! * R
-      Y += weights[BANDS + i]! * R
-      Z += weights[2 * BANDS + i]! * R
+      X += weights[v]! * R
+      Y += weights[v + 1]! * R
+      Z += weights[v + 2]! * R
     }
     show(n, part, drops + n, X, Y, Z)
   }
 
   function extend(size: number, from: number, drops: number, divisor: number, scatter: number, based: number): void {
     if (size === products - 1) return finish(from, drops, divisor, scatter, based)
-    const before = sums[size]!
+    const below = sums[size]!
     const sum = sums[size + 1]!
+    const may = open[size]!
+    const mayNext = open[size + 1]!
     const room = maxDrops - (products - size - 1)
-    for (let at = from; at < count; at++) {
+    for (let part = from; part < count; part++) {
       over ||= due?.() ?? false
       if (over) return
-      const part = light[at]!
-      let allowed = true
-      for (let k = 0; k < size; k++)
-        if (mixable[parts[k]! * count + part] === 0) {
-          allowed = false
-          break
-        }
-      if (!allowed) continue
+      if (may[part] === 0) continue
       parts[size] = part
+      for (let next = part + 1; next < count; next++) mayNext[next] = may[next]! & mixable[part * count + next]!
       look()
       for (let n = 1; drops + n <= room; n++) {
         counts[size] = n
-        for (let i = 0; i < BANDS; i++) sum[i] = before[i]! + n * K[part * BANDS + i]!
+        if (size < products - 2) for (let k = 0; k < BANDS; k++) sum[k] = below[k]! + n * K[part * BANDS + k]!
         extend(
           size + 1,
-          at + 1,
+          part + 1,
           drops + n,
           greatestCommonDivisor(divisor, n),
           scatter + n * S[part]!,

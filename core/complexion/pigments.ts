@@ -24,9 +24,21 @@ export interface Pigments {
 // A sample of exactly 0 would absorb without end.
 const DARKEST = 1e-6
 
-/** The masstone spectrum of a product: measured where there is one, else the smoothest with its colour. */
+// Every match and every plan asks for the same bottles again, and solving for a spectrum takes longer than all else about one.
+const SPECTRA_KEPT = 4000
+const spectra = new Map<string, Float64Array>()
+
+/** The masstone spectrum of a product: measured where there is one, else the smoothest with its colour. Not to be written to. */
 export function masstone({ reflectance, lab }: Pick<ComplexionProduct, 'reflectance' | 'lab'>): Float64Array {
-  return (reflectance ? Float64Array.from(reflectance) : smoothestReflectance(lab)).map(r => Math.max(DARKEST, r))
+  const drawn = (R: Float64Array) => R.map(r => Math.max(DARKEST, r))
+  if (reflectance) return drawn(Float64Array.from(reflectance))
+  const key = `${lab.L} ${lab.a} ${lab.b}`
+  const known = spectra.get(key)
+  if (known) return known
+  if (spectra.size >= SPECTRA_KEPT) spectra.clear()
+  const solved = drawn(smoothestReflectance(lab))
+  spectra.set(key, solved)
+  return solved
 }
 
 /** K and S of one product, with the strength that measured mixes have shown. */

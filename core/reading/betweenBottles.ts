@@ -15,14 +15,14 @@ export const SHADES_OF_DEPTH = [
 ] as const
 export const SHADES_OF_HUE = ['pinker', 'a little pinker', 'same hue', 'a little yellower', 'yellower'] as const
 export const SHADES_OF_CHROMA = ['greyer', 'same strength', 'stronger'] as const
-export type DepthWord = (typeof SHADES_OF_DEPTH)[number]
+export type ShadeOfDepth = (typeof SHADES_OF_DEPTH)[number]
 export type HueWord = (typeof SHADES_OF_HUE)[number]
 export type ChromaWord = (typeof SHADES_OF_CHROMA)[number]
 
 /** One comparison; a word left out says nothing about that side. */
 export interface Comparison {
   bottle: Lab
-  depth?: DepthWord
+  depth?: ShadeOfDepth
   hue?: HueWord
   chroma?: ChromaWord
 }
@@ -33,7 +33,7 @@ interface Region {
   to: number
 }
 // In L* of the bottle minus L* of the skin.
-const DEPTH_REGION: Readonly<Record<DepthWord, Region>> = {
+const DEPTH_REGION: Readonly<Record<ShadeOfDepth, Region>> = {
   'much deeper': { from: 12, to: Infinity },
   'deeper': { from: 5, to: 15 },
   'a little deeper': { from: 1, to: 6 },

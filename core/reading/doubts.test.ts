@@ -7,7 +7,7 @@ import type { ComplexionProduct } from '../complexion/product'
 import type { Drops } from '../complexion/recipe'
 import { skinAt, typicalSkin, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skin'
 import { mixLab } from '../complexion/touch'
-import { doubtsAbout, hear, suspectOf } from './doubts'
+import { doubtsAbout, afterVerdict, suspectOf } from './doubts'
 import { looksAt, nextLook } from './nextLook'
 import { spherical } from './reading'
 import { sayingChances, SAYINGS, type Seen } from './verdicts'
@@ -65,7 +65,7 @@ function scene(seed: number, misjudgedBy: number) {
   for (let i = 0; i < 15; i++) {
     const { id, faceId } = nextLook(doubts, looks)!
     const seen = say(truth.find(p => p.id === id)!.lab, faces[Number(faceId)]!, random)
-    doubts = hear(doubts, { ...read[Number(faceId)]!, drops: [{ id, count: 1 }], ...seen })
+    doubts = afterVerdict(doubts, { ...read[Number(faceId)]!, drops: [{ id, count: 1 }], ...seen })
   }
   const suspect = suspectOf(doubts)
   const learned = suspect?.holds ? KIT.map(p => (p.id === suspect.id ? { ...p, lab: suspect.lab } : p)) : KIT
@@ -102,10 +102,12 @@ describe('learning from verdicts', () => {
   it('names nobody while nothing speaks against the kit, and hears nothing of bottles it does not know', () => {
     expect(suspectOf(FIRST)).toBeNull()
     const skin = { mean: typicalSkin(5, 'neutral'), covariance: spherical(0.5, 0.4, 0.4) }
-    expect(hear(FIRST, { drops: [{ id: 'stranger', count: 1 }], faceId: 'a', skin, seen: 'too deep' })).toBe(FIRST)
+    expect(afterVerdict(FIRST, { drops: [{ id: 'stranger', count: 1 }], faceId: 'a', skin, seen: 'too deep' })).toBe(
+      FIRST,
+    )
     let doubts = FIRST
     for (const p of KIT)
-      doubts = hear(doubts, {
+      doubts = afterVerdict(doubts, {
         drops: [{ id: p.id, count: 1 }],
         faceId: p.id,
         skin: { ...skin, mean: p.lab },
@@ -127,7 +129,7 @@ describe('learning from verdicts', () => {
     }
     let doubts = FIRST
     for (let i = 0; i < 4; i++)
-      doubts = hear(doubts, {
+      doubts = afterVerdict(doubts, {
         drops: [
           { id: 'rose', count: 1 },
           { id: 'honey', count: 1 },
@@ -137,7 +139,7 @@ describe('learning from verdicts', () => {
         seen: 'too deep',
       })
     for (let i = 0; i < 2; i++)
-      doubts = hear(doubts, {
+      doubts = afterVerdict(doubts, {
         drops: [{ id: 'honey', count: 1 }],
         faceId: 'other',
         skin: { ...skin, mean: KIT[3]!.lab },
@@ -156,7 +158,7 @@ describe('learning from verdicts', () => {
     expect(first.tells).toBeGreaterThan(0.1)
     let doubts = FIRST
     for (let i = 0; i < 4; i++)
-      doubts = hear(doubts, {
+      doubts = afterVerdict(doubts, {
         ...skins.find(s => s.faceId === first.faceId)!,
         drops: [{ id: first.id, count: 1 }],
         seen: 'right',

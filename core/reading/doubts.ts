@@ -9,7 +9,7 @@ import { summarise, type Reading } from './reading'
 import { chanceSaid, placesOf, type Seen } from './verdicts'
 
 /** What was seen of a recipe, or of one shade, on a skin that was read. */
-export interface Verdict extends Seen {
+export interface SeenVerdict extends Seen {
   drops: readonly Drops[]
   faceId: string
   skin: Reading
@@ -89,7 +89,7 @@ function mixWith(drops: readonly Drops[], { products, pigments }: Doubts, id?: s
 }
 
 /** A verdict heard; one on a bottle that is not in the kit says nothing. */
-export function hear(doubts: Doubts, verdict: Verdict): Doubts {
+export function afterVerdict(doubts: Doubts, verdict: SeenVerdict): Doubts {
   const { pigments, tried, told } = doubts
   const { drops, faceId } = verdict
   if (!drops.every(d => pigments.has(d.id))) return doubts

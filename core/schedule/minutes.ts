@@ -1,7 +1,7 @@
 import type { FaceFacts } from '../suitability/face'
 import type { JobFacts } from '../suitability/job'
-import type { MethodOrder } from '../suitability/settings'
-import { slotPlan, type SlotId } from '../suitability/slots'
+import type { MethodOrder } from '../plan/settings'
+import { slotPlan, type SlotId } from '../plan/slots'
 
 // What a rushed morning gives up first.
 const CUT_FIRST: readonly SlotId[] = [

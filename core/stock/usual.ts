@@ -1,16 +1,6 @@
 import type { Measure } from './things'
 import type { Coverage, Family } from '../complexion/product'
-import type {
-  Claim,
-  Dispenser,
-  Filter,
-  Finish,
-  ItemKind,
-  Place,
-  Resistance,
-  Sparkle,
-  Texture,
-} from '../suitability/item'
+import type { Claim, Dispenser, Filter, Finish, ItemKind, Place, Resistance, Sparkle, Texture } from '../product/item'
 
 /** What sharpens a plan beyond colour; every field has a usual value by kind, to be put right when it matters. */
 export interface Traits {

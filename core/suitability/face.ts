@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
 import type { Coverage } from '../complexion/product'
-import type { Finish } from './item'
+import type { Finish } from '../product/item'
 
 export const SKIN_TYPES = ['normal', 'dry', 'oily', 'combination'] as const
 export type SkinType = (typeof SKIN_TYPES)[number]

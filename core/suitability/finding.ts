@@ -1,8 +1,8 @@
 import type { FaceFacts, SkinType } from './face'
-import type { KitItem } from './item'
+import type { KitItem } from '../product/item'
 import type { JobFacts } from './job'
-import type { SlotId } from './slots'
-import type { PlanSettings } from './settings'
+import type { SlotId } from '../plan/slots'
+import type { PlanSettings } from '../plan/settings'
 
 /** A veto of harm is lifted only with a kept reason; a veto of taste at once. */
 export type Effect = { is: 'veto'; of: 'harm' | 'taste' } | { is: 'weight'; by: number } | { is: 'note' }

@@ -1,7 +1,7 @@
 import { weight, type Finding } from './finding'
-import type { KitItem } from './item'
-import type { PlanSettings } from './settings'
-import type { SlotId } from './slots'
+import type { KitItem } from '../product/item'
+import type { PlanSettings } from '../plan/settings'
+import type { SlotId } from '../plan/slots'
 
 // Above every taste: an agency's word is outweighed only by a veto.
 const HOUSE_WEIGHT = 5

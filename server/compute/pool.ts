@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { availableParallelism } from 'node:os'
 import { Piscina } from 'piscina'
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { PlanRecords } from '#shared/planQuestion'
 import type { Job, PlanReply, Reply } from '../workers/compute'

@@ -3,7 +3,7 @@ import { createClient, type Client } from '@libsql/client'
 import { sql } from 'drizzle-orm'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
-import { inTurn } from '#shared/inTurn'
+import pLimit from 'p-limit'
 import { databaseFile, databaseServer, dataFolder, migrationsFolder } from '../config'
 import * as schema from './schema'
 
@@ -45,7 +45,7 @@ export async function migrateDatabase(): Promise<void> {
 }
 
 /** Runs alone: no write of this process before it is done. */
-export const exclusively = inTurn()
+export const exclusively = pLimit(1)
 let idle: NodeJS.Timeout | undefined
 
 /**

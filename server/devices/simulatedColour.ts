@@ -1,5 +1,5 @@
 import type { CatalogueOffer } from '#shared/records/buys'
-import { sold, type Line } from './sold'
+import { catalogueOffer, type Line } from './catalogueOffer'
 
 /*
  * Correctors and colour from the simulated suppliers, from fair to deep.
@@ -22,8 +22,8 @@ const line = (supplierId: string, kind: Line['kind'], brand: string, range: stri
   priceMinor,
 })
 type Shade = readonly [name: string, L: number, a: number, b: number]
-const shades = (of: Line, inci: string, list: readonly Shade[], said: Parameters<typeof sold>[3] = {}) =>
-  list.map(([name, L, a, b]) => sold(of, name, inci, { lab: { L, a, b }, ...said }))
+const shades = (of: Line, inci: string, list: readonly Shade[], said: Parameters<typeof catalogueOffer>[3] = {}) =>
+  list.map(([name, L, a, b]) => catalogueOffer(of, name, inci, { lab: { L, a, b }, ...said }))
 
 export const SIMULATED_COLOUR: readonly CatalogueOffer[] = [
   ...shades(line('ropewalk-stores', 'corrector', 'Oriel & Pike', 'Cancel', 1500), CREAM, [
@@ -116,12 +116,12 @@ export const SIMULATED_COLOUR: readonly CatalogueOffer[] = [
       ['Reed brown', 22, 8, 10],
     ],
   ),
-  sold(line('northlight-supply', 'lashes', 'Lumen Row', 'Feather', 900), 'Wren, sparse', '', { sizeMl: 10 }),
-  sold(line('northlight-supply', 'lashes', 'Lumen Row', 'Feather', 1100), 'Rook, full', '', {
+  catalogueOffer(line('northlight-supply', 'lashes', 'Lumen Row', 'Feather', 900), 'Wren, sparse', '', { sizeMl: 10 }),
+  catalogueOffer(line('northlight-supply', 'lashes', 'Lumen Row', 'Feather', 1100), 'Rook, full', '', {
     coverage: 'full',
     sizeMl: 10,
   }),
-  sold(
+  catalogueOffer(
     line('northlight-supply', 'lash glue', 'Lumen Row', 'Feather', 800),
     'Latex-free glue',
     'Aqua, Acrylates Copolymer, Glycerin',

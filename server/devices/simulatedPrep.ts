@@ -1,5 +1,5 @@
 import type { CatalogueOffer } from '#shared/records/buys'
-import { sold, type Line } from './sold'
+import { catalogueOffer, type Line } from './catalogueOffer'
 
 /*
  * Prep, powder and set from the simulated suppliers: for every skin at least one, and what to take where somebody reacts.
@@ -33,95 +33,113 @@ const pressed = harbour('powder', 'Tideline Veil', 2300)
 const spray = pro('setting spray', 'Fog Line', 2400)
 
 export const SIMULATED_PREP: readonly CatalogueOffer[] = [
-  sold(remover, 'Ebb eye and lip', 'Aqua, Isododecane, Isopropyl Palmitate, Sodium Chloride, Phenoxyethanol'),
-  sold(remover, 'Ebb balm', 'Caprylic/Capric Triglyceride, Cera Alba, Polysorbate 20, Tocopherol', {
+  catalogueOffer(remover, 'Ebb eye and lip', 'Aqua, Isododecane, Isopropyl Palmitate, Sodium Chloride, Phenoxyethanol'),
+  catalogueOffer(remover, 'Ebb balm', 'Caprylic/Capric Triglyceride, Cera Alba, Polysorbate 20, Tocopherol', {
     traits: { texture: 'balm', dispenser: 'pot' },
   }),
-  sold(remover, 'Ebb micellar', 'Aqua, Poloxamer 184, Glycerin, Panthenol', {
+  catalogueOffer(remover, 'Ebb micellar', 'Aqua, Poloxamer 184, Glycerin, Panthenol', {
     traits: { claims: ['fragrance-free', 'oil-free'] },
   }),
-  sold(cleanser, 'Rinse gel', 'Aqua, Coco-Glucoside, Glycerin, Xanthan Gum', {
+  catalogueOffer(cleanser, 'Rinse gel', 'Aqua, Coco-Glucoside, Glycerin, Xanthan Gum', {
     traits: { claims: ['fragrance-free', 'oil-free'] },
   }),
-  sold(cleanser, 'Rinse cream', 'Aqua, Glycerin, Cetearyl Alcohol, Squalane', { traits: { texture: 'cream' } }),
-  sold(cleanser, 'Rinse foam', 'Aqua, Cocamidopropyl Betaine, Glycerin, Parfum'),
-  sold(toner, 'Quiet Mist', 'Aqua, Glycerin, Panthenol, Sodium Hyaluronate', {
+  catalogueOffer(cleanser, 'Rinse cream', 'Aqua, Glycerin, Cetearyl Alcohol, Squalane', {
+    traits: { texture: 'cream' },
+  }),
+  catalogueOffer(cleanser, 'Rinse foam', 'Aqua, Cocamidopropyl Betaine, Glycerin, Parfum'),
+  catalogueOffer(toner, 'Quiet Mist', 'Aqua, Glycerin, Panthenol, Sodium Hyaluronate', {
     traits: { claims: ['fragrance-free'] },
   }),
-  sold(toner, 'Quiet Mist rose', 'Aqua, Rosa Damascena Flower Water, Glycerin, Citronellol, Geraniol'),
-  sold(mask, 'Lull patches', 'Aqua, Glycerin, Chondrus Crispus Powder, Sodium Hyaluronate', {
+  catalogueOffer(toner, 'Quiet Mist rose', 'Aqua, Rosa Damascena Flower Water, Glycerin, Citronellol, Geraniol'),
+  catalogueOffer(mask, 'Lull patches', 'Aqua, Glycerin, Chondrus Crispus Powder, Sodium Hyaluronate', {
     traits: { texture: 'other' },
   }),
-  sold(mask, 'Lull clay', 'Aqua, Kaolin, Bentonite, Glycerin', { traits: { texture: 'cream' } }),
-  sold(moisturiser, 'Still Room gel', 'Aqua, Glycerin, Propanediol, Carbomer', {
+  catalogueOffer(mask, 'Lull clay', 'Aqua, Kaolin, Bentonite, Glycerin', { traits: { texture: 'cream' } }),
+  catalogueOffer(moisturiser, 'Still Room gel', 'Aqua, Glycerin, Propanediol, Carbomer', {
     finish: 'matte',
     traits: { texture: 'gel', claims: ['oil-free', 'fragrance-free', 'silicone-free'] },
   }),
-  sold(moisturiser, 'Still Room lotion', 'Aqua, Glycerin, Squalane, Panthenol, Cetearyl Alcohol', {
+  catalogueOffer(moisturiser, 'Still Room lotion', 'Aqua, Glycerin, Squalane, Panthenol, Cetearyl Alcohol', {
     traits: { texture: 'lotion', claims: ['fragrance-free'] },
   }),
-  sold(moisturiser, 'Still Room calm', 'Aqua, Glycerin, Panthenol, Allantoin, Squalane', {
+  catalogueOffer(moisturiser, 'Still Room calm', 'Aqua, Glycerin, Panthenol, Allantoin, Squalane', {
     traits: { texture: 'cream', claims: ['fragrance-free', 'vegan'] },
   }),
-  sold(rich, 'Deep Keep balm', 'Butyrospermum Parkii Butter, Lanolin, Cera Alba, Tocopherol', {
+  catalogueOffer(rich, 'Deep Keep balm', 'Butyrospermum Parkii Butter, Lanolin, Cera Alba, Tocopherol', {
     traits: { texture: 'balm', dispenser: 'pot' },
   }),
-  sold(rich, 'Deep Keep cream', 'Aqua, Butyrospermum Parkii Butter, Glycerin, Squalane, Cetearyl Alcohol', {
+  catalogueOffer(rich, 'Deep Keep cream', 'Aqua, Butyrospermum Parkii Butter, Glycerin, Squalane, Cetearyl Alcohol', {
     finish: 'dewy',
     traits: { dispenser: 'pot' },
   }),
-  sold(eyeCare, 'Watch gel', 'Aqua, Glycerin, Sodium Hyaluronate, Caffeine', {
+  catalogueOffer(eyeCare, 'Watch gel', 'Aqua, Glycerin, Sodium Hyaluronate, Caffeine', {
     traits: { claims: ['fragrance-free', 'oil-free'] },
   }),
-  sold(eyeCare, 'Watch night', 'Butyrospermum Parkii Butter, Squalane, Cera Alba', {
+  catalogueOffer(eyeCare, 'Watch night', 'Butyrospermum Parkii Butter, Squalane, Cera Alba', {
     traits: { texture: 'balm', dispenser: 'pot' },
   }),
-  sold(lipCare, 'Plain lip fluid', 'Aqua, Glycerin, Panthenol, Hydroxyethylcellulose', {
+  catalogueOffer(lipCare, 'Plain lip fluid', 'Aqua, Glycerin, Panthenol, Hydroxyethylcellulose', {
     traits: { texture: 'gel', dispenser: 'tube' },
   }),
-  sold(lipCare, 'Plain lip butter', 'Butyrospermum Parkii Butter, Squalane, Candelilla Cera', {
+  catalogueOffer(lipCare, 'Plain lip butter', 'Butyrospermum Parkii Butter, Squalane, Candelilla Cera', {
     traits: { dispenser: 'tube' },
   }),
-  sold(lipCare, 'Plain lip scrub', 'Squalane, Sucrose, Glycerin', { traits: { texture: 'other', dispenser: 'pot' } }),
-  sold(sun, 'Breakwater SPF 30', 'SPF 30. Aqua, Zinc Oxide [nano], Titanium Dioxide, C12-15 Alkyl Benzoate, Glycerin', {
-    traits: { spf: 30, filter: 'mineral' },
+  catalogueOffer(lipCare, 'Plain lip scrub', 'Squalane, Sucrose, Glycerin', {
+    traits: { texture: 'other', dispenser: 'pot' },
   }),
-  sold(
+  catalogueOffer(
+    sun,
+    'Breakwater SPF 30',
+    'SPF 30. Aqua, Zinc Oxide [nano], Titanium Dioxide, C12-15 Alkyl Benzoate, Glycerin',
+    {
+      traits: { spf: 30, filter: 'mineral' },
+    },
+  ),
+  catalogueOffer(
     sun,
     'Breakwater Clear SPF 30',
     'SPF 30. Aqua, Bis-Ethylhexyloxyphenol Methoxyphenyl Triazine, Ethylhexyl Triazone, Glycerin, Silica',
     { traits: { spf: 30, filter: 'organic', texture: 'fluid' } },
   ),
-  sold(sun, 'Breakwater Milk SPF 50', 'SPF 50. Aqua, Ethylhexyl Triazone, Octocrylene, Glycerin', {
+  catalogueOffer(sun, 'Breakwater Milk SPF 50', 'SPF 50. Aqua, Ethylhexyl Triazone, Octocrylene, Glycerin', {
     traits: { spf: 50, filter: 'organic' },
   }),
-  sold(primer, 'Smooth ground', 'Dimethicone, Dimethicone Crosspolymer, Silica', { finish: 'satin' }),
-  sold(primer, 'Matte ground', 'Cyclopentasiloxane, Dimethicone Crosspolymer, Silica, Nylon-12', { finish: 'matte' }),
-  sold(primer, 'Redness ground', 'Aqua, Dimethicone, Glycerin, CI 77288', { lab: { L: 80, a: -10, b: 12 } }),
-  sold(waterPrimer, 'Quiet Water', 'Aqua, Glycerin, Sodium Hyaluronate, Xanthan Gum, Panthenol', {
+  catalogueOffer(primer, 'Smooth ground', 'Dimethicone, Dimethicone Crosspolymer, Silica', { finish: 'satin' }),
+  catalogueOffer(primer, 'Matte ground', 'Cyclopentasiloxane, Dimethicone Crosspolymer, Silica, Nylon-12', {
+    finish: 'matte',
+  }),
+  catalogueOffer(primer, 'Redness ground', 'Aqua, Dimethicone, Glycerin, CI 77288', { lab: { L: 80, a: -10, b: 12 } }),
+  catalogueOffer(waterPrimer, 'Quiet Water', 'Aqua, Glycerin, Sodium Hyaluronate, Xanthan Gum, Panthenol', {
     traits: { texture: 'fluid', claims: ['silicone-free', 'oil-free', 'fragrance-free'] },
   }),
-  sold(waterPrimer, 'Quiet Water grip', 'Aqua, Glycerin, PVP, Aloe Barbadensis Leaf Juice', {
+  catalogueOffer(waterPrimer, 'Quiet Water grip', 'Aqua, Glycerin, PVP, Aloe Barbadensis Leaf Juice', {
     traits: { texture: 'gel', claims: ['silicone-free'] },
   }),
-  sold(lid, 'Hold Fast lid', 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica, CI 77491', {
+  catalogueOffer(lid, 'Hold Fast lid', 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica, CI 77491', {
     lab: { L: 70, a: 9, b: 17 },
     traits: { wearHours: 16, resists: ['water'] },
   }),
-  sold(lid, 'Hold Fast lid deep', 'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica, CI 77499', {
-    lab: { L: 40, a: 10, b: 14 },
-    traits: { wearHours: 16, resists: ['water'] },
+  catalogueOffer(
+    lid,
+    'Hold Fast lid deep',
+    'Cyclopentasiloxane, Isododecane, Trimethylsiloxysilicate, Silica, CI 77499',
+    {
+      lab: { L: 40, a: 10, b: 14 },
+      traits: { wearHours: 16, resists: ['water'] },
+    },
+  ),
+  catalogueOffer(glow, 'Lantern drops', 'Aqua, Glycerin, Mica, Propanediol, Tin Oxide, CI 77891', {
+    lab: { L: 84, a: 2, b: 9 },
   }),
-  sold(glow, 'Lantern drops', 'Aqua, Glycerin, Mica, Propanediol, Tin Oxide, CI 77891', { lab: { L: 84, a: 2, b: 9 } }),
-  sold(glow, 'Lantern bronze', 'Aqua, Glycerin, Mica, CI 77491', { lab: { L: 50, a: 16, b: 26 } }),
-  sold(medium, 'Still Water thinner', 'Aqua, Glycerin, Propanediol, Xanthan Gum'),
-  sold(boost, 'Tideline thinner', 'Cyclopentasiloxane, Dimethicone, Tocopherol'),
-  sold(boost, 'Tideline hold drops', 'Isododecane, Trimethylsiloxysilicate, Dimethicone', {
+  catalogueOffer(glow, 'Lantern bronze', 'Aqua, Glycerin, Mica, CI 77491', { lab: { L: 50, a: 16, b: 26 } }),
+  catalogueOffer(medium, 'Still Water thinner', 'Aqua, Glycerin, Propanediol, Xanthan Gum'),
+  catalogueOffer(boost, 'Tideline thinner', 'Cyclopentasiloxane, Dimethicone, Tocopherol'),
+  catalogueOffer(boost, 'Tideline hold drops', 'Isododecane, Trimethylsiloxysilicate, Dimethicone', {
     coverage: 'medium',
     finish: 'satin',
     traits: { wearHours: 22, resists: ['water', 'transfer'] },
   }),
-  sold(boost, 'Tideline cover drops', 'Cyclopentasiloxane, CI 77891, Dimethicone', { coverage: 'full' }),
+  catalogueOffer(boost, 'Tideline cover drops', 'Cyclopentasiloxane, CI 77891, Dimethicone', { coverage: 'full' }),
   ...(
     [
       ['Fine Flour', 74, 7, 15],
@@ -130,9 +148,9 @@ export const SIMULATED_PREP: readonly CatalogueOffer[] = [
       ['Peat Dust', 32, 10, 12],
     ] as const
   ).map(([name, L, a, b]) =>
-    sold(loose, name, 'Talc, Mica, Magnesium Stearate, CI 77491, CI 77499', { lab: { L, a, b } }),
+    catalogueOffer(loose, name, 'Talc, Mica, Magnesium Stearate, CI 77491, CI 77499', { lab: { L, a, b } }),
   ),
-  sold(loose, 'Rice Veil', 'Oryza Sativa Starch, Mica, Kaolin, Tocopherol', {
+  catalogueOffer(loose, 'Rice Veil', 'Oryza Sativa Starch, Mica, Kaolin, Tocopherol', {
     traits: { claims: ['vegan', 'fragrance-free'] },
   }),
   ...(
@@ -142,20 +160,25 @@ export const SIMULATED_PREP: readonly CatalogueOffer[] = [
       ['Veil Deep', 38, 11, 14],
     ] as const
   ).map(([name, L, a, b]) =>
-    sold(pressed, name, 'Talc, Mica, Zinc Stearate, Dimethicone, CI 77491, CI 77492', {
+    catalogueOffer(pressed, name, 'Talc, Mica, Zinc Stearate, Dimethicone, CI 77491, CI 77492', {
       lab: { L, a, b },
       traits: { texture: 'pressed powder', dispenser: 'pan' },
     }),
   ),
-  sold(spray, 'Fog Line', 'Aqua, Alcohol Denat., PVP, VP/VA Copolymer, Glycerin', {
+  catalogueOffer(spray, 'Fog Line', 'Aqua, Alcohol Denat., PVP, VP/VA Copolymer, Glycerin', {
     finish: 'matte',
     traits: { wearHours: 12, resists: ['water', 'transfer'] },
   }),
-  sold(spray, 'Fog Line gentle', 'Aqua, PVP, Glycerin, Panthenol', {
+  catalogueOffer(spray, 'Fog Line gentle', 'Aqua, PVP, Glycerin, Panthenol', {
     traits: { wearHours: 10, claims: ['fragrance-free'] },
   }),
-  sold(northlight('setting spray', 'Dew Point', 2000), 'Dew Point', 'Aqua, Glycerin, Propanediol, Panthenol', {
-    finish: 'dewy',
-    traits: { wearHours: 6, claims: ['fragrance-free'] },
-  }),
+  catalogueOffer(
+    northlight('setting spray', 'Dew Point', 2000),
+    'Dew Point',
+    'Aqua, Glycerin, Propanediol, Panthenol',
+    {
+      finish: 'dewy',
+      traits: { wearHours: 6, claims: ['fragrance-free'] },
+    },
+  ),
 ]

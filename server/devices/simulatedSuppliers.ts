@@ -2,7 +2,7 @@ import { TYPICAL_UNDERTONE, skinAt, type Undertone } from '#core/complexion/skin
 import type { Lab } from '#core/colour/lab'
 import { USUAL_BY_KIND } from '#core/stock/usual'
 import type { CatalogueOffer, Supplier } from '#shared/records/buys'
-import { offerId } from './sold'
+import { offerId } from './catalogueOffer'
 import { SIMULATED_COLOUR } from './simulatedColour'
 import { SIMULATED_PREP } from './simulatedPrep'
 

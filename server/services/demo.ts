@@ -35,7 +35,7 @@ import {
 } from '../db/schema'
 import { strengthSeen } from '../devices/simulatedMeter'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
-import { offerId } from '../devices/sold'
+import { offerId } from '../devices/catalogueOffer'
 import { newId } from './clock'
 import { productColumns } from './kit'
 import { ownedOf, unitOf } from './owned'

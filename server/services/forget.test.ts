@@ -8,7 +8,7 @@ import { JobInput } from '#shared/records/jobs'
 import { OwnedProductInput } from '#shared/records/kit'
 import { emptyDatabase } from '../../tests/support/database'
 import { demoQuestion } from '../../tests/support/demo'
-import { planFace } from '#core/suitability/facePlan'
+import { planFace } from '#core/plan/facePlan'
 
 emptyDatabase()
 jest.mock('../keeping/thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))

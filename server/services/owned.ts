@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
-import { CLEAR_LAB } from '#core/suitability/item'
+import { CLEAR_LAB } from '#core/product/item'
 import { useOrder } from '#core/stock/fills'
 import { traitsFor } from '#core/stock/usual'
 import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'

@@ -1,5 +1,5 @@
 import sharp, { type Metadata } from 'sharp'
-import { inTurn } from '#shared/inTurn'
+import pLimit from 'p-limit'
 import type { PictureType } from '#shared/records/faces'
 
 /*
@@ -25,7 +25,7 @@ const LONGEST_SIDE = 4096
 const QUALITY = 92
 
 // Each takes many megabytes while it is drawn.
-const oneAtATime = inTurn()
+const oneAtATime = pLimit(1)
 
 const FORMATS: Readonly<Record<string, PictureType>> = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' }
 

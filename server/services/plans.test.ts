@@ -1,5 +1,5 @@
 import { spherical } from '#core/reading/reading'
-import { planFace } from '#core/suitability/facePlan'
+import { planFace } from '#core/plan/facePlan'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'

@@ -1,5 +1,5 @@
 import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import { take } from '#core/stock/fills'
 import type { PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'

@@ -5,7 +5,7 @@ import { FaceInput } from '#shared/records/faces'
 import { OwnedProductInput } from '#shared/records/kit'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
-import { planFace } from '#core/suitability/facePlan'
+import { planFace } from '#core/plan/facePlan'
 import { questionOf } from '#shared/planQuestion'
 import { emptyDatabase } from '../../tests/support/database'
 

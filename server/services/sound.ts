@@ -3,7 +3,7 @@ import { dayOf } from '#shared/parse'
 import { nearestPossible, slipOf } from '#core/colour/possible'
 import type { Lab } from '#core/colour/lab'
 import { typicalSkin } from '#core/complexion/skin'
-import { CLEAR_LAB } from '#core/suitability/item'
+import { CLEAR_LAB } from '#core/product/item'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
 import * as stored from '#shared/records/stored'
 

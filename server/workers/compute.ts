@@ -8,9 +8,9 @@ import { everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { dueAfter, OutOfTime } from '#core/due'
-import { planFace, type FacePlan } from '#core/suitability/facePlan'
-import { LockRefused } from '#core/suitability/locks'
-import { readIngredients } from '#core/suitability/ingredients/ingredients'
+import { planFace, type FacePlan } from '#core/plan/facePlan'
+import { LockRefused } from '#core/plan/locks'
+import { readIngredients } from '#core/ingredients/ingredients'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
@@ -37,7 +37,7 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
   difference: ({ pairs }) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
   spectrum: ({ labs }) => ({ reflectance: labs.map(lab => Array.from(smoothestReflectance(lab))) }),
   match: ({ target, products, options, limit }, left) =>
-    matchWithin(target, packPigments(products), options, limit, dueAfter(left())),
+    matchWithin(target, packPigments(products), options, { limit, due: dueAfter(left()) }),
   reach: ({ products, population, options }, left) =>
     reach(packPigments(products), peopleOf(population), options, undefined, dueAfter(left())),
   buy: ({ population, ...rest }, left) => buy({ ...rest, population: peopleOf(population), timeLimitMs: left() }),

@@ -2,7 +2,7 @@ import type { Failing } from '#core/complexion/fails'
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
 import { FAMILIES, type Family } from '#core/complexion/product'
-import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
+import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
 import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../rules'
 import { LabDto } from './parts'
 

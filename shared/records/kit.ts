@@ -1,8 +1,8 @@
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { UNIT_ROLES, type Measure, type PlaceSort, type ProductSort, type UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
-import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/suitability/item'
-import { FLAGS, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
+import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/product/item'
+import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
 import {

@@ -1,5 +1,5 @@
-import type { FacePlan } from '#core/suitability/facePlan'
-import type { Lock } from '#core/suitability/locks'
+import type { FacePlan } from '#core/plan/facePlan'
+import type { Lock } from '#core/plan/locks'
 import { DropsDto } from '../compute/parts'
 import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'

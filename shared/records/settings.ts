@@ -1,7 +1,7 @@
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/suitability/settings'
-import { SLOT_IDS, type SlotId } from '#core/suitability/slots'
+import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/plan/settings'
+import { SLOT_IDS, type SlotId } from '#core/plan/slots'
 import { Between, Id, MadeFrom, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const

@@ -1,6 +1,6 @@
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
 import { MEASURES, PRODUCT_SORTS, UNIT_ROLES, type Measure, type ProductSort, type UnitRole } from '#core/stock/things'
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import { LabDto } from '../compute/parts'
 import {
   Between,

@@ -16,7 +16,7 @@ import {
   type Resistance,
   type Sparkle,
   type Texture,
-} from '#core/suitability/item'
+} from '#core/product/item'
 import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../rules'
 
 /** What is known of a product beyond its colour; what is not said is what its kind usually is, see core/stock/usual.ts. */

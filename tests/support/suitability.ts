@@ -2,7 +2,7 @@ import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { skinAt, typicalSkin } from '#core/complexion/skin'
 import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/suitability/face'
-import { readIngredients } from '#core/suitability/ingredients/ingredients'
+import { readIngredients } from '#core/ingredients/ingredients'
 import {
   CLAIMS,
   DISPENSERS,
@@ -14,10 +14,10 @@ import {
   TEXTURES,
   type ItemKind,
   type KitItem,
-} from '#core/suitability/item'
+} from '#core/product/item'
 import { JOB_TYPES, USUAL, type JobFacts } from '#core/suitability/job'
-import type { PlanQuestion } from '#core/suitability/facePlan'
-import { USUAL_SETTINGS, type PlanSettings } from '#core/suitability/settings'
+import type { PlanQuestion } from '#core/plan/facePlan'
+import { USUAL_SETTINGS, type PlanSettings } from '#core/plan/settings'
 import type { seeded } from './random'
 
 export const DAY = '2026-12-05'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { USUAL_BY_KIND } from '#core/stock/usual'
-import { CLEAR_LAB, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
+import { CLEAR_LAB, ITEM_KINDS, type ItemKind } from '#core/product/item'
 import { OwnedProductInput } from '#shared/records/kit'
 import type { Face } from '#shared/records/faces'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SUBSTANCES, foundIn } from '#core/suitability/ingredients/substances'
+import { SUBSTANCES, foundIn } from '#core/ingredients/substances'
 import { itemOf } from '#shared/kitItem'
 
 /** What they react to: picked or typed, with what of the kit it takes off the table. */

@@ -5,7 +5,7 @@ import {
   SHADES_OF_DEPTH,
   SHADES_OF_HUE,
   type ChromaWord,
-  type DepthWord,
+  type ShadeOfDepth,
   type HueWord,
 } from '#core/reading/betweenBottles'
 import { nearestFirst } from '#core/complexion/pigments'
@@ -21,13 +21,13 @@ const bottles = computed(() =>
 
 interface Said {
   bottleId: string
-  depth?: DepthWord
+  depth?: ShadeOfDepth
   hue?: HueWord
   chroma?: ChromaWord
 }
 const said = ref<Said[]>([])
 const bottleId = ref<string>()
-const depth = ref<DepthWord>()
+const depth = ref<ShadeOfDepth>()
 const hue = ref<HueWord>()
 const chroma = ref<ChromaWord>()
 const bottle = computed(() => kit.byId.get(bottleId.value ?? ''))

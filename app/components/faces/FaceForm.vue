@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { COVERAGES } from '#core/complexion/product'
 import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
-import { FINISHES } from '#core/suitability/item'
+import { FINISHES } from '#core/product/item'
 import { NewFaceInput, type Face } from '#shared/records/faces'
 
 const props = defineProps<{ face: Face | null }>()

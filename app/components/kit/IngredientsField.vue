@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { FLAGS, readIngredients, type IngredientFlag } from '#core/suitability/ingredients/ingredients'
+import { FLAGS, readIngredients, type IngredientFlag } from '#core/ingredients/ingredients'
 import type { Family } from '#core/complexion/product'
-import { INCI_MOST } from '#core/suitability/ingredients/inci'
+import { INCI_MOST } from '#core/ingredients/inci'
 
 /** The ingredient list as on the pack, read as it is typed; what it gets wrong is put right by hand and kept. */
 const props = defineProps<{ family: Family; errors: readonly string[] }>()

@@ -11,7 +11,7 @@ import {
   type Step,
 } from '#core/stock/placement'
 import { isComplexionKind } from '#core/stock/usual'
-import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
+import { CLEAR_LAB, type ItemKind } from '#core/product/item'
 import type { ColourSource, OwnedProduct } from '#shared/records/kit'
 
 /** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */

@@ -2,7 +2,7 @@
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { isMixed, rangeKey } from '#shared/kitPigments'
 import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/usual'
-import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/suitability/item'
+import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/product/item'
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 
 /** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */

@@ -1,15 +1,6 @@
 <script setup lang="ts">
 import type { Traits } from '#core/stock/usual'
-import {
-  CLAIMS,
-  DISPENSERS,
-  FILTERS,
-  ITEM_KINDS,
-  PLACES,
-  RESISTANCES,
-  SPARKLES,
-  TEXTURES,
-} from '#core/suitability/item'
+import { CLAIMS, DISPENSERS, FILTERS, ITEM_KINDS, PLACES, RESISTANCES, SPARKLES, TEXTURES } from '#core/product/item'
 
 /** What sharpens a plan: each field begins with what the kind usually is. */
 defineProps<{ errors: (path: string) => string[] }>()

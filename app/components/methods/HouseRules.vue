@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SLOTS, type SlotId } from '#core/suitability/slots'
+import { SLOTS, type SlotId } from '#core/plan/slots'
 import type { HouseRuleInput } from '#shared/records/settings'
 
 /** What an agency or a client prescribes: this place of the plan is done with this product. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import type { Layer } from '#core/suitability/facePlan'
+import type { Layer } from '#core/plan/facePlan'
 import type { FaceCard } from '#shared/faceCard'
 import type { LayerRecords } from '#shared/records/plans'
 import { amountInWords, reasonInWords } from '~/words/plan'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The plan at the chair: one layer at a time in the order of the work, big enough for a phone propped beside the face. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import type { Layer } from '#core/suitability/facePlan'
+import type { Layer } from '#core/plan/facePlan'
 import { amountInWords, effectInWords, reasonInWords } from '~/words/plan'
 
 /** One layer: what, its colour, why, how much and with what; unfolds into every reason and what could go there instead. */

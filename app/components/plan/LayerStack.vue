@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { inkOn, labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
-import type { FacePlan, Layer, PlanSeam } from '#core/suitability/facePlan'
-import { slotPlan, type Ground } from '#core/suitability/slots'
+import type { FacePlan, Layer, PlanSeam } from '#core/plan/facePlan'
+import { slotPlan, type Ground } from '#core/plan/slots'
 
 /** The plan as it lies on the face: the skin at the bottom, each layer on the one below, seams where two meet badly. */
 const props = defineProps<{ plan: FacePlan; skin: Lab; skinName: string; cut: readonly string[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Missing } from '#core/suitability/facePlan'
-import { slotPlan } from '#core/suitability/slots'
+import type { Missing } from '#core/plan/facePlan'
+import { slotPlan } from '#core/plan/slots'
 
 /** Places the kit cannot fill as they should be; each becomes a line for Buys. */
 const props = defineProps<{ missing: readonly Missing[]; faceId: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FaceFacts } from '#core/suitability/face'
 import type { JobFacts } from '#core/suitability/job'
-import { mendMishap, MISHAPS } from '#core/suitability/mishaps'
+import { mendMishap, MISHAPS } from '#core/plan/mishaps'
 import { itemOf } from '#shared/kitItem'
 import type { OwnedProduct } from '#shared/records/kit'
 import { planSettings } from '#shared/planSettings'

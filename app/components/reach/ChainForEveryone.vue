@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { everyone } from '#core/complexion/population'
 import type { Share } from '#core/complexion/shares'
-import { chainsWithout, MILD_ONLY, type ChainWithout } from '#core/suitability/chainForEveryone'
-import { SUBSTANCES } from '#core/suitability/ingredients/substances'
-import { slotPlan } from '#core/suitability/slots'
+import { chainsWithout, MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
+import { SUBSTANCES } from '#core/ingredients/substances'
+import { slotPlan } from '#core/plan/slots'
 import { itemOf } from '#shared/kitItem'
 import { today } from '#shared/today'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'

@@ -1,5 +1,5 @@
 import { when, weight, type Rule } from '../finding'
-import { formsFilm } from '../item'
+import { formsFilm } from '../../product/item'
 
 export const bodyAndCostume: Rule = {
   id: 'body-costume',

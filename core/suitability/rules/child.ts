@@ -1,6 +1,6 @@
 import { note, veto, weight, when, type Rule, type Said } from '../finding'
-import { isScented } from '../item'
-import type { SlotId } from '../slots'
+import { isScented } from '../../product/item'
+import type { SlotId } from '../../plan/slots'
 
 const MINIMAL: readonly SlotId[] = [
   'cleanse',

@@ -1,5 +1,5 @@
 import { when, note, weight, type Rule } from '../finding'
-import type { Dispenser } from '../item'
+import type { Dispenser } from '../../product/item'
 
 const DIPPED: readonly Dispenser[] = ['pot', 'stick', 'wand']
 const CLEAN: readonly Dispenser[] = ['pump', 'tube', 'airless']

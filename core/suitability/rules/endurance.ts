@@ -1,6 +1,6 @@
 import { when, weight, type Rule } from '../finding'
-import { isOilRich } from '../item'
-import type { SlotId } from '../slots'
+import { isOilRich } from '../../product/item'
+import type { SlotId } from '../../plan/slots'
 
 const MUST_LAST: readonly SlotId[] = [
   'foundation',

@@ -1,6 +1,6 @@
 import { zonesIn } from '../face'
 import { note, veto, weight, when, type Rule, type Said } from '../finding'
-import { slotPlan, type SlotId } from '../slots'
+import { slotPlan, type SlotId } from '../../plan/slots'
 
 const ON_SKIN: readonly SlotId[] = [
   'tone',

@@ -1,7 +1,7 @@
 import type { Finding, Requirement, Rule, Weighing } from '../finding'
 import type { FaceFacts } from '../face'
 import type { JobFacts } from '../job'
-import type { PlanSettings } from '../settings'
+import type { PlanSettings } from '../../plan/settings'
 import { bareFaced } from './bareFaced'
 import { bodyAndCostume } from './body'
 import { child } from './child'

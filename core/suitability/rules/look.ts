@@ -1,6 +1,6 @@
 import type { Rule } from '../finding'
 import type { JobType } from '../job'
-import type { SlotId } from '../slots'
+import type { SlotId } from '../../plan/slots'
 
 /** What a job usually carries beyond the everyday; a late morning may give it up. */
 const CARRIES: Partial<Record<JobType, readonly SlotId[]>> = {

@@ -1,6 +1,6 @@
 import { when, weight, type Rule } from '../finding'
-import { isPowder } from '../item'
-import type { SlotId } from '../slots'
+import { isPowder } from '../../product/item'
+import type { SlotId } from '../../plan/slots'
 
 const ON_SKIN: readonly SlotId[] = [
   'foundation',

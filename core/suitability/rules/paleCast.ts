@@ -3,8 +3,8 @@ import { HIDE } from '../../complexion/product'
 import { pigmentFor } from '../../complexion/pigments'
 import { castOf } from '../../complexion/worn'
 import { weight, when, type Rule } from '../finding'
-import { CLEAR_LAB, type KitItem } from '../item'
-import type { SlotId } from '../slots'
+import { CLEAR_LAB, type KitItem } from '../../product/item'
+import type { SlotId } from '../../plan/slots'
 
 // Layers that should not show. Colour that is meant to be seen is judged elsewhere.
 const UNSEEN: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'powder', 'set']

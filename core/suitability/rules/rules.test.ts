@@ -6,7 +6,7 @@ import { PACK } from '../../../tests/support/ruleCases/pack'
 import { PERSON } from '../../../tests/support/ruleCases/person'
 import { PHOTOGRAPHS } from '../../../tests/support/ruleCases/photographs'
 import { SKIN } from '../../../tests/support/ruleCases/skin'
-import type { SlotId } from '../slots'
+import type { SlotId } from '../../plan/slots'
 import { findingsOn, requirementsOf, RULES } from './index'
 
 const CASES: readonly RuleCase[] = [...SKIN, ...PHOTOGRAPHS, ...DAY, ...PERSON, ...PACK, ...COLOUR]

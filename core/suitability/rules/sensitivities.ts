@@ -1,4 +1,4 @@
-import { foundIn, substanceFor } from '../ingredients/substances'
+import { foundIn, substanceFor } from '../../ingredients/substances'
 import { note, veto, type Rule, type Said } from '../finding'
 
 /** Only what was declared stops a product; a list that is not on record is asked for, never assumed clean. */

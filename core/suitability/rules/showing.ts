@@ -1,7 +1,7 @@
 import { difference } from '../../colour/difference'
 import { layered } from '../../complexion/worn'
 import { weight, when, type Rule } from '../finding'
-import type { SlotId } from '../slots'
+import type { SlotId } from '../../plan/slots'
 import { filmOf } from './paleCast'
 
 // Colour that is meant to be seen, with how thick it is usually laid on.

@@ -1,7 +1,7 @@
 import { statesOf, typesOf, zonesIn } from '../face'
 import { when, weight, veto, type Rule } from '../finding'
-import { isLight, isPowder, isScented, type KitItem } from '../item'
-import type { SlotId } from '../slots'
+import { isLight, isPowder, isScented, type KitItem } from '../../product/item'
+import type { SlotId } from '../../plan/slots'
 
 const ON_SKIN: readonly SlotId[] = [
   'moisturise',

@@ -1,5 +1,5 @@
 import { when, weight, type Rule } from '../finding'
-import { formsFilm, type KitItem } from '../item'
+import { formsFilm, type KitItem } from '../../product/item'
 
 const proof = (item: KitItem) => item.resists.includes('water') || item.resists.includes('tears')
 

@@ -1,6 +1,6 @@
 import { COVERAGES } from '../../complexion/product'
 import { weight, when, type Rule } from '../finding'
-import { FINISHES } from '../item'
+import { FINISHES } from '../../product/item'
 
 const apart = <T>(list: readonly T[], x: T, y: T) => Math.abs(list.indexOf(x) - list.indexOf(y))
 

@@ -1,5 +1,5 @@
 import { index, integer, real, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
-import type { FacePlan } from '#core/suitability/facePlan'
+import type { FacePlan } from '#core/plan/facePlan'
 import type { OccasionInput } from '#shared/records/consultation'
 import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
 import type { HouseRuleInput } from '#shared/records/settings'

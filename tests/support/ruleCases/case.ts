@@ -1,9 +1,9 @@
 import type { FaceFacts, Zone, ZoneState } from '#core/suitability/face'
 import type { Effect, Weighing } from '#core/suitability/finding'
-import type { KitItem } from '#core/suitability/item'
+import type { KitItem } from '#core/product/item'
 import type { JobFacts } from '#core/suitability/job'
-import type { PlanSettings } from '#core/suitability/settings'
-import type { SlotId } from '#core/suitability/slots'
+import type { PlanSettings } from '#core/plan/settings'
+import type { SlotId } from '#core/plan/slots'
 import { face, item, job, settings } from '../suitability'
 
 /** A face, a job and a product, as far as they differ from the usual ones. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { COVERAGES } from '#core/complexion/product'
 import { AGE_BANDS, SKIN_TYPES, ZONES, type Zone } from '#core/suitability/face'
-import { FINISHES } from '#core/suitability/item'
+import { FINISHES } from '#core/product/item'
 import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
 import { FaceInput, type Face } from '#shared/records/faces'
 import { placeInWords } from '~/words/words'

@@ -28,20 +28,20 @@ const readingOpen = ref('read' in route.query)
 const editing = ref(false)
 const match = useMatch(() => target.value?.mean)
 
-interface Candidate {
+interface RecipeToTry {
   key: string
   drops: readonly Drops[]
   lab: Lab
   saved?: string
 }
-const own = ref<Candidate | null>(null)
+const own = ref<RecipeToTry | null>(null)
 const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).join()
-const found = computed<Candidate[]>(() =>
+const found = computed<RecipeToTry[]>(() =>
   match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })),
 )
 /** What a saved recipe makes as its bottles are known now, or what it made when one has left. */
 const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
-const saved = computed<Candidate[]>(() =>
+const saved = computed<RecipeToTry[]>(() =>
   props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
 )
 const chosenKey = ref<string>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ItemKind } from '#core/suitability/item'
+import type { ItemKind } from '#core/product/item'
 import type { ChartArea, ChartMarkInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
 import { targetReading } from '#shared/faceFacts'

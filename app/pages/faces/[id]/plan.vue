@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Layer } from '#core/suitability/facePlan'
+import type { Layer } from '#core/plan/facePlan'
 import { factsOf } from '#shared/faceFacts'
 import type { Face } from '#shared/records/faces'
 import type { PlanKind } from '#shared/records/plans'

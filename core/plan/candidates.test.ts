@@ -2,7 +2,7 @@ import { face, item, job, question, settings } from '../../tests/support/suitabi
 import { typicalSkin } from '../complexion/skin'
 import { mixingRules } from '../complexion/mixable'
 import { candidatesFor, hidesAlone } from './candidates'
-import type { KitItem } from './item'
+import type { KitItem } from '../product/item'
 import { usesFor } from './uses'
 
 const at = (slot: string, asked = question([])) =>

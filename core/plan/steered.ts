@@ -1,6 +1,6 @@
 import { mayMix, type MixingRules } from '../complexion/mixable'
 import type { Recipe } from '../complexion/recipe'
-import type { KitItem } from './item'
+import type { KitItem } from '../product/item'
 
 // Thinned beyond half it is no base any more; of what changes more than the cover a touch is enough.
 const MOST_THINNER = 0.5

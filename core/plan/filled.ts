@@ -1,6 +1,6 @@
 import type { Candidate } from './candidates'
 import type { Place } from './chain'
-import type { Requirement } from './finding'
+import type { Requirement } from '../suitability/finding'
 import type { SlotUse } from './uses'
 
 /** One place of a plan with everything that could fill it, before the chain is chosen. */

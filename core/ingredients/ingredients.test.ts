@@ -1,8 +1,8 @@
-import { INGREDIENT_LISTS } from '../../../tests/support/ingredientLists'
-import { FAMILIES } from '../../complexion/product'
+import { INGREDIENT_LISTS } from '../../tests/support/ingredientLists'
+import { FAMILIES } from '../complexion/product'
 import { FLAGS, familyOf, readIngredients } from './ingredients'
 import { canonicalName } from './names'
-import { seeded } from '../../../tests/support/random'
+import { seeded } from '../../tests/support/random'
 import { ENTRIES_MOST, INCI_MOST, entriesIn, parseInci } from './inci'
 import { foundIn, substanceFor } from './substances'
 

@@ -1,6 +1,6 @@
 import { face, job, settings } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
-import { statesOf, typesOf, zonesIn } from './face'
+import { statesOf, typesOf, zonesIn } from '../suitability/face'
 import { concernOf, usesFor } from './uses'
 
 const keys = (...args: [Parameters<typeof face>[0]?, Parameters<typeof job>[0]?, Parameters<typeof settings>[0]?]) =>

@@ -1,5 +1,5 @@
-import { foundIn, substanceFor } from './ingredients/substances'
-import { isScented, type KitItem } from './item'
+import { foundIn, substanceFor } from '../ingredients/substances'
+import { isScented, type KitItem } from '../product/item'
 import { SLOTS, type SlotId } from './slots'
 
 /** Somebody who asks for mild products only takes nothing that is there for its smell or dries the skin. */

@@ -1,5 +1,5 @@
 import { separationRisk, type PaletteTest, type Risk } from '../complexion/mixable'
-import { isLight, isPowder, type KitItem } from './item'
+import { isLight, isPowder, type KitItem } from '../product/item'
 import type { PlanSettings } from './settings'
 import type { SlotId } from './slots'
 
@@ -32,6 +32,25 @@ export function riskBetween(
   if (x.family === 'powder' || y.family === 'powder') return { risk: 'none', tested: false, known: true }
   const known = x.family !== 'unknown' && y.family !== 'unknown'
   return { risk: known ? separationRisk(x.family, y.family) : 'some', tested: false, known }
+}
+
+/**
+ * What a layer meets the others as: two of one kind cost the same under and over every other, see {@link seamBetween}.
+ * @param ranges that more than one place or a palette test knows; of any other nothing depends on the name
+ */
+export const meetsAs = (item: KitItem, slot: SlotId, ranges: ReadonlySet<string>): string =>
+  `${slot} ${item.family} ${isPowder(item)} ${isLight(item)} ${ranges.has(item.range) ? item.range : ''}`
+
+/** Ranges on which it may depend how two layers meet: those of several places, and those tried on the palette. */
+export function rangesThatMeet(places: readonly (readonly KitItem[])[], tests: readonly PaletteTest[]): Set<string> {
+  const seen = new Set(tests.flatMap(t => [t.a, t.b]))
+  const before = new Set<string>()
+  for (const place of places) {
+    const here = new Set(place.map(i => i.range))
+    for (const range of here) (before.has(range) ? seen : before).add(range)
+  }
+  seen.delete('')
+  return seen
 }
 
 export interface Seam {

@@ -1,6 +1,6 @@
 import { item, withList } from '../../tests/support/suitability'
 import { chainsWithout, MILD_ONLY } from './chainForEveryone'
-import type { KitItem } from './item'
+import type { KitItem } from '../product/item'
 import { SLOTS } from './slots'
 
 const DAY = '2026-12-05'

@@ -72,8 +72,10 @@ describe('a chain is chosen as a whole', () => {
       for (const pick of [null, ...places[picks.length]!.options.keys()]) all([...picks, pick])
     }
     all([])
-    const chain = bestChain(places, cost)!
-    expect(chain.worth).toBeCloseTo(best, 9)
-    expect(worthOf(chain.picks)).toBeCloseTo(best, 9)
+    for (const meets of [undefined, (x: Layer) => x.family]) {
+      const chain = bestChain(places, cost, meets)!
+      expect(chain.worth).toBeCloseTo(best, 9)
+      expect(worthOf(chain.picks)).toBeCloseTo(best, 9)
+    }
   })
 })

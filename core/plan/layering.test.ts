@@ -1,6 +1,6 @@
 import { item } from '../../tests/support/suitability'
 import { FAMILIES, type Family } from '../complexion/product'
-import { isLight, isPowder } from './item'
+import { isLight, isPowder } from '../product/item'
 import { LAYER_COST, paletteTest, riskBetween, seamBetween } from './layering'
 import type { SlotId } from './slots'
 

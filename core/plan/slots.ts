@@ -1,5 +1,5 @@
 import type { Technique } from '../complexion/worn'
-import type { ItemKind, Place } from './item'
+import type { ItemKind, Place } from '../product/item'
 import type { MethodOrder } from './settings'
 
 export const SLOT_IDS = [

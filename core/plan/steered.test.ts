@@ -1,7 +1,7 @@
 import { face, item, job, question, settings } from '../../tests/support/suitability'
 import { candidatesFor } from './candidates'
 import { planFace } from './facePlan'
-import { itemOfRecipe } from './recipeItem'
+import { itemOfRecipe } from '../product/recipeItem'
 import { steered } from './steered'
 import { usesFor } from './uses'
 

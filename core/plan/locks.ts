@@ -5,8 +5,8 @@ import { mixLab } from '../complexion/touch'
 import type { Lab } from '../colour/lab'
 import { mixingRules } from '../complexion/mixable'
 import { recipeCandidate, type Candidate, type Situation } from './candidates'
-import type { KitItem } from './item'
-import { complexionProduct } from './recipeItem'
+import type { KitItem } from '../product/item'
+import { complexionProduct } from '../product/recipeItem'
 import type { SlotUse } from './uses'
 
 /** What the artist holds fast in a place: a product, a recipe in drops, or nothing at all. */

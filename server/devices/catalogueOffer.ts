@@ -1,7 +1,7 @@
-import { readIngredients } from '#core/suitability/ingredients/ingredients'
+import { readIngredients } from '#core/ingredients/ingredients'
 import type { Lab } from '#core/colour/lab'
 import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
-import { CLEAR_LAB, type ItemKind } from '#core/suitability/item'
+import { CLEAR_LAB, type ItemKind } from '#core/product/item'
 import type { CatalogueOffer } from '#shared/records/buys'
 
 export interface Line {
@@ -22,7 +22,12 @@ export interface Said extends Partial<
 export const offerId = (range: string, shade: string) => `${range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-')
 
 /** One offer outside complexion: what is not said is what its kind usually is, the base as its ingredient list reads. */
-export function sold(line: Line, shade: string, inci: string, { lab, traits, ...said }: Said = {}): CatalogueOffer {
+export function catalogueOffer(
+  line: Line,
+  shade: string,
+  inci: string,
+  { lab, traits, ...said }: Said = {},
+): CatalogueOffer {
   const usual = USUAL_BY_KIND[line.kind]
   return {
     ...line,

@@ -1,6 +1,6 @@
 import { candidatesFor, type Candidate, type Situation } from './candidates'
-import type { Requirement } from './finding'
-import type { KitItem } from './item'
+import type { Requirement } from '../suitability/finding'
+import type { KitItem } from '../product/item'
 import type { SlotUse } from './uses'
 
 /** What a supplier sells that would fill a place of a plan, and why that and no other. */

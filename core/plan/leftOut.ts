@@ -1,6 +1,6 @@
 import type { Candidate } from './candidates'
 import type { Filled } from './filled'
-import type { Finding } from './finding'
+import type { Finding } from '../suitability/finding'
 import { seamBetween } from './layering'
 import type { PlanSettings } from './settings'
 import { slotPlan, type SlotId } from './slots'

@@ -2,16 +2,16 @@ import type { Coverage } from '../complexion/product'
 import type { Drops } from '../complexion/recipe'
 import { minutesFor, type Minutes } from '../schedule/minutes'
 import { candidatesFor, hidesAlone, type Candidate, type Situation } from './candidates'
-import { bestChain } from './chain'
+import { bestChain, bestOfEach } from './chain'
 import type { Filled } from './filled'
-import type { Finding, Requirement } from './finding'
-import type { KitItem } from './item'
-import { seamBetween, type Seam } from './layering'
+import type { Finding, Requirement } from '../suitability/finding'
+import type { KitItem } from '../product/item'
+import { meetsAs, rangesThatMeet, seamBetween, type Seam } from './layering'
 import { amountOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
 import { leftOutOf, type LeftOut } from './leftOut'
 import { lockedCandidate, type Locks } from './locks'
 import { bestOffer, type Offered } from './offer'
-import { requirementsOf } from './rules'
+import { requirementsOf } from '../suitability/rules'
 import { slotPlan, type SlotId } from './slots'
 import { concernOf, usesFor, type SlotUse } from './uses'
 
@@ -142,18 +142,25 @@ const tieBreak = (item: KitItem) =>
 
 /**
  * Grounds do not meet, but for eye care under concealer: so each ground is a chain of its own, and the skin's is chosen
- * once for every eye care the kit has.
+ * once for every kind of eye care the kit has.
  */
 function chooseChain(filled: readonly Filled[], { settings }: PlanQuestion): Map<string, Candidate | null> {
   const slotOf = new Map(filled.flatMap(f => f.place.options.map(o => [o.what, f.use.slot] as const)))
   const cost = (under: Candidate, over: Candidate) =>
     seamBetween({ item: under.item, slot: slotOf.get(under)! }, { item: over.item, slot: slotOf.get(over)! }, settings)
       ?.cost ?? 0
+  const ranges = rangesThatMeet(
+    filled.map(f => f.place.options.map(o => o.what.item)),
+    settings.paletteTests,
+  )
+  const kinds = new Map([...slotOf].map(([what, slot]) => [what, meetsAs(what.item, slot, ranges)]))
+  const meets = (what: Candidate) => kinds.get(what)
   const on = (ground: string) => filled.filter(f => slotPlan(f.use.slot).ground === ground)
   const chain = (places: readonly Filled[]) => {
     const best = bestChain(
       places.map(f => f.place),
       cost,
+      meets,
     )
     const chosen = (f: Filled, i: number) => {
       const pick = best?.picks[i]
@@ -163,7 +170,10 @@ function chooseChain(filled: readonly Filled[], { settings }: PlanQuestion): Map
   }
   const eyeCare = filled.find(f => f.use.slot === 'eye care')
   const first: (Candidate | null)[] = eyeCare
-    ? [...(eyeCare.place.empty === -Infinity ? [] : [null]), ...eyeCare.place.options.map(o => o.what)]
+    ? [
+        ...(eyeCare.place.empty === -Infinity ? [] : [null]),
+        ...bestOfEach(eyeCare.place.options, meets).map(i => eyeCare.place.options[i]!.what),
+      ]
     : [null]
   const skinAndEyes = first
     .map(care => {

@@ -1,5 +1,5 @@
-import { statesOf, typesOf, type FaceFacts, type SkinType, type Zone } from './face'
-import type { JobFacts } from './job'
+import { statesOf, typesOf, type FaceFacts, type SkinType, type Zone } from '../suitability/face'
+import type { JobFacts } from '../suitability/job'
 import type { PlanSettings } from './settings'
 import { ORDER, slotPlan, type SlotId } from './slots'
 

@@ -12,10 +12,10 @@ import {
 } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
 import { planFace, type FacePlan, type PlanQuestion } from './facePlan'
-import { vetoOf } from './finding'
-import type { KitItem } from './item'
+import { vetoOf } from '../suitability/finding'
+import type { KitItem } from '../product/item'
 import { LockRefused } from './locks'
-import { findingsOn } from './rules'
+import { findingsOn } from '../suitability/rules'
 import { ORDER, type SlotId } from './slots'
 import { usesFor } from './uses'
 

@@ -7,14 +7,14 @@ import { packPigments, pigmentFor } from '../complexion/pigments'
 import { dueAfter } from '../due'
 import { FAMILIES } from '../complexion/product'
 import { verdictOf, type Recipe, type RecipeOptions } from '../complexion/recipe'
-import type { FaceFacts } from './face'
-import { scoreOf, vetoOf, weight, type Finding } from './finding'
-import { houseFindings } from './houseRule'
-import type { ItemKind, KitItem } from './item'
-import type { JobFacts } from './job'
+import type { FaceFacts } from '../suitability/face'
+import { scoreOf, vetoOf, weight, type Finding } from '../suitability/finding'
+import { houseFindings } from '../suitability/houseRule'
+import type { ItemKind, KitItem } from '../product/item'
+import type { JobFacts } from '../suitability/job'
 import { riskBetween } from './layering'
-import { complexionProduct, itemOfRecipe } from './recipeItem'
-import { findingsOn } from './rules'
+import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
+import { findingsOn } from '../suitability/rules'
 import type { PlanSettings } from './settings'
 import { slotPlan, type SlotId } from './slots'
 import { isThinner, steered } from './steered'
@@ -195,41 +195,45 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const safe = { ...rules, someRisk: false }
   const due = situation.mixingMs === undefined ? undefined : dueAfter(situation.mixingMs)
   const cut = new Set<Recipe>()
-  const bestOf = (group: typeof usable, by: MixingRules) => {
+  const bestOf = (group: typeof usable, by: MixingRules, known: readonly Recipe[] = []) => {
     const pigments = packPigments(group.map(complexionProduct), by)
-    const { recipes, complete } = matchWithin(target, pigments, options, PER_FORMULA, due)
+    const { recipes, complete } = matchWithin(target, pigments, options, {
+      limit: PER_FORMULA,
+      due,
+      nearest: 'of a better verdict',
+      known,
+    })
     if (!complete) recipes.forEach(recipe => cut.add(recipe))
     return recipes
   }
-  const recipes = [
-    // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
-    ...FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap(family => {
+  // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
+  const ofOneBase = FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap(
+    family => {
       const own = usable.filter(b => b.family === family)
       return bestOf(
         usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))),
         safe,
       )
-    }),
-    // … and one over everything that the method and the palette let mix.
-    ...bestOf(usable, rules),
-  ].filter(recipe => {
+    },
+  )
+  // … and one over everything that the method and the palette let mix, for what is better than those.
+  const recipes = [...ofOneBase, ...bestOf(usable, rules, ofOneBase)].filter(recipe => {
     const key = recipe.drops
       .map(d => `${d.count} ${d.id}`)
       .sort()
       .join()
     return !seen.has(key) && !!seen.add(key)
   })
-  const media = items
-    .filter(i => i.kind === 'medium' && i.level > 0)
-    .filter(
-      item =>
-        !judged(
-          item,
-          null,
-          findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }),
-          overrides,
-        ).veto,
-    )
+  const media = differentMedia(
+    items
+      .filter(i => i.kind === 'medium' && i.level > 0)
+      .map(item => {
+        const findings = findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings })
+        return judged(item, null, [...findings, ...houseFindings(settings, 'foundation', item)], overrides)
+      })
+      .filter(candidate => !candidate.veto),
+    new Set([...usable.map(b => b.range), ...settings.paletteTests.flatMap(t => [t.a, t.b])]),
+  )
   // Vetoed bottles stay in the list so that the plan can say why they are left out.
   return [
     ...recipes.flatMap(recipe => {
@@ -241,10 +245,34 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   ]
 }
 
+/**
+ * Of media that would do the same to every recipe, and of which the same is said, the cheapest.
+ * @param ranges on which it depends what may be mixed with what
+ */
+function differentMedia(media: readonly Candidate[], ranges: ReadonlySet<string>): KitItem[] {
+  const price = ({ priceMinor, size }: KitItem) => (priceMinor === null ? Infinity : priceMinor / size)
+  const cheapest = new Map<string, KitItem>()
+  for (const { item, findings } of media) {
+    const { id: _id, name: _name, priceMinor: _price, size: _size, level: _level, useBy: _useBy, ...does } = item
+    const key = JSON.stringify([{ ...does, range: ranges.has(item.range) ? item.range : '' }, findings])
+    const known = cheapest.get(key)
+    if (!known || price(item) < price(known)) cheapest.set(key, item)
+  }
+  return [...cheapest.values()]
+}
+
+const tables = new WeakMap<readonly KitItem[], ReadonlyMap<string, KitItem>>()
+/** Items by id: the same table for every recipe of a plan. */
+function byIdOf(items: readonly KitItem[]): ReadonlyMap<string, KitItem> {
+  const table = tables.get(items) ?? new Map(items.map(i => [i.id, i]))
+  tables.set(items, table)
+  return table
+}
+
 /** A recipe as a candidate: its formula judged as one product, and what belongs to single bottles said of them. */
 export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situation): Candidate {
   const { face, job, settings, items, overrides } = situation
-  const byId = new Map(items.map(i => [i.id, i]))
+  const byId = byIdOf(items)
   const weigh = (item: KitItem) => findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings })
   const item = itemOfRecipe(recipe, byId)
   const ofParts = recipe.drops.flatMap(({ id }) => {
@@ -281,7 +309,7 @@ const WORTH_BOOSTING = 1
 function steeredCandidate(plain: Candidate, medium: KitItem, use: SlotUse, situation: Situation): Candidate | null {
   const { face, job, settings, items } = situation
   const least = isThinner(medium) ? WORTH_THINNING : WORTH_BOOSTING
-  const byId = new Map(items.map(i => [i.id, i]))
+  const byId = byIdOf(items)
   const bottles = plain.recipe!.drops.map(d => byId.get(d.id)!)
   const worth = (recipe: Recipe) =>
     scoreOf(
