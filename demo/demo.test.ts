@@ -6,7 +6,7 @@ import { reach } from '#core/complexion/reach'
 import { skinAt, skinPlace, UNDERTONES } from '#core/complexion/skin'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
-import { OwnedProductInput, ProductFields, type Kit, type OwnedProduct } from '#shared/records/kit'
+import { OwnedProductInput, ProductFields, type OwnedProduct, type Shelf } from '#shared/records/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, usablePigments } from '#shared/kitPigments'
 import { check } from '#shared/validate'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../server/devices/simulatedSuppliers'
@@ -16,7 +16,7 @@ import { DEMO_KIT } from './kit'
 import { ownedProduct } from '../tests/support/owned'
 
 const owned: OwnedProduct[] = DEMO_KIT.map(({ product }, i) => ownedProduct(product, `k${i}`))
-const mixing = (apart: Kit['apart'] = []) => mixingFacts(apart, [], { mixing: 'strict' })
+const mixing = (apart: Shelf['apart'] = []) => mixingFacts(apart, [], { mixing: 'strict' })
 const foundations = owned.filter(p => p.kind === 'foundation')
 const faces = DEMO_FACES.filter(f => f.known !== 'nothing')
 const skins = populationOf(faces.map(f => ({ id: f.face.name, lab: skinAt(...f.skin), weight: 1 })))

@@ -5,7 +5,7 @@ import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
 import type { Drops } from '#core/complexion/recipe'
 import { mixLab } from '#core/complexion/touch'
-import type { Kit, OwnedProduct, ProductFields } from './records/kit'
+import type { OwnedProduct, ProductFields, Shelf, ShelfProduct } from './records/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
@@ -13,12 +13,17 @@ export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
 
 /** What is known of how this kit mixes, as records: the same for Match, Reach, Plan and Buys. */
 export const mixingFacts = (
-  apart: Kit['apart'],
+  apart: Shelf['apart'],
   paletteTests: readonly PaletteTest[],
   { mixing }: Pick<MixingFacts, 'mixing'>,
 ): MixingFacts => ({ apart: apart.map(rangeKey), paletteTests, mixing })
 
-type Coloured = ProductFields & { id: string; sizeMl: number; priceMinor?: number | null; strength?: number }
+type Coloured = Pick<ProductFields, 'kind' | 'lab' | 'coverage' | 'family' | 'brand' | 'range'> & {
+  id: string
+  sizeMl: number
+  priceMinor?: number | null
+  strength?: number
+}
 
 /** What the colour model needs of an owned or offered product. */
 export const complexionOf = (p: Coloured): ComplexionProduct =>
@@ -34,19 +39,33 @@ export const complexionOf = (p: Coloured): ComplexionProduct =>
     size: p.sizeMl,
   })
 
+/** What the colour work needs of a product. */
+export function shelfProductOf(p: OwnedProduct): ShelfProduct {
+  const {
+    units: _units,
+    inci: _inci,
+    flagFixes: _fixes,
+    traits: _traits,
+    notes: _notes,
+    version: _version,
+    ...rest
+  } = p
+  return rest
+}
+
 /** Whether a product is a base or changes one: what recipes are made of. */
 export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) => kind === 'foundation' || kind === 'adjuster'
 
 /** Whether a bottle can go on a face today as a base or into one. */
-export const isUsable = (p: OwnedProduct) =>
+export const isUsable = (p: ShelfProduct) =>
   isMixed(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
 
 /** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
-export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, OwnedProduct>): Lab | null {
+export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, ShelfProduct>): Lab | null {
   const bottles = drops.flatMap(d => byId.get(d.id) ?? [])
   return bottles.length === drops.length ? mixLab(packPigments(bottles.map(complexionOf)), drops) : null
 }
 
 /** The bottles of a kit that can be mixed today, ready for mixing. */
-export const usablePigments = (products: readonly OwnedProduct[], facts: MixingFacts): Pigments =>
+export const usablePigments = (products: readonly ShelfProduct[], facts: MixingFacts): Pigments =>
   packPigments(products.filter(isUsable).map(complexionOf), mixingRules(facts))

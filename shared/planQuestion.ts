@@ -5,7 +5,7 @@ import type { OwnedProduct } from './records/kit'
 
 /** What a plan is computed from, as records: read into items where the computing is done, ingredient lists and all. */
 export interface PlanRecords extends Omit<PlanQuestion, 'items' | 'offers'> {
-  products: readonly OwnedProduct[]
+  products: readonly Omit<OwnedProduct, 'units'>[]
   offers: readonly CatalogueOffer[]
 }
 

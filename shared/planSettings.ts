@@ -1,11 +1,11 @@
 import type { PlanSettings } from '#core/plan/settings'
 import { mixingFacts } from './kitPigments'
-import type { Kit } from './records/kit'
+import type { Shelf } from './records/kit'
 import type { Tests } from './records/plans'
 import type { Settings } from './records/settings'
 
 /** How this artist works as far as a plan depends on it, on the day of the job (ISO date). */
-export function planSettings(settings: Settings, tests: Tests, apart: Kit['apart'], day: string): PlanSettings {
+export function planSettings(settings: Settings, tests: Tests, apart: Shelf['apart'], day: string): PlanSettings {
   const { order, primer, powder, ruleWeights, houseRules } = settings
   return {
     day,

@@ -5,7 +5,7 @@ import { ApiProblem } from './api'
 export function usePlan(faceId: () => string) {
   const plans = usePlans()
   const faces = useFaces()
-  const kit = useKit()
+  const undo = useUndo()
   const settings = useSettings()
   const plan = shallowRef<FacePlan | null>(null)
   const state = ref<'idle' | 'working' | 'ready' | 'refused'>('idle')
@@ -44,7 +44,7 @@ export function usePlan(faceId: () => string) {
       () => face.value?.bookings,
       () => face.value?.readings[0]?.id,
       () => face.value?.history.length,
-      () => kit.products,
+      () => undo.acts,
       () => settings.value,
       () => plans.tests,
     ],

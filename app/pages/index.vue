@@ -2,7 +2,7 @@
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
 import type { FaceLine } from '#shared/records/clientele'
-import type { OwnedProduct } from '#shared/records/kit'
+import type { KitLine } from '#shared/records/kit'
 import { today } from '#shared/today'
 
 useHead({ title: 'Bench · Varietas' })
@@ -24,12 +24,14 @@ const unmatched = computed(() =>
 )
 const unread = computed(() => clientele.faces.filter(f => f.lab === null && (f.booking?.day ?? '') >= today()))
 const nameOf = (id: string) => kit.byId.get(id)?.shade ?? ''
-const onItsWay = (p: OwnedProduct) =>
+const onItsWay = (p: KitLine) =>
   buys.purchases.some(list => list.lines.some(l => !l.receivedAt && l.offer.productId === p.id))
-/** Empty bottles, with how many saved recipes call for them. */
+const EMPTIES_SHOWN = 8
+const { page: empty } = useKitList({ state: 'empty', order: 'shade', limit: EMPTIES_SHOWN })
+/** What is empty, with how many saved recipes call for it. */
 const empties = computed(() =>
-  kit.products
-    .filter(p => !p.retiredAt && p.level === 0 && !onItsWay(p))
+  empty.value.lines
+    .filter(p => !onItsWay(p))
     .map(p => ({
       product: p,
       recipes: clientele.value.inRecipes[p.id] ?? 0,
@@ -46,8 +48,8 @@ const gaps = computed(() => {
 const waiting = computed(() => buys.purchases.flatMap(p => p.lines.filter(l => !l.receivedAt)))
 
 /** What a supplier asks for the same product, where none of it is on its way. */
-const refillOf = (p: OwnedProduct) => (onItsWay(p) ? undefined : buys.offersOf(p.id)[0])
-async function refill(p: OwnedProduct) {
+const refillOf = (p: KitLine) => (onItsWay(p) ? undefined : buys.offersOf(p.id)[0])
+async function refill(p: KitLine) {
   const offer = refillOf(p)
   if (!offer) return
   const lines = [{ offerId: offer.id, reason: 'A refill: the bottle is empty.' }]
@@ -60,6 +62,7 @@ const decisions = computed(
     + unmatched.value.length
     + (unread.value.length > 0 ? 1 : 0)
     + empties.value.length
+    + (empty.value.next ? 1 : 0)
     + (gaps.value.lost.length > 0 ? 1 : 0)
     + twice.value.length
     + (waiting.value.length > 0 ? 1 : 0),
@@ -69,7 +72,7 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
 
 <template>
   <div class="bench">
-    <template v-if="kit.products.length === 0 && clientele.value.all === 0">
+    <template v-if="kit.count === 0 && clientele.value.all === 0">
       <h1>Begin with one bottle.</h1>
       <p class="lead">
         Varietas answers whom your kit can match, what to mix in drops and what to buy first. It needs a foundation with
@@ -157,6 +160,16 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
           </div>
           <v-btn v-if="refillOf(product)" color="primary" @click="refill(product)">List a refill</v-btn>
           <v-btn v-else color="primary" to="/buys">What replaces it</v-btn>
+        </li>
+        <li v-if="empty.next">
+          <span class="sign" aria-hidden="true">…</span>
+          <div>
+            <b
+              >{{ plural(empty.count - empty.lines.length, 'other thing') }} of the kit
+              {{ empty.count - empty.lines.length === 1 ? 'is' : 'are' }} empty.</b
+            >
+          </div>
+          <v-btn color="primary" to="/kit?show=empty">See them</v-btn>
         </li>
         <li v-if="gaps.lost.length > 0">
           <span class="strip" aria-hidden="true"

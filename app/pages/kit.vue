@@ -1,10 +1,7 @@
 <script setup lang="ts">
 import { skinPlace } from '#core/complexion/skin'
-import { isMixed } from '#shared/kitPigments'
-import { FAMILIES, type Family } from '#core/complexion/product'
-import { isComplexionKind } from '#core/stock/usual'
-import { ITEM_KINDS, type ItemKind } from '#core/product/item'
-import type { OwnedProduct } from '#shared/records/kit'
+import { FAMILIES } from '#core/complexion/product'
+import { KIT_STATES, type KitOrder, type OwnedProduct } from '#shared/records/kit'
 
 useHead({ title: 'Kit · Varietas' })
 const kit = useKit()
@@ -12,12 +9,11 @@ const undo = useUndo()
 const settings = useSettings()
 const route = useRoute()
 
-const search = ref('')
-const kind = ref<ItemKind | 'complexion' | 'all'>('complexion')
+const { asked, page, state, problem, load, more } = useKitList(
+  route.query.show === 'empty' ? { state: 'empty' } : { kind: 'complexion', state: 'in use' },
+)
 /** What the kit holds, complexion as one. */
-const kinds = computed(() => ['all', 'complexion', ...ITEM_KINDS.filter(k => kit.products.some(p => p.kind === k))])
-const family = ref<Family | 'all'>('all')
-const state = ref<'in use' | 'empty' | 'retired' | 'all'>('in use')
+const kinds = computed(() => ['all', 'complexion', ...kit.kinds])
 const keeping = useKeeping()
 /** A bottle that was set aside, to be put right by hand. */
 const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
@@ -29,8 +25,7 @@ function closed() {
 }
 const chosen = ref<Set<string>>(new Set())
 
-type Column = 'shade' | 'depth' | 'undertone' | 'family' | 'coverage' | 'finish' | 'size' | 'level' | 'price'
-const COLUMNS: { key: Column; text: string; num?: boolean; wide?: boolean }[] = [
+const COLUMNS: { key: KitOrder; text: string; num?: boolean; wide?: boolean }[] = [
   { key: 'shade', text: 'Shade' },
   { key: 'depth', text: 'Depth', num: true },
   { key: 'undertone', text: 'Undertone' },
@@ -41,62 +36,27 @@ const COLUMNS: { key: Column; text: string; num?: boolean; wide?: boolean }[] = 
   { key: 'level', text: 'Left', num: true },
   { key: 'price', text: 'Price', num: true, wide: true },
 ]
-const sort = ref<{ by: Column; up: boolean }>({ by: 'depth', up: true })
-
 const rows = computed(() =>
-  kit.products.map(product => {
-    const { depth, undertone } = skinPlace(product.lab)
+  page.value.lines.map(product => ({
+    product,
     // Only what a skin is matched with has a depth.
-    const sits = product.kind === 'foundation' || product.kind === 'concealer'
-    return {
-      product,
-      values: {
-        shade: product.shade.toLowerCase(),
-        depth: sits ? depth : 99 + ITEM_KINDS.indexOf(product.kind),
-        undertone: sits ? undertone : product.kind,
-        family: product.family,
-        coverage: product.coverage,
-        finish: product.finish,
-        size: product.sizeMl,
-        level: product.level,
-        price: product.priceMinor ?? -1,
-      } satisfies Record<Column, string | number>,
-    }
-  }),
+    place: product.kind === 'foundation' || product.kind === 'concealer' ? skinPlace(product.lab) : null,
+  })),
 )
-const shown = computed(() => {
-  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const { by, up } = sort.value
-  return rows.value
-    .filter(({ product: p }) => {
-      const inState = {
-        'in use': !p.retiredAt && p.level > 0,
-        'empty': !p.retiredAt && p.level === 0,
-        'retired': p.retiredAt !== null,
-        'all': true,
-      }[state.value]
-      const text = `${p.shade} ${p.brand} ${p.range} ${p.notes}`.toLowerCase()
-      return (
-        inState
-        && (kind.value === 'all' || (kind.value === 'complexion' ? isComplexionKind(p.kind) : p.kind === kind.value))
-        && (family.value === 'all' || p.family === family.value)
-        && words.every(w => text.includes(w))
-      )
-    })
-    .sort((x, y) => {
-      const [a, b] = [x.values[by], y.values[by]]
-      return (a < b ? -1 : a > b ? 1 : 0) * (up ? 1 : -1)
-    })
-})
-const empties = computed(() => kit.products.filter(p => !p.retiredAt && p.level === 0).length)
 
-const sortBy = (key: Column) => {
-  sort.value = { by: key, up: sort.value.by === key ? !sort.value.up : true }
+function sortBy(key: KitOrder) {
+  asked.way = asked.order === key && asked.way === 'up' ? 'down' : 'up'
+  asked.order = key
 }
-function edit(product: OwnedProduct | null) {
-  editing.value = product
+function add() {
+  editing.value = null
   open.value = true
 }
+const edit = (id: string) =>
+  undo.attempt(async () => {
+    editing.value = await kit.open(id)
+    open.value = true
+  })
 function toggle(id: string) {
   const next = new Set(chosen.value)
   if (!next.delete(id)) next.add(id)
@@ -106,10 +66,7 @@ async function retireChosen(retired: boolean) {
   if (await undo.attempt(() => kit.retire([...chosen.value], retired))) chosen.value = new Set()
 }
 function clearFilters() {
-  search.value = ''
-  kind.value = 'all'
-  family.value = 'all'
-  state.value = 'all'
+  Object.assign(asked, { q: '', kind: 'all', family: 'all', state: 'all' })
 }
 </script>
 
@@ -119,27 +76,27 @@ function clearFilters() {
       <div>
         <h1>
           {{
-            kit.products.length === 0
+            kit.count === 0
               ? 'The kit is empty.'
-              : `${plural(kit.usable.length, 'bottle')} to work with${empties > 0 ? `, ${empties} empty` : ''}.`
+              : `${plural(kit.usable.length, 'bottle')} to work with${kit.empty > 0 ? `, ${kit.empty} empty` : ''}.`
           }}
         </h1>
         <p class="lead">
           {{
-            kit.products.length === 0
+            kit.count === 0
               ? 'A name, a kind and where it sits are enough to begin.'
-              : `Foundations and adjusters that can go on a face today, and ${plural(kit.products.length - kit.products.filter(isMixed).length, 'other product')}: choose All to see them.`
+              : `Foundations and adjusters that can go on a face today, and ${plural(kit.count - kit.products.length, 'other product')}: choose All to see them.`
           }}
         </p>
       </div>
-      <v-btn color="primary" variant="flat" @click="edit(null)">Add a bottle</v-btn>
+      <v-btn color="primary" variant="flat" @click="add">Add a bottle</v-btn>
     </header>
-    <template v-if="kit.products.length > 0">
+    <template v-if="kit.count > 0">
       <div class="filters no-print">
-        <v-text-field v-model="search" label="Search the kit" clearable @click:clear="search = ''" />
-        <v-select v-model="kind" label="Kind" :items="kinds" />
-        <v-select v-model="family" label="Base" :items="['all', ...FAMILIES]" />
-        <v-select v-model="state" label="Show" :items="['in use', 'empty', 'retired', 'all']" />
+        <v-text-field v-model="asked.q" label="Search the kit" clearable @click:clear="asked.q = ''" />
+        <v-select v-model="asked.kind" label="Kind" :items="kinds" />
+        <v-select v-model="asked.family" label="Base" :items="['all', ...FAMILIES]" />
+        <v-select v-model="asked.state" label="Show" :items="[...KIT_STATES]" />
         <div v-if="chosen.size > 0" class="bulk">
           <b>{{ chosen.size }} chosen</b>
           <button class="act" type="button" @click="retireChosen(true)">Retire</button>
@@ -149,7 +106,11 @@ function clearFilters() {
       </div>
       <BottleDoubts />
       <MeasuredMixes />
-      <p v-if="shown.length === 0" role="status">
+      <p v-if="state === 'failed'" role="alert">
+        {{ problem }} <button class="act" type="button" @click="load">Try again</button>
+      </p>
+      <p v-else-if="state === 'loading' && rows.length === 0" role="status">Looking …</p>
+      <p v-else-if="rows.length === 0" role="status">
         Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button>
       </p>
       <table v-else class="ledger">
@@ -163,17 +124,17 @@ function clearFilters() {
               v-for="column in COLUMNS"
               :key="column.key"
               :class="{ num: column.num, wide: column.wide, tone: column.key === 'undertone' }"
-              :aria-sort="sort.by === column.key ? (sort.up ? 'ascending' : 'descending') : 'none'"
+              :aria-sort="asked.order === column.key ? (asked.way === 'up' ? 'ascending' : 'descending') : 'none'"
             >
               <button type="button" @click="sortBy(column.key)">
-                {{ column.text }}{{ sort.by === column.key ? (sort.up ? ' ↑' : ' ↓') : '' }}
+                {{ column.text }}{{ asked.order === column.key ? (asked.way === 'up' ? ' ↑' : ' ↓') : '' }}
               </button>
             </th>
             <th><span class="visually-hidden">Actions</span></th>
           </tr>
         </thead>
         <tbody>
-          <Guard v-for="{ product, values } in shown" :key="product.id" :what="product.shade" row>
+          <Guard v-for="{ product, place } in rows" :key="product.id" :what="product.shade" row>
             <tr :class="{ retired: product.retiredAt }">
               <td class="pick">
                 <input
@@ -198,9 +159,9 @@ function clearFilters() {
                   >
                 </span>
               </td>
-              <td class="num">{{ values.depth < 90 ? values.depth.toFixed(1) : '' }}</td>
+              <td class="num">{{ place ? place.depth.toFixed(1) : '' }}</td>
               <td class="tone">
-                {{ product.kind === 'adjuster' ? 'adjusts' : values.undertone
+                {{ place ? place.undertone : product.kind === 'adjuster' ? 'adjusts' : product.kind
                 }}{{ product.kind === 'concealer' ? ', concealer' : '' }}
               </td>
               <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
@@ -214,7 +175,7 @@ function clearFilters() {
                 {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
               </td>
               <td class="acts no-print">
-                <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product)">
+                <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product.id)">
                   Edit
                 </button>
                 <button
@@ -238,6 +199,12 @@ function clearFilters() {
           </Guard>
         </tbody>
       </table>
+      <p v-if="rows.length > 0" class="small more">
+        {{ rows.length }} of {{ page.count }} shown.
+        <button v-if="page.next" class="act" type="button" :disabled="state === 'loading'" @click="more">
+          Show more
+        </button>
+      </p>
     </template>
     <v-dialog v-model="open" max-width="620" scrollable aria-label="Bottle">
       <v-card><ProductForm v-if="open" :key="editing?.id ?? 'new'" :product="editing" @done="closed" /></v-card>

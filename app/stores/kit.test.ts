@@ -23,26 +23,47 @@ beforeEach(() => {
 })
 
 describe('the kit store', () => {
-  it('changes several bottles in one request', async () => {
+  it('changes something of several bottles in one request, and nothing else of them', async () => {
     const kit = useKit()
-    const other = { ...bottle, id: 'o', shade: 'Ouzel' }
-    kit.put([bottle, other])
-    server.mockImplementation((_method, _route, _to, { body }: { body: { products: object[] } }) =>
-      Promise.resolve(body.products),
+    const full = [bottle, { ...bottle, id: 'o', shade: 'Ouzel', notes: 'the second drawer' }]
+    kit.put(full)
+    server.mockImplementation(
+      (method: string, _route: string, to: { id: string }, sent?: { body: { products: object[] } }) =>
+        Promise.resolve(method === 'get' ? full.find(p => p.id === to.id) : sent!.body.products),
     )
-    await kit.changeAll([bottle, other].map(p => ({ ...p, strength: 1.2 })))
+    await kit.changeAll(full.map(({ id }) => ({ id, strength: 1.2 })))
     expect(kit.products.map(p => p.strength)).toEqual([1.2, 1.2])
-    expect(server).toHaveBeenCalledTimes(1)
-    expect(server.mock.calls[0]!.slice(0, 2)).toEqual(['put', '/api/kit'])
+    const written = server.mock.calls.filter(([method]) => method === 'put')
+    expect(written).toHaveLength(1)
+    expect(written[0]![1]).toBe('/api/kit')
+    expect(written[0]![3].body.products[1]).toMatchObject({ shade: 'Ouzel', notes: 'the second drawer', strength: 1.2 })
   })
+
   it('adds a bottle and takes it out again', async () => {
     const kit = useKit()
-    server.mockResolvedValueOnce(bottle)
+    const shelf = (products: object[]) => ({
+      products,
+      apart: [],
+      places: [],
+      count: products.length,
+      empty: 0,
+      kinds: [],
+    })
+    server.mockResolvedValueOnce(bottle).mockResolvedValueOnce(shelf([bottle]))
     await kit.add(input)
     expect(kit.products.map(p => p.id)).toEqual(['h'])
-    server.mockResolvedValueOnce({ id: 'h' })
+    server.mockResolvedValueOnce({ id: 'h' }).mockResolvedValueOnce(shelf([]))
     await kit.remove('h')
-    expect(server).toHaveBeenLastCalledWith('delete', '/api/kit/:id', { id: 'h' })
+    expect(server).toHaveBeenCalledWith('delete', '/api/kit/:id', { id: 'h' })
+    expect(kit.products).toEqual([])
+    expect(kit.count).toBe(0)
+  })
+
+  it('keeps of what changed only what is mixed', () => {
+    const kit = useKit()
+    kit.put([bottle, { ...bottle, id: 'b', kind: 'blush' }])
+    expect(kit.products.map(p => p.id)).toEqual(['h'])
+    kit.put([{ ...bottle, kind: 'blush' }])
     expect(kit.products).toEqual([])
   })
 

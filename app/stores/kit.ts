@@ -1,17 +1,22 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mixingRules } from '#core/complexion/mixable'
-import type { Kit, OwnedProduct, OwnedProductInput, RangeInput, UnitInput } from '#shared/records/kit'
-import { complexionOf, isUsable, mixingFacts } from '#shared/kitPigments'
+import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct, UnitInput } from '#shared/records/kit'
+import { complexionOf, isMixed, isUsable, mixingFacts, shelfProductOf } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
 
+/** What is mixed of the kit, with what may be mixed; the rest is asked for by the pages that show it. */
 export const useKit = defineStore('kit', () => {
-  const products = ref<OwnedProduct[]>([])
-  const apart = ref<Kit['apart']>([])
-  const places = ref<Kit['places']>([])
+  const products = ref<ShelfProduct[]>([])
+  const apart = ref<Shelf['apart']>([])
+  const places = ref<Shelf['places']>([])
+  /** Products of any kind, those that are empty, and which kinds there are. */
+  const count = ref(0)
+  const empty = ref(0)
+  const kinds = ref<Shelf['kinds']>([])
 
   const byId = computed(() => new Map(products.value.map(p => [p.id, p])))
   /** What can go on a face today. */
@@ -23,36 +28,44 @@ export const useKit = defineStore('kit', () => {
   }))
 
   async function load(): Promise<void> {
-    const kit = await api('get', '/api/kit')
-    products.value = kit.products
-    apart.value = kit.apart
-    places.value = kit.places
+    const shelf = await api('get', '/api/kit/shelf')
+    products.value = shelf.products
+    apart.value = shelf.apart
+    places.value = shelf.places
+    count.value = shelf.count
+    empty.value = shelf.empty
+    kinds.value = shelf.kinds
   }
 
+  /** Products as they stand now; of what is not mixed nothing is kept here. */
   function put(changed: readonly OwnedProduct[]): void {
-    const news = new Map(changed.map(p => [p.id, p]))
-    products.value = [...products.value.map(p => news.get(p.id) ?? p), ...changed.filter(p => !byId.value.has(p.id))]
+    const ids = new Set(changed.map(p => p.id))
+    const news = new Map(changed.filter(isMixed).map(p => [p.id, shelfProductOf(p)]))
+    const added = [...news.values()].filter(p => !byId.value.has(p.id))
+    products.value = [...products.value.flatMap(p => (ids.has(p.id) ? (news.get(p.id) ?? []) : p)), ...added]
   }
-  const drop = (id: string) => {
-    products.value = products.value.filter(p => p.id !== id)
-  }
+
+  /** One product with all that is known of it. */
+  const open = (id: string): Promise<OwnedProduct> => api('get', '/api/kit/:id', { id })
 
   async function add(input: OwnedProductInput): Promise<void> {
-    put([await api('post', '/api/kit', {}, { body: plain(input) })])
+    await api('post', '/api/kit', {}, { body: plain(input) })
+    await load()
   }
 
   async function change(id: string, input: OwnedProductInput): Promise<void> {
     put([await api('put', '/api/kit/:id', { id }, { body: plain(input) })])
   }
 
-  /** Several bottles at once, as one act. */
-  async function changeAll(changed: readonly OwnedProduct[]): Promise<void> {
+  /** Something of several bottles, as one act. */
+  async function changeAll(parts: readonly ({ id: string } & Partial<OwnedProductInput>)[]): Promise<void> {
+    const changed = await Promise.all(parts.map(async part => ({ ...(await open(part.id)), ...part })))
     put(await api('put', '/api/kit', {}, { body: { products: changed.map(p => plain(p)) } }))
   }
 
   async function remove(id: string): Promise<void> {
     await api('delete', '/api/kit/:id', { id })
-    drop(id)
+    await load()
   }
 
   async function addUnit(id: string, input: UnitInput): Promise<void> {
@@ -67,7 +80,8 @@ export const useKit = defineStore('kit', () => {
   }
 
   async function retire(ids: string[], retired: boolean): Promise<void> {
-    put(await api('post', '/api/kit/retire', {}, { body: { ids, retired } }))
+    await api('post', '/api/kit/retire', {}, { body: { ids, retired } })
+    await load()
   }
 
   async function setRange(input: RangeInput): Promise<void> {
@@ -82,8 +96,11 @@ export const useKit = defineStore('kit', () => {
     usable,
     shelf,
     load,
+    count,
+    empty,
+    kinds,
     put,
-    drop,
+    open,
     add,
     change,
     changeAll,

@@ -36,6 +36,7 @@ export async function openDatabase(): Promise<void> {
   }
   client = opened
   db = drizzle(client, { schema })
+  for (const told of keepers) told(null)
 }
 
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
@@ -48,18 +49,27 @@ export async function migrateDatabase(): Promise<void> {
 export const exclusively = pLimit(1)
 let idle: NodeJS.Timeout | undefined
 
+/** Whoever keeps something of the database in memory; told of each write, in the moment it stands. */
+const keepers: ((touched: Touched) => void)[] = []
+/** The products that a write touched, whatever it did to them; null where it may have been any. */
+type Touched = ReadonlySet<string> | null
+export const onWritten = (keeper: (touched: Touched) => void) => keepers.push(keeper)
+
 /**
  * Runs a write in a transaction, one after the other: two overlapping write transactions in one process make SQLite
  * answer BUSY at once and spoil the pooled connection.
+ * @param touched the products touched, known once the work is done
  */
-export function write<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
+export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => Touched = () => null): Promise<T> {
   return exclusively(async () => {
     try {
-      return await db.transaction(async tx => {
+      const done = await db.transaction(async tx => {
         // Of this connection: what is deleted or written over is filled with zeros, not merely left unused.
         if (isFile()) await tx.run(sql`PRAGMA secure_delete = ON`)
         return work(tx)
       })
+      for (const told of keepers) told(touched())
+      return done
     } finally {
       clearTimeout(idle)
       idle = setTimeout(() => void exclusively(checkpoint).catch(() => undefined), IDLE_MS)

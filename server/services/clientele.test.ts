@@ -74,7 +74,7 @@ describe('faces a page at a time', () => {
     const second = await ask({ order: 'name', limit: 100, cursor: first.next! })
     expect(second.lines.some(l => first.lines.some(f => f.id === l.id))).toBe(false)
     await expect(ask({ cursor: 'nonsense' })).rejects.toMatchObject({ issues: [{ path: 'cursor' }] })
-  })
+  }, 30_000)
 
   it('are in the order asked for: soonest booked, by name, lightest', async () => {
     const booked = (await ask({ limit: 100 })).lines.map(l => l.booking?.day ?? '9')

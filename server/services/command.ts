@@ -74,6 +74,8 @@ export const same = (x: unknown, y: unknown): boolean => x === y || JSON.stringi
 /** Rows written in one command. */
 export class Act {
   readonly rows: RowChange[] = []
+  /** Products that were written, or whose units were. */
+  readonly products = new Set<string>()
   constructor(readonly tx: Transaction) {}
 
   async insert<N extends RecordName>(name: N, row: Written<N>): Promise<Columns<N>> {
@@ -117,6 +119,7 @@ export class Act {
 
   private async note(table: string, row: Row, before: Row | null, after: Row | null): Promise<void> {
     const whose = table === 'faces' ? row.id : (row.faceId ?? row.ownerFaceId)
+    for (const id of await productsIn(this.tx, table, row)) this.products.add(id)
     this.rows.push({
       table,
       id: String(row.id),
@@ -126,6 +129,23 @@ export class Act {
       after,
     })
   }
+}
+
+/** Products of which something else is told once this row is written: its own, and those in the same vessel. */
+async function productsIn(tx: Transaction, table: string, row: Row): Promise<string[]> {
+  const { fills, units } = tables
+  const among = {
+    products: () => eq(units.productId, String(row.id)),
+    units: () => eq(units.id, String(row.id)),
+    fills: () => eq(units.id, String(row.unitId)),
+  }[table]
+  if (!among) return []
+  const found = await tx
+    .selectDistinct({ id: fills.productId })
+    .from(fills)
+    .innerJoin(units, eq(fills.unitId, units.id))
+    .where(among())
+  return [...found.map(f => f.id), String(table === 'products' ? row.id : row.productId)]
 }
 
 const only = (row: Row, fields: readonly string[]): Row => Object.fromEntries(fields.map(f => [f, row[f] ?? null]))
@@ -150,23 +170,28 @@ export function command<T>(
   work: (act: Act) => Promise<T>,
   undoes: number | null = null,
 ): Promise<T> {
-  return write(async tx => {
-    const act = new Act(tx)
-    const done = await work(act)
-    if (act.rows.length > 0) {
-      const said = typeof words === 'string' ? words : words(done)
-      const [change] = await tx
-        .insert(tables.changes)
-        .values({ at: now(), by: asker.getStore()?.device ?? UNNAMED, words: said, rows: act.rows, undoes })
-        .returning({ id: tables.changes.id })
-      if (undoes !== null)
-        await tx.update(tables.changes).set({ undoneBy: change!.id }).where(eq(tables.changes.id, undoes))
-      await forgetOldRows(tx)
-      asker.getStore()?.done.push({ id: change!.id, words: said })
-      forgetTargets(act.rows.flatMap(r => r.faceId ?? []))
-    }
-    return done
-  })
+  let touched: ReadonlySet<string> | null = null
+  return write(
+    async tx => {
+      const act = new Act(tx)
+      const done = await work(act)
+      touched = act.products
+      if (act.rows.length > 0) {
+        const said = typeof words === 'string' ? words : words(done)
+        const [change] = await tx
+          .insert(tables.changes)
+          .values({ at: now(), by: asker.getStore()?.device ?? UNNAMED, words: said, rows: act.rows, undoes })
+          .returning({ id: tables.changes.id })
+        if (undoes !== null)
+          await tx.update(tables.changes).set({ undoneBy: change!.id }).where(eq(tables.changes.id, undoes))
+        await forgetOldRows(tx)
+        asker.getStore()?.done.push({ id: change!.id, words: said })
+        forgetTargets(act.rows.flatMap(r => r.faceId ?? []))
+      }
+      return done
+    },
+    () => touched,
+  )
 }
 
 async function forgetOldRows(tx: Transaction): Promise<void> {

@@ -5,6 +5,7 @@ const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('./demo')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
   ...(await import('./faces')),
   ...(await import('./buys')),
   ...(await import('./changes')),
@@ -28,7 +29,7 @@ describe('the demo in the database', () => {
   })
 
   it('has recipes on record whose bottles are in the kit, with a chance', async () => {
-    const ids = new Set((await on.kit()).products.map(p => p.id))
+    const ids = new Set((await on.kitProducts()).map(p => p.id))
     const recipes = (await on.allFaces()).flatMap(f => f.recipes)
     expect(recipes.length).toBeGreaterThanOrEqual(4)
     for (const recipe of recipes) {
@@ -68,13 +69,13 @@ describe('buying in the database', () => {
       retiredAt: null,
     })
     expect(received.unitId).toBe(product.units[0]!.id)
-    expect((await on.kit()).products.some(p => p.id === product.id)).toBe(true)
+    expect((await on.kitProducts()).some(p => p.id === product.id)).toBe(true)
     await expect(on.receive(line.id)).rejects.toMatchObject({ status: 409 })
 
     await on.undo()
     const again = (await on.allPurchases()).flatMap(p => p.lines).find(l => l.id === line.id)
     expect(again).toMatchObject({ receivedAt: null, unitId: null })
-    expect((await on.kit()).products.find(p => p.id === product.id)?.units ?? []).toHaveLength(product.units.length - 1)
+    expect((await on.kitProducts()).find(p => p.id === product.id)?.units ?? []).toHaveLength(product.units.length - 1)
   })
 
   it('a line can be taken off and put back; an empty list disappears', async () => {

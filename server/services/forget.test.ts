@@ -16,6 +16,7 @@ const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('../db/schema')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
   ...(await import('./faces')),
   ...(await import('./buys')),
   ...(await import('./forget')),
@@ -138,7 +139,7 @@ describe('forgetting a person', () => {
     expect(existsSync(join(process.env.VARIETAS_DATA!, 'varietas.db'))).toBe(true)
 
     expect((await on.allFaces()).map(f => f.id)).toEqual([other.id])
-    expect((await on.kit()).products.map(p => p.shade)).toEqual(['Heron'])
+    expect((await on.kitProducts()).map(p => p.shade)).toEqual(['Heron'])
     expect((await on.allPurchases())[0]!.lines[0]!.reason).toBe('a face cannot be matched without it')
   })
 

@@ -4,10 +4,10 @@ import { measureOf, type Traits } from '#core/stock/usual'
 import type {
   ChangedProductInput,
   DecantInput,
-  Kit,
   OwnedProduct,
   OwnedProductInput,
   OwnedUnit,
+  Place,
   RangeInput,
   RetireInput,
   UnitInput,
@@ -18,7 +18,7 @@ import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
-import { kitProducts, ownedById } from './owned'
+import { ownedById } from './owned'
 import { present } from './present'
 
 /* The acts on what is owned: products, the units that hold them, and what is left in those. */
@@ -27,15 +27,13 @@ type ProductRow = typeof products.$inferSelect
 type UnitRow = typeof units.$inferSelect
 type Reader = Pick<typeof db, 'select'>
 
-export async function kit(): Promise<Kit> {
-  return {
-    products: await kitProducts(),
-    apart: await rangesThatSeparate(),
-    places: (await db.select().from(places).where(isNull(places.deletedAt)).orderBy(asc(places.position))).map(
-      ({ id, parentId, sort, name }) => ({ id, parentId, sort, name }),
-    ),
-  }
-}
+/** One product of the kit or brought, with its units. @throws Missing */
+export const productById = async (id: string): Promise<OwnedProduct> => (await ownedById(db, [id]))[0]!
+
+export const placesNow = async (): Promise<Place[]> =>
+  (await db.select().from(places).where(isNull(places.deletedAt)).orderBy(asc(places.position))).map(
+    ({ id, parentId, sort, name }) => ({ id, parentId, sort, name }),
+  )
 
 export const rangesThatSeparate = (from: Reader = db) =>
   from.select({ brand: rangesApart.brand, range: rangesApart.range }).from(rangesApart)

@@ -14,12 +14,19 @@ interface Last {
 export const cursorOf = ({ key, name, id }: Last): string =>
   Buffer.from(JSON.stringify([key, name, id])).toString('base64url')
 
-/** What comes after where a page ended, as SQL; nothing for the first page. @throws BadInput for what is no such place */
-export function pageAfter(cursor: string, key: SQL, name: Column, id: Column): SQL | undefined {
+/** Where a page ended; nothing for the first page. @throws BadInput for what is no such place */
+export function afterPlace(cursor: string): Last | undefined {
   if (!cursor) return undefined
   const last = read(cursor)
   if (!last) throw new BadInput([{ path: 'cursor', message: 'must be as the page before gave it' }])
-  return sql`(${key}, ${name}, ${id}) > (${last[0]}, ${last[1]}, ${last[2]})`
+  const [key, name, id] = last
+  return { key, name, id }
+}
+
+/** What comes after where a page ended, as SQL; nothing for the first page. @throws BadInput as {@link afterPlace} */
+export function pageAfter(cursor: string, key: SQL, name: Column, id: Column): SQL | undefined {
+  const last = afterPlace(cursor)
+  return last && sql`(${key}, ${name}, ${id}) > (${last.key}, ${last.name}, ${last.id})`
 }
 
 function read(cursor: string): [string | number, string, string] | undefined {

@@ -10,6 +10,7 @@ const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('../devices/simulatedMeter')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
   ...(await import('./mixes')),
   ...(await import('./plans')),
 })
@@ -59,7 +60,7 @@ describe('measured mixes', () => {
     const { id, ...rest } = await bottle('Ouzel', 60)
     expect(rest.strength).toBe(1)
     await on.changeProduct(id, Object.assign(new OwnedProductInput(), { ...rest, strength: 1.3 }))
-    const again = (await on.kit()).products.find(p => p.id === id)!
+    const again = (await on.kitProducts()).find(p => p.id === id)!
     expect(again.strength).toBe(1.3)
     expect(complexionOf(again).strength).toBe(1.3)
   })

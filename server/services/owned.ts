@@ -1,9 +1,9 @@
-import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import { CLEAR_LAB } from '#core/product/item'
 import { useOrder } from '#core/stock/fills'
 import { traitsFor } from '#core/stock/usual'
 import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'
-import { db } from '../db/connection'
+import { db, isFile, onWritten } from '../db/connection'
 import { fills, products, units } from '../db/schema'
 import { Missing } from '../utils/problems'
 import { sound } from './sound'
@@ -49,20 +49,27 @@ export function unitOf(unit: UnitRow, fill: FillRow, palette: string | null): Ow
 
 /** A product as one owns it, its units in the order they are used. */
 export function ownedOf(product: ProductRow, held: readonly OwnedUnit[], ownerFaceId: string | null): OwnedProduct {
-  const inOrder = useOrder(held)
-  const first = inOrder[0]!
   return {
-    ...fieldsOf(product),
+    ...heldBy(fieldsOf(product), held),
+    ownerFaceId,
+    version: product.version + held.reduce((sum, u) => sum + u.version, 0),
+  }
+}
+
+/** What is told of a product by the units that hold it. */
+function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
+  const units = useOrder(held)
+  const first = units[0]!
+  return {
+    ...product,
     sizeMl: first.size,
     level: first.level,
     priceMinor: first.priceMinor,
     openedOn: first.openedOn,
     notes: first.notes,
     retiredAt: first.retiredAt,
-    createdAt: [...held].map(u => u.createdAt).sort()[0]!,
-    ownerFaceId,
-    units: inOrder,
-    version: product.version + held.reduce((sum, u) => sum + u.version, 0),
+    createdAt: held.map(u => u.createdAt).sort()[0]!,
+    units,
   }
 }
 
@@ -117,29 +124,84 @@ async function paletteNames(from: Reader, rows: readonly { unit: UnitRow; fill: 
   return new Map(found.map(p => [p.id, p.shade]))
 }
 
-const ofTheKit = isNull(units.ownerFaceId)
+/*
+ * A kit of years is ten thousand bottles, every plan and every list asks for all of them, and little changes between two questions. So what
+ * was read is kept, and what an act touched is read anew. On a server that others may write to as well nothing is kept.
+ */
 
-/** Everything of the kit, retired or not. */
-export const kitProducts = (from: Reader = db): Promise<OwnedProduct[]> => owned(from, ofTheKit)
+let known: Map<string, OwnedProduct[]> | null = null
+let inOrder: OwnedProduct[] | null = null
+let stale = new Set<string>()
+let reading: Promise<void> | null = null
+onWritten(touched => {
+  if (touched === null) known = null
+  else for (const id of touched) stale.add(id)
+  if (touched?.size !== 0) inOrder = null
+})
 
-/** What is brought by these people, by face. */
+async function readAnew(): Promise<void> {
+  // What is written while this reads is stale again, or all of it is.
+  const ids = [...stale]
+  stale = new Set()
+  const before = known
+  const next = before ?? new Map<string, OwnedProduct[]>()
+  known = next
+  try {
+    const found = before ? await owned(db, inArray(fills.productId, ids)) : await owned(db)
+    for (const id of ids) next.delete(id)
+    for (const p of found) next.set(p.id, [...(next.get(p.id) ?? []), p])
+  } catch (problem) {
+    known = null
+    throw problem
+  }
+}
+
+/** Everything owned, of the kit or brought, in the order it was entered. Not to be written to. */
+async function allOwned(): Promise<readonly OwnedProduct[]> {
+  if (!isFile()) return owned(db)
+  while (reading || known === null || stale.size > 0) {
+    reading ??= readAnew().finally(() => {
+      reading = null
+    })
+    await reading
+  }
+  inOrder ??= [...known.values()].flat().sort(entered)
+  return inOrder
+}
+
+/** Everything of the kit, retired or not. Not to be written to. */
+export const kitProducts = async (): Promise<readonly OwnedProduct[]> =>
+  (await allOwned()).filter(p => p.ownerFaceId === null)
+
+/** What is brought by these people, by face; `from` a transaction, as it is there. */
 export async function broughtBy(from: Reader, faceIds: readonly string[]): Promise<Map<string, OwnedProduct[]>> {
-  const all =
-    faceIds.length === 0
-      ? []
-      : await owned(from, isNotNull(units.ownerFaceId), inArray(units.ownerFaceId, [...faceIds]))
+  const brought =
+    from === db
+      ? (await allOwned()).filter(p => p.ownerFaceId !== null && faceIds.includes(p.ownerFaceId))
+      : faceIds.length > 0
+        ? await owned(from, inArray(units.ownerFaceId, [...faceIds]))
+        : []
   const byFace = new Map<string, OwnedProduct[]>()
-  for (const p of all) byFace.set(p.ownerFaceId!, [...(byFace.get(p.ownerFaceId!) ?? []), p])
+  for (const p of brought) byFace.set(p.ownerFaceId!, [...(byFace.get(p.ownerFaceId!) ?? []), p])
   return byFace
 }
 
 /** What may be used on one face: the kit, and what they bring, but for what is retired. */
-export const usableOn = (faceId: string): Promise<OwnedProduct[]> =>
-  owned(db, isNull(units.retiredAt), sql`(${units.ownerFaceId} IS NULL OR ${units.ownerFaceId} = ${faceId})`)
+export async function usableOn(faceId: string): Promise<OwnedProduct[]> {
+  const theirs = (await allOwned()).filter(p => p.ownerFaceId === null || p.ownerFaceId === faceId)
+  return theirs.flatMap(p => {
+    const inUse = p.units.filter(u => u.retiredAt === null)
+    return inUse.length === 0 ? [] : inUse.length === p.units.length ? p : heldBy(p, inUse)
+  })
+}
+
+/** Those of these products that are owned, of the kit or brought, as they stand in the database. */
+export const ownedAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedProduct[]> =>
+  ids.length === 0 ? [] : owned(from, inArray(fills.productId, [...ids]))
 
 /** Owned products by id, of the kit or brought. @throws Missing where one is not owned */
 export async function ownedById(from: Reader, ids: readonly string[], what = 'This bottle'): Promise<OwnedProduct[]> {
-  const found = ids.length === 0 ? [] : await owned(from, inArray(fills.productId, [...ids]))
+  const found = await ownedAmong(from, ids)
   if (ids.some(id => !found.some(p => p.id === id))) throw new Missing(what)
   return ids.map(id => found.find(p => p.id === id)!)
 }

@@ -15,6 +15,7 @@ const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('../db/schema')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
   ...(await import('./faces')),
   ...(await import('./plans')),
   ...(await import('./settings')),
@@ -68,7 +69,7 @@ describe('the question a plan is computed from', () => {
     const { items } = await ask(id)
     expect(items.map(i => i.name).sort()).toEqual(['Heron', 'Hers'])
     expect(items.find(i => i.name === 'Hers')).toMatchObject({ own: true, dispenser: 'wand' })
-    expect((await on.kit()).products.map(p => p.shade)).not.toContain('Hers')
+    expect((await on.kitProducts()).map(p => p.shade)).not.toContain('Hers')
   })
 
   it('follows the methods, the tests and what the day asks', async () => {
@@ -113,7 +114,7 @@ describe('the question a plan is computed from', () => {
   })
 })
 
-const theKit = async () => (await on.kit()).products
+const theKit = async () => await on.kitProducts()
 const leftIn = (all: readonly OwnedProduct[]) => all.flatMap(p => p.units).reduce((sum, u) => sum + u.size * u.level, 0)
 
 describe('kept plans', () => {

@@ -1,5 +1,6 @@
 import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
 import type { FacePlan } from '#core/plan/facePlan'
+import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import { take } from '#core/stock/fills'
 import type { PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
@@ -10,6 +11,7 @@ import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
 import {
   locksOf,
   PlanInput,
+  type MishapInput,
   type FlashTestInput,
   type FlashTestRecord,
   type PaletteTestInput,
@@ -24,6 +26,7 @@ import {
 } from '#shared/records/plans'
 import type { OwnedProduct } from '#shared/records/kit'
 import { factsOf } from '#shared/faceFacts'
+import { itemOf } from '#shared/kitItem'
 import { planSettings } from '#shared/planSettings'
 import { today } from '#shared/today'
 import { db, type Transaction } from '../db/connection'
@@ -35,7 +38,7 @@ import { newId, now } from './clock'
 import { command, type Act } from './command'
 import { faceById } from './faces'
 import { rangesThatSeparate } from './kit'
-import { broughtBy, kitProducts, usableOn } from './owned'
+import { ownedAmong, usableOn } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
 import { computePlan, type Asking } from '../compute/pool'
@@ -66,7 +69,8 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
     face: facts,
     job: occasionOf(booking, input),
     settings: planSettings(methods, await allTests(), await rangesThatSeparate(), booking?.job.day ?? today()),
-    products: await usableOn(face.id),
+    // Without their units, which no rule weighs and which are ten thousand in a large kit.
+    products: (await usableOn(face.id)).map(({ units: _units, ...p }) => p),
     offers: (await catalogue()).offers,
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: input.overrides,
@@ -78,6 +82,20 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
 /** The plan for a face, computed in a worker; nothing is kept. */
 export async function planFor(faceId: string, input: PlanInput, asking: Asking): Promise<FacePlan> {
   return computePlan(await planRecords(await faceById(faceId), input), asking)
+}
+
+/** What to do about something that went wrong on a face, with what is here and may go on it. */
+export async function mendFor(faceId: string, { mishap, occasion }: MishapInput): Promise<MendStep[]> {
+  const face = await faceById(faceId)
+  const { face: facts, job, settings, products } = await planRecords(face, { ...new PlanInput(), occasion })
+  const items = products.filter(p => p.level > 0).map(itemOf)
+  return mendMishap(
+    MISHAPS.find(m => m.id === mishap)!,
+    items,
+    facts,
+    job,
+    settings,
+  )
 }
 
 /** Plans for a stranger, so that the thread has its code loaded and its rules run before the first artist of the day asks. */
@@ -230,9 +248,10 @@ export function usePlan(id: string): Promise<PlanLine> {
     const [body] = await act.tx.select().from(planBodies).where(eq(planBodies.planId, id))
     const face = await faceById(row.faceId, act.tx)
     const jobId = face.bookings.find(b => b.id === row.bookingId)?.jobId ?? null
-    const owned = await usedFrom(act.tx, row.faceId)
+    const amounts = body ? amountsOf(body.plan) : new Map<string, number>()
+    const owned = await usedFrom(act.tx, row.faceId, [...amounts.keys()])
     const log = { at: now(), faceId: row.faceId, jobId, planId: id }
-    for (const [productId, amount] of body ? amountsOf(body.plan) : []) {
+    for (const [productId, amount] of amounts) {
       const product = owned.get(productId)
       if (product) await use(act, product, amount, log)
     }
@@ -240,10 +259,11 @@ export function usePlan(id: string): Promise<PlanLine> {
   })
 }
 
-/** What can be used on a face, by product. */
-async function usedFrom(tx: Transaction, faceId: string): Promise<Map<string, OwnedProduct>> {
-  const own = (await broughtBy(tx, [faceId])).get(faceId) ?? []
-  return new Map([...(await kitProducts(tx)), ...own].map(p => [p.id, p]))
+/** What can be used on a face of these products, theirs before the kit's. */
+async function usedFrom(tx: Transaction, faceId: string, ids: readonly string[]): Promise<Map<string, OwnedProduct>> {
+  const owned = await ownedAmong(tx, ids)
+  const theirs = owned.filter(p => p.ownerFaceId === faceId)
+  return new Map([...owned.filter(p => p.ownerFaceId === null), ...theirs].map(p => [p.id, p]))
 }
 
 interface Log {

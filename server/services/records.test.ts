@@ -9,6 +9,8 @@ emptyDatabase()
 const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
+  ...(await import('./kitList')),
   ...(await import('./faces')),
   ...(await import('./settings')),
   ...(await import('./changes')),
@@ -26,7 +28,12 @@ const face = (name: string) => Object.assign(new FaceInput(), { name })
 
 describe('the kit in the database', () => {
   it('starts empty', async () =>
-    expect(await on.kit()).toMatchObject({ products: [], apart: [], places: [{ name: 'Home' }, { name: 'Kit case' }] }))
+    expect(await on.shelf()).toMatchObject({
+      products: [],
+      count: 0,
+      apart: [],
+      places: [{ name: 'Home' }, { name: 'Kit case' }],
+    }))
 
   it('keeps every field of a bottle', async () => {
     const input = bottle('Heron', {
@@ -39,7 +46,7 @@ describe('the kit in the database', () => {
     })
     const added = await on.addProduct(input)
     expect(added).toMatchObject({ ...input, retiredAt: null })
-    expect((await on.kit()).products).toEqual([added])
+    expect(await on.kitProducts()).toEqual([added])
   })
 
   it('changes, deletes and brings back', async () => {
@@ -50,16 +57,16 @@ describe('the kit in the database', () => {
       priceMinor: null,
     })
     await on.removeProduct(id)
-    expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
+    expect((await on.kitProducts()).some(p => p.id === id)).toBe(false)
     await expect(on.removeProduct(id)).rejects.toThrow('not here any more')
     await expect(on.changeProduct(id, bottle('Mudlark'))).rejects.toThrow('not here any more')
     await on.undo()
-    expect((await on.kit()).products.find(p => p.id === id)).toMatchObject({ shade: 'Mudlark', level: 0.25 })
+    expect((await on.kitProducts()).find(p => p.id === id)).toMatchObject({ shade: 'Mudlark', level: 0.25 })
   })
 
   it('retires all or none', async () => {
     const [x, y] = [await on.addProduct(bottle('One')), await on.addProduct(bottle('Two'))]
-    const stateOf = async (id: string) => (await on.kit()).products.find(p => p.id === id)?.retiredAt
+    const stateOf = async (id: string) => (await on.kitProducts()).find(p => p.id === id)?.retiredAt
     await expect(on.retire({ ids: [x.id, 'gone'], retired: true })).rejects.toThrow('not here any more')
     expect(await stateOf(x.id)).toBeNull()
     await on.retire({ ids: [x.id, y.id], retired: true })
@@ -76,20 +83,20 @@ describe('the kit in the database', () => {
   })
 
   it('takes many writes at once, one after the other', async () => {
-    const before = (await on.kit()).products.length
+    const before = (await on.kitProducts()).length
     await Promise.all(Array.from({ length: 25 }, (_, i) => on.addProduct(bottle(`Row ${i}`))))
-    expect((await on.kit()).products).toHaveLength(before + 25)
+    expect(await on.kitProducts()).toHaveLength(before + 25)
   })
 
   it('a failed write leaves nothing behind and the next one works', async () => {
-    const before = (await on.kit()).products.length
+    const before = (await on.kitProducts()).length
     await expect(
       on.write(async () => {
         throw new Error('half way')
       }),
     ).rejects.toThrow('half way')
     await on.addProduct(bottle('After'))
-    expect((await on.kit()).products).toHaveLength(before + 1)
+    expect(await on.kitProducts()).toHaveLength(before + 1)
   })
 })
 

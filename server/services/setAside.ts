@@ -10,7 +10,7 @@ import { now } from './clock'
 import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
-import { kit } from './kit'
+import { kitProducts } from './owned'
 import { ownedOf, unitOf } from './owned'
 import { allTests, readAllPlanBodies } from './plans'
 import { forgetTargets } from './targets'
@@ -47,7 +47,15 @@ const tableOf = (sort: SortName) => (sort === 'planBody' ? tables.planBodies : T
 
 /** Reads everything there is, a little at a time, so that what cannot be used as it stands is known. */
 async function lookThrough(): Promise<void> {
-  for (const read of [kit, readAllFaces, allTests, catalogue, allPurchases, readAllPlanBodies, () => allJobs('')])
+  for (const read of [
+    kitProducts,
+    readAllFaces,
+    allTests,
+    catalogue,
+    allPurchases,
+    readAllPlanBodies,
+    () => allJobs(''),
+  ])
     await read()
 }
 

@@ -13,6 +13,7 @@ emptyDatabase()
 const load = async () => ({
   ...(await import('../db/connection')),
   ...(await import('./kit')),
+  ...(await import('./owned')),
   ...(await import('./faces')),
   ...(await import('./plans')),
   ...(await import('./settings')),
@@ -61,7 +62,7 @@ describe('a broken row', () => {
       const { id: good } = await bottle(`Good beside ${what}`)
       const row = { product: id, unit: units[0]!.id, fill: units[0]!.fillId }[sort]
       await byHand(`UPDATE ${sort}s SET ${change} WHERE id = '${row}'`)
-      const ids = (await on.kit()).products.map(p => p.id)
+      const ids = (await on.kitProducts()).map(p => p.id)
       expect(ids).toContain(good)
       expect(ids).not.toContain(id)
       const [aside] = (await on.allSetAside()).filter(a => a.id === row)
@@ -70,7 +71,7 @@ describe('a broken row', () => {
       // What the form needs to put a bottle right by hand.
       if (sort === 'product') expect(aside!.record).toMatchObject({ id, units: [{ id: units[0]!.id }] })
       await on.mend(sort, row)
-      expect((await on.kit()).products.map(p => p.id)).toContain(id)
+      expect((await on.kitProducts()).map(p => p.id)).toContain(id)
       expect((await on.allSetAside()).filter(a => a.id === row)).toEqual([])
       await on.removeProduct(id)
       await on.removeProduct(good)
@@ -112,10 +113,10 @@ describe('a broken row', () => {
     await byHand(`UPDATE products SET l = 1e300 WHERE id = '${id}'`)
     await on.undo()
     await expect(on.retire({ ids: [id], retired: true })).rejects.toThrow('not here any more')
-    expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
+    expect((await on.kitProducts()).some(p => p.id === id)).toBe(false)
     expect(await asideNames()).toContain('The bottle Deleted and odd')
     await on.mend('product', id)
-    expect((await on.kit()).products.some(p => p.id === id)).toBe(true)
+    expect((await on.kitProducts()).some(p => p.id === id)).toBe(true)
   })
 
   it('of a simulated supplier is as that supplier has it again', async () => {
@@ -142,13 +143,13 @@ describe('a broken row', () => {
   it('is checked once as it stands, and again when it changes', async () => {
     const { id } = await bottle('Checked')
     const begun = performance.now()
-    await on.kit()
+    await on.kitProducts()
     const first = performance.now() - begun
-    for (let i = 0; i < 20; i++) await on.kit()
+    for (let i = 0; i < 20; i++) await on.kitProducts()
     expect((performance.now() - begun - first) / 20).toBeLessThan(Math.max(20, first * 3))
     await byHand(`UPDATE products SET l = 6.2 WHERE id = '${id}'`)
-    expect((await on.kit()).products.some(p => p.id === id)).toBe(false)
+    expect((await on.kitProducts()).some(p => p.id === id)).toBe(false)
     await byHand(`UPDATE products SET l = 62 WHERE id = '${id}'`)
-    expect((await on.kit()).products.some(p => p.id === id)).toBe(true)
+    expect((await on.kitProducts()).some(p => p.id === id)).toBe(true)
   })
 })

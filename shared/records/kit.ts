@@ -22,6 +22,8 @@ import {
   One,
   OneOf,
   Text,
+  Whole,
+  Words,
   YesNo,
 } from '../rules'
 
@@ -158,8 +160,94 @@ export interface Place {
   name: string
 }
 
-export interface Kit {
-  products: OwnedProduct[]
+/** What of a product the colour work needs: neither its list nor its single units. */
+export type ShelfProduct = Omit<OwnedProduct, 'units' | 'inci' | 'flagFixes' | 'traits' | 'notes' | 'version'>
+
+/** The kit in short: everything that is mixed, what must stay apart, where things stand, and how much else there is. */
+export interface Shelf {
+  products: ShelfProduct[]
   apart: { brand: string; range: string }[]
   places: Place[]
+  /** Products of the kit of any kind, retired or not. */
+  count: number
+  /** Those that are empty and not retired. */
+  empty: number
+  /** Kinds that the kit holds, in the order of the work. */
+  kinds: ItemKind[]
+}
+
+export const KIT_STATES = ['in use', 'empty', 'retired', 'all'] as const
+export type KitState = (typeof KIT_STATES)[number]
+export const KIT_ORDERS = [
+  'depth',
+  'shade',
+  'undertone',
+  'family',
+  'coverage',
+  'finish',
+  'size',
+  'level',
+  'price',
+] as const
+export type KitOrder = (typeof KIT_ORDERS)[number]
+
+/** What a list of the kit is asked for. */
+export class KitQuery {
+  @Text(0, 100) q: string = ''
+  /** A kind, or `complexion` for all that is matched to a skin. */
+  @OneOf(['all', 'complexion', ...ITEM_KINDS]) kind: ItemKind | 'complexion' | 'all' = 'all'
+  /** Any of these kinds, between commas, or what is used as one of them too. */
+  @Text(0, 400) kinds: string = ''
+  @OneOf(['all', ...FAMILIES]) family: Family | 'all' = 'all'
+  @OneOf(KIT_STATES) state: KitState = 'all'
+  @OneOf(KIT_ORDERS) order: KitOrder = 'depth'
+  @OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
+  /** Where the page before ended. */
+  @Text(0, 400) cursor: string = ''
+  @Whole(1, 100) limit: number = 50
+}
+
+/** A product as it stands in a list. */
+export interface KitLine extends Pick<
+  ShelfProduct,
+  | 'id'
+  | 'kind'
+  | 'brand'
+  | 'range'
+  | 'shade'
+  | 'lab'
+  | 'colourSource'
+  | 'coverage'
+  | 'family'
+  | 'finish'
+  | 'sizeMl'
+  | 'level'
+  | 'priceMinor'
+  | 'retiredAt'
+> {
+  units: number
+  notes: string
+}
+
+export interface KitPage {
+  lines: KitLine[]
+  next: string | null
+  count: number
+}
+
+/** Names of products by id; of what is not owned any more nothing is said. */
+export class NamesQuery {
+  @Text(0, 4000) ids: string = ''
+}
+
+/** What people declare they react to. */
+export class DeclaredInput {
+  @Words(100, 60) declared: string[] = []
+}
+
+/** Where what is reacted to stands in the kit, of what is not retired. */
+export interface HeldInKit {
+  held: { declared: string; names: string[] }[]
+  /** Products without a list on record. */
+  unread: number
 }

@@ -1,5 +1,6 @@
 import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
+import { MISHAPS } from '#core/plan/mishaps'
 import { DropsDto } from '../compute/parts'
 import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
@@ -38,6 +39,14 @@ export class PlanInput {
   occasion?: OccasionInput | null
   /** The booking it is for; left out, the one that counts today, else a personal visit. */
   @Maybe() @Id() bookingId?: string | null
+}
+
+/** What went wrong at the chair, on what day. */
+export class MishapInput {
+  @OneOf(MISHAPS.map(m => m.id)) mishap!: string
+  @Maybe()
+  @One(() => OccasionInput, 'must say what the day asks')
+  occasion?: OccasionInput | null
 }
 
 export const PLAN_KINDS = ['preview', 'day'] as const

@@ -5,14 +5,13 @@ import type { Face } from '#shared/records/faces'
 /** What became of products on this face: liked, used, disliked, a reaction. */
 const props = defineProps<{ face: Face }>()
 const faces = useFaces()
-const kit = useKit()
+const names = useProductNames()
 const undo = useUndo()
 const productId = ref<string | null>(null)
 const what = ref<HistoryWord>('liked')
 const note = ref('')
 useDraft(`history:${props.face.id}`, reactive({ productId, note }))
-const nameOf = (id: string) =>
-  kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
+const nameOf = (id: string) => props.face.own.find(p => p.id === id)?.shade ?? names.nameOf(id)
 
 /** One line per product and verdict; used ones are counted. */
 const rows = computed(() => {
@@ -58,12 +57,7 @@ async function add() {
       </li>
     </ul>
     <form class="add" @submit.prevent="add">
-      <v-autocomplete
-        v-model="productId"
-        label="Product"
-        :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))"
-        clearable
-      />
+      <ProductPicker v-model="productId" label="Product" clearable />
       <v-select v-model="what" label="was" :items="[...HISTORY]" />
       <v-text-field v-model="note" label="What happened" maxlength="300" />
       <v-btn type="submit" color="primary" :disabled="!productId">Remember</v-btn>

@@ -1,23 +1,29 @@
 <script setup lang="ts">
-import { SUBSTANCES, foundIn } from '#core/ingredients/substances'
-import { itemOf } from '#shared/kitItem'
+import { SUBSTANCES } from '#core/ingredients/substances'
+import type { HeldInKit } from '#shared/records/kit'
+import { api, ApiProblem } from '~/composables/api'
 
 /** What they react to: picked or typed, with what of the kit it takes off the table. */
 const model = defineModel<string[]>({ required: true })
-const kit = useKit()
 const typed = ref<string | null>(null)
 const choices = SUBSTANCES.map(s => s.label)
-const items = computed(() => kit.products.filter(p => !p.retiredAt).map(itemOf))
-const held = computed(
-  () =>
-    new Map(
-      model.value.map(declared => [
-        declared,
-        items.value.filter(i => i.ingredients && foundIn(declared, i.ingredients).length > 0).map(i => i.name),
-      ]),
-    ),
+const undo = useUndo()
+const found = shallowRef<HeldInKit>({ held: [], unread: 0 })
+const held = computed(() => new Map(found.value.held.map(h => [h.declared, h.names])))
+watch(
+  [model, () => undo.acts],
+  async () => {
+    if (model.value.length === 0) return
+    try {
+      const answer = await api('post', '/api/kit/held', {}, { body: { declared: [...model.value] }, quiet: true })
+      if (answer.held.length === model.value.length) found.value = answer
+    } catch (problem) {
+      // What is declared is kept all the same: this only tells where it stands.
+      if (!(problem instanceof ApiProblem)) throw problem
+    }
+  },
+  { immediate: true },
 )
-const unread = computed(() => items.value.filter(i => i.ingredients === null).length)
 
 function add(word: string | null) {
   const text = (word ?? '').trim()
@@ -48,13 +54,15 @@ const drop = (word: string) => {
         <span class="small">{{
           held.get(word)?.length
             ? `in ${listInWords(held.get(word)!.slice(0, 4))}${held.get(word)!.length > 4 ? ` and ${held.get(word)!.length - 4} more` : ''}: they stay away`
-            : 'in nothing of the kit whose list is on record'
+            : held.has(word)
+              ? 'in nothing of the kit whose list is on record'
+              : ''
         }}</span>
         <button class="act" type="button" :aria-label="`Take ${word} off`" @click="drop(word)">Take off</button>
       </li>
     </ul>
-    <p v-if="model.length > 0 && unread > 0" class="small">
-      {{ plural(unread, 'product') }} without a list on record: read the pack.
+    <p v-if="model.length > 0 && found.unread > 0" class="small">
+      {{ plural(found.unread, 'product') }} without a list on record: read the pack.
     </p>
   </div>
 </template>

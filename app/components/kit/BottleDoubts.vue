@@ -89,7 +89,7 @@ async function believe() {
   const product = suspected.value
   if (!product || !suspect.value) return
   const { lab } = suspect.value
-  await undo.attempt(() => kit.change(product.id, { ...product, lab, colourSource: 'verdicts' }))
+  await undo.attempt(() => kit.changeAll([{ id: product.id, lab, colourSource: 'verdicts' }]))
 }
 </script>
 

@@ -80,7 +80,7 @@ async function take() {
     const found = learned.get(p.id)
     if (!found) return []
     const { lab, strength = 1 } = asLearned(complexionOf(p), found)
-    return [{ ...p, lab, strength: Math.min(4, Math.max(0.25, strength)) }]
+    return [{ id: p.id, lab, strength: Math.min(4, Math.max(0.25, strength)) }]
   })
   await undo.attempt(() => kit.changeAll(changed))
 }

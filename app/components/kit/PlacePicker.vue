@@ -12,10 +12,10 @@ import {
 } from '#core/stock/placement'
 import { isComplexionKind } from '#core/stock/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/product/item'
-import type { ColourSource, OwnedProduct } from '#shared/records/kit'
+import type { ColourSource, ShelfProduct } from '#shared/records/kit'
 
 /** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */
-const props = defineProps<{ kind: ItemKind; bottles: readonly OwnedProduct[]; errors: (path: string) => string[] }>()
+const props = defineProps<{ kind: ItemKind; bottles: readonly ShelfProduct[]; errors: (path: string) => string[] }>()
 const lab = defineModel<Lab>('lab', { required: true })
 const source = defineModel<ColourSource>('source', { required: true })
 

@@ -38,18 +38,12 @@ const traits = computed({
 const sharpen = ref(props.product !== null)
 const priceWrong = ref('')
 const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
-const others = computed(() =>
-  kit.products.filter(p => p.id !== props.product?.id && p.colourSource !== 'clear' && p.kind !== 'adjuster'),
-)
+const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.kind === 'foundation'))
+const { ranges: owned } = useRangesOwned()
 const ranges = computed(() => [
-  ...new Set(
-    kit.products
-      .filter(p => !values.brand || p.brand === values.brand)
-      .map(p => p.range)
-      .filter(Boolean),
-  ),
+  ...new Set(owned.value.flatMap(r => ((!values.brand || r.brand === values.brand) && r.range ? r.range : []))),
 ])
-const brands = computed(() => [...new Set(kit.products.map(p => p.brand).filter(Boolean))])
+const brands = computed(() => [...new Set(owned.value.map(r => r.brand).filter(Boolean))])
 const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
 const mixes = computed(() => !kit.apart.some(r => rangeKey(r) === rangeKey(values)))
 

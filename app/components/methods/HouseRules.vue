@@ -4,18 +4,12 @@ import type { HouseRuleInput } from '#shared/records/settings'
 
 /** What an agency or a client prescribes: this place of the plan is done with this product. */
 const rules = defineModel<HouseRuleInput[]>({ required: true })
-const kit = useKit()
+const names = useProductNames()
 const slot = ref<SlotId | null>(null)
 const itemId = ref<string | null>(null)
 const sentence = ref('')
 useDraft('house rule', reactive({ slot, itemId, sentence }))
-const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
-const items = computed(() => {
-  const kinds = SLOTS.find(s => s.id === slot.value)?.kinds ?? []
-  return kit.products
-    .filter(p => kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k)))
-    .map(p => ({ value: p.id, title: p.shade }))
-})
+const kinds = computed(() => SLOTS.find(s => s.id === slot.value)?.kinds ?? [])
 function add() {
   if (!slot.value || !itemId.value || !sentence.value.trim()) return
   rules.value = [...rules.value, { slot: slot.value, itemId: itemId.value, sentence: sentence.value.trim() }]
@@ -29,7 +23,7 @@ function add() {
     <summary>House rules{{ rules.length > 0 ? `: ${rules.length}` : '' }}</summary>
     <ul>
       <li v-for="(r, i) in rules" :key="i">
-        <b>{{ capital(r.slot) }}</b>: {{ nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span>
+        <b>{{ capital(r.slot) }}</b>: {{ names.nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span>
         <button
           class="act"
           type="button"
@@ -42,7 +36,7 @@ function add() {
     </ul>
     <div class="add">
       <v-select v-model="slot" label="This place" :items="SLOTS.map(s => ({ value: s.id, title: s.name }))" />
-      <v-autocomplete v-model="itemId" label="is done with" :items="items" :disabled="!slot" />
+      <ProductPicker v-model="itemId" label="is done with" :kinds="kinds" :disabled="!slot" />
       <v-text-field v-model="sentence" label="because" maxlength="120" />
       <v-btn color="primary" :disabled="!slot || !itemId || !sentence.trim()" @click="add">Add</v-btn>
     </div>

@@ -3,15 +3,15 @@ import { rangeKey } from '#shared/kitPigments'
 
 /** What the palette and the flash have shown: it stands over the table and over every guess. */
 const plans = usePlans()
-const kit = useKit()
 const undo = useUndo()
-const ranges = computed(() => [...new Set(kit.products.map(rangeKey).filter(Boolean))].sort())
+const { ranges: owned } = useRangesOwned()
+const ranges = computed(() => [...new Set(owned.value.map(rangeKey).filter(Boolean))].sort())
 const [a, b, after] = [ref<string | null>(null), ref<string | null>(null), ref('')]
 const result = ref<'held' | 'separated' | 'pilled'>('held')
 const itemId = ref<string | null>(null)
 const flash = ref<'good' | 'bad'>('good')
 useDraft('palette and flash', reactive({ a, b, after, result, itemId, flash }))
-const nameOf = (id: string) => kit.byId.get(id)?.shade ?? 'a product that left the kit'
+const { nameOf } = useProductNames()
 
 async function addPalette() {
   if (!a.value || !b.value) return
@@ -72,11 +72,7 @@ async function addFlash() {
       </li>
     </ul>
     <div class="add">
-      <v-autocomplete
-        v-model="itemId"
-        label="Photographed"
-        :items="kit.products.map(p => ({ value: p.id, title: `${p.shade} (${p.kind})` }))"
-      />
+      <ProductPicker v-model="itemId" label="Photographed" />
       <Choices
         v-model="flash"
         label="It was"

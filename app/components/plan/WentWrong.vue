@@ -1,32 +1,28 @@
 <script setup lang="ts">
-import type { FaceFacts } from '#core/suitability/face'
-import type { JobFacts } from '#core/suitability/job'
-import { mendMishap, MISHAPS } from '#core/plan/mishaps'
-import { itemOf } from '#shared/kitItem'
-import type { OwnedProduct } from '#shared/records/kit'
-import { planSettings } from '#shared/planSettings'
-import { today } from '#shared/today'
+import { MISHAPS } from '#core/plan/mishaps'
+import type { OccasionInput } from '#shared/records/consultation'
+import { api, ApiProblem } from '~/composables/api'
 
 /** At the chair: what happened, and what to do about it with what is here. */
-const props = defineProps<{ facts: FaceFacts; job: JobFacts; own: readonly OwnedProduct[] }>()
-const kit = useKit()
-const plans = usePlans()
-const settings = useSettings()
+const props = defineProps<{ faceId: string; occasion: OccasionInput }>()
 const open = ref(false)
 const id = ref<string>()
-const items = computed(() => [...kit.products.filter(p => !p.retiredAt && p.level > 0), ...props.own].map(itemOf))
-const steps = computed(() => {
-  const mishap = MISHAPS.find(m => m.id === id.value)
-  return mishap
-    ? mendMishap(
-        mishap,
-        items.value,
-        props.facts,
-        props.job,
-        planSettings(settings.value, plans.tests, kit.apart, today()),
-      )
-    : []
-})
+const steps = shallowRef<string[]>([])
+const problem = ref('')
+async function mend(mishap: string | undefined) {
+  steps.value = []
+  problem.value = ''
+  if (!mishap) return
+  try {
+    const body = { mishap, occasion: { ...props.occasion } }
+    const found = await api('post', '/api/faces/:id/mishap', { id: props.faceId }, { body, quiet: true })
+    if (id.value === mishap) steps.value = found.map(s => s.text)
+  } catch (refused) {
+    if (!(refused instanceof ApiProblem)) throw refused
+    problem.value = refused.message
+  }
+}
+watch(id, mend)
 </script>
 
 <template>
@@ -42,8 +38,9 @@ const steps = computed(() => {
           hide-label
         />
         <ol v-if="steps.length > 0" aria-live="polite">
-          <li v-for="step in steps" :key="step.text">{{ step.text }}</li>
+          <li v-for="step in steps" :key="step">{{ step }}</li>
         </ol>
+        <p v-else-if="problem" role="alert">{{ problem }}</p>
         <p v-else class="small">Touch what happened: the steps use what is in this kit and may go on this face.</p>
         <v-btn variant="text" @click="open = false">Close</v-btn>
       </div>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { ReachedSkin } from '#core/complexion/reach'
-import type { OwnedProduct } from '#shared/records/kit'
+import type { ShelfProduct } from '#shared/records/kit'
 
 /** One bottle of the kit: what would be lost without it. */
 const props = defineProps<{
-  product: OwnedProduct
+  product: ShelfProduct
   lost: readonly ReachedSkin[]
   lostFaces: readonly string[]
   matched: number

@@ -4,14 +4,14 @@ import type { Family } from '#core/complexion/product'
 import type { Share } from '#core/complexion/shares'
 import { spreadOut } from '#core/complexion/spreadOut'
 import { skinPlace } from '#core/complexion/skin'
-import type { OwnedProduct } from '#shared/records/kit'
+import type { ShelfProduct } from '#shared/records/kit'
 
 /**
  * The bottles standing under the depth they sit at, on the axis of the field above, one shelf for each family since only
  * bottles of one shelf mix. Adjusters have no depth and stand apart at the end of their shelf.
  */
 const props = defineProps<{
-  products: readonly OwnedProduct[]
+  products: readonly ShelfProduct[]
   inRecipe: ReadonlySet<string>
   leftOut: ReadonlySet<string>
   idle: ReadonlySet<string>
@@ -52,7 +52,7 @@ const shelves = computed(() =>
 )
 const compact = computed(() => props.products.length > 26)
 
-const label = (p: OwnedProduct) =>
+const label = (p: ShelfProduct) =>
   [
     p.shade,
     placeInWords(p.lab),

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { everyone } from '#core/complexion/population'
 import type { Share } from '#core/complexion/shares'
-import { chainsWithout, MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
+import { MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
 import { SUBSTANCES } from '#core/ingredients/substances'
 import { slotPlan } from '#core/plan/slots'
-import { itemOf } from '#shared/kitItem'
-import { today } from '#shared/today'
+import { api, ApiProblem } from '~/composables/api'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 import { plainShelf } from '~/composables/useShelf'
 
@@ -14,6 +13,7 @@ const kit = useKit()
 const clientele = useClientele()
 const settings = useSettings()
 const task = useWorkerTask()
+const undo = useUndo()
 const open = ref(false)
 const asked = ref<string[]>([])
 const shares = ref<Share[]>([])
@@ -28,13 +28,7 @@ const declaredBy = computed(() => {
   }
   return by
 })
-const chains = computed(() =>
-  chainsWithout(
-    [...[...declaredBy.value.keys()].filter(w => w !== MILD_ONLY).sort(), MILD_ONLY, ...asked.value],
-    kit.products.filter(p => !p.retiredAt).map(itemOf),
-    today(),
-  ),
-)
+const chains = shallowRef<ChainWithout[]>([])
 const choices = computed(() => SUBSTANCES.map(s => s.label).filter(label => !chains.value.some(c => c.label === label)))
 const slots = (ids: ChainWithout['lacking']) => listInWords(ids.map(id => slotPlan(id).name.toLowerCase()))
 const stateOf = (c: ChainWithout) =>
@@ -49,6 +43,15 @@ const awayInWords = (names: readonly string[]) =>
 
 async function compute() {
   state.value = 'working'
+  try {
+    const people = [...declaredBy.value.keys()].filter(w => w !== MILD_ONLY).sort()
+    const declared = [...people, MILD_ONLY, ...asked.value]
+    chains.value = await api('post', '/api/kit/chains', {}, { body: { declared }, quiet: true })
+  } catch (problem) {
+    if (!(problem instanceof ApiProblem)) throw problem
+    state.value = 'failed'
+    return
+  }
   const parts = chains.value.map(c => [...c.bottleIds])
   try {
     shares.value = await task.run((work, report) =>
@@ -60,7 +63,7 @@ async function compute() {
     else if (task.progress.value === null) state.value = 'stopped'
   }
 }
-watch([open, chains, () => kit.shelf, () => settings.options], () => {
+watch([open, declaredBy, asked, () => undo.acts, () => kit.shelf, () => settings.options], () => {
   if (open.value) void compute()
 })
 const add = (label: string | null) => {

@@ -1,3 +1,5 @@
-import { kit } from '../../services/kit'
+import { KitQuery } from '#shared/records/kit'
+import { kitList } from '../../services/kitList'
+import { withQuery } from '../../utils/handlers'
 
-export default defineEventHandler(() => kit())
+export default withQuery(KitQuery, kitList)

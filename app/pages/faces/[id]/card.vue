@@ -7,7 +7,7 @@ import { ApiProblem } from '~/composables/api'
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: card · Varietas` })
-const kit = useKit()
+const names = useProductNames()
 const plans = usePlans()
 const undo = useUndo()
 
@@ -31,8 +31,7 @@ async function open(id: string | undefined) {
 watch(() => line.value?.id, open, { immediate: true })
 /** What was kept, with what was noted of it since. */
 const saved = computed(() => (line.value && body.value ? { ...body.value, ...line.value } : null))
-const nameOf = (id: string) =>
-  kit.byId.get(id)?.shade ?? props.face.own.find(p => p.id === id)?.shade ?? 'a product that left the kit'
+const nameOf = (id: string) => props.face.own.find(p => p.id === id)?.shade ?? names.nameOf(id)
 const card = computed(() => (saved.value ? faceCard(props.face, saved.value, nameOf) : null))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 

@@ -8,7 +8,7 @@ import { targetReading } from '#shared/faceFacts'
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: the look · Varietas` })
 const faces = useFaces()
-const kit = useKit()
+const names = useProductNames()
 const undo = useUndo()
 
 const area = ref<ChartArea>('lid')
@@ -28,17 +28,17 @@ const KINDS: Record<ChartArea, readonly ItemKind[]> = {
 const skin = computed(() => targetReading(props.face)?.mean ?? null)
 const marks = computed(() => props.face.consultation.chart)
 const mark = computed(() => marks.value.find(m => m.area === area.value))
-const nameOf = (m: ChartMarkInput) => kit.byId.get(m.productId ?? '')?.shade ?? (m.note || 'a colour')
-const choices = computed(() => {
-  const kinds = KINDS[area.value]
-  return kit.products.filter(
-    p =>
-      !p.retiredAt
-      && p.level > 0
-      && p.colourSource !== 'clear'
-      && (kinds.includes(p.kind) || p.traits.alsoFor.some(k => kinds.includes(k))),
-  )
+const nameOf = (m: ChartMarkInput) => (m.productId ? names.nameOf(m.productId) : '') || m.note || 'a colour'
+const { asked, page, state, load } = useKitList({
+  state: 'in use',
+  order: 'shade',
+  limit: 100,
+  kinds: KINDS[area.value].join(),
 })
+watch(area, now => {
+  asked.kinds = KINDS[now].join()
+})
+const choices = computed(() => page.value.lines.filter(p => p.colourSource !== 'clear'))
 const look = ref(props.face.consultation.look)
 const draft = useDraft(`look:${props.face.id}`, reactive({ look }))
 watch(
@@ -51,7 +51,7 @@ watch(
 const put = (chart: ChartMarkInput[]) => undo.attempt(() => faces.answer(props.face.id, { chart }))
 const others = () => marks.value.filter(m => m.area !== area.value)
 const place = (id: string) => {
-  const p = kit.byId.get(id)
+  const p = choices.value.find(c => c.id === id)
   if (p) void put([...others(), { area: area.value, lab: { ...p.lab }, productId: p.id, note: '' }])
 }
 async function keepWords(): Promise<boolean> {
@@ -94,7 +94,8 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
               <Swatch :lab="p.lab" :size="64" /><span>{{ p.shade }}</span>
             </button>
           </div>
-          <p v-if="choices.length === 0" class="small">
+          <Failed v-if="state === 'failed'" @again="load" />
+          <p v-else-if="choices.length === 0 && state === 'ready'" class="small">
             The kit holds no colour for this place. <NuxtLink to="/kit?add">Add one</NuxtLink>
           </p>
         </div>

@@ -110,7 +110,7 @@ async function save(kind: PlanKind) {
           @click="undo.attempt(() => plans.copyToDay(face.id, preview!.id))"
           >As at the preview</v-btn
         >
-        <WentWrong :facts="facts" :job="asks" :own="face.own" />
+        <WentWrong :face-id="face.id" :occasion="asks" />
       </div>
       <p v-if="held > 0" class="small">
         {{ plural(held, 'choice') }} of yours held.

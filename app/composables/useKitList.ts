@@ -1,0 +1,8 @@
+import { KitQuery, type KitLine } from '#shared/records/kit'
+import { api } from './api'
+
+/** The kit a page at a time. */
+export const useKitList = (first: Partial<KitQuery> = {}) =>
+  usePagedList<KitLine, KitQuery>(reactive(Object.assign(new KitQuery(), first)), asked =>
+    api('get', '/api/kit', { ...asked }),
+  )

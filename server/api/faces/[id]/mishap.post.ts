@@ -1,0 +1,5 @@
+import { MishapInput } from '#shared/records/plans'
+import { mendFor } from '../../../services/plans'
+import { idOf, withBody } from '../../../utils/handlers'
+
+export default withBody(MishapInput, (input, event) => mendFor(idOf(event), input))

@@ -1,0 +1,5 @@
+import { DeclaredInput } from '#shared/records/kit'
+import { chainsOfKit } from '../../services/withoutIt'
+import { withBody } from '../../utils/handlers'
+
+export default withBody(DeclaredInput, ({ declared }) => chainsOfKit(declared))

@@ -1,0 +1,5 @@
+import { NamesQuery } from '#shared/records/kit'
+import { productNames } from '../../services/kitList'
+import { withQuery } from '../../utils/handlers'
+
+export default withQuery(NamesQuery, ({ ids }) => productNames(ids))

@@ -1,0 +1,3 @@
+import { rangesOwned } from '../../services/kitList'
+
+export default defineEventHandler(() => rangesOwned())

@@ -1,0 +1,3 @@
+import { shelf } from '../../services/kitList'
+
+export default defineEventHandler(() => shelf())
