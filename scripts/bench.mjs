@@ -1,16 +1,10 @@
-// npm run bench: bundles the benchmark and runs it once.
-import { join } from 'node:path'
-import { bin, install, root, run } from './install.mjs'
+// npm run bench: bundles the benchmarks and runs each once: the core beside a straightforward one, and the server on grown data.
+import { build, bundle, install, run } from './install.mjs'
 
 install()
-const out = join(root, 'node_modules/.varietas/bench.mjs')
-run(bin('esbuild'), [
-  'bench/bench.ts',
-  '--bundle',
-  '--platform=node',
-  '--format=esm',
-  `--outfile=${out}`,
-  '--alias:#core=./core',
-  '--log-level=warning',
-])
-run(process.execPath, [out])
+run(process.execPath, [bundle('bench/bench.ts', 'bench')])
+if (!process.argv.includes('--core')) {
+  build()
+  bundle('tests/grow/main.ts', 'grow')
+  run(process.execPath, [bundle('bench/grown.ts', 'grown')])
+}

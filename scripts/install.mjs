@@ -56,6 +56,27 @@ export function install() {
   )
 }
 
+/** One file with all it imports, as Node runs it; returns where it stands. */
+export function bundle(entry, name) {
+  const out = join(stamps, `${name}.mjs`)
+  run(bin('esbuild'), [
+    entry,
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    `--outfile=${out}`,
+    '--alias:#core=./core',
+    '--alias:#shared=./shared',
+    '--external:@libsql/client',
+    '--external:@playwright/test',
+    '--tsconfig-raw={"compilerOptions":{"experimentalDecorators":true,"useDefineForClassFields":false}}',
+    "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    '--log-level=warning',
+  ])
+  return out
+}
+
 const SOURCES = [
   'app',
   'core',

@@ -28,8 +28,8 @@ export const useWorkspace = defineStore('workspace', () => {
         useBuys().load(),
         usePlans().loadTests(),
         useKeeping().load(),
+        useKeeping().loadAside(),
       ])
-      await useKeeping().loadAside()
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused

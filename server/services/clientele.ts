@@ -2,7 +2,7 @@ import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Lab } from '#core/colour/lab'
 import type { Clientele, ClienteleFace, Evidence } from '#shared/records/clientele'
 import { today } from '#shared/today'
-import { db } from '../db/connection'
+import { db, isFile, onWritten } from '../db/connection'
 import { faces, seenVerdicts } from '../db/schema'
 import { comingDay, linesOf } from './faceList'
 import { consultationOf } from './faces'
@@ -14,8 +14,25 @@ const MOST_FACES = 400
 // Skins nearer than this to each other are one to a share.
 const GRID = 1.5
 
-/** Whom the kit is for: see {@link Clientele}. */
-export async function clientele(): Promise<Clientele> {
+let known: { day: string; answer: Promise<Clientele> } | null = null
+onWritten(() => {
+  known = null
+})
+
+/** Whom the kit is for: see {@link Clientele}. Reckoned once until something is written. */
+export function clientele(): Promise<Clientele> {
+  if (!isFile()) return reckoned()
+  if (known?.day !== today()) {
+    const answer = reckoned()
+    known = { day: today(), answer }
+    answer.catch(() => {
+      known = null
+    })
+  }
+  return known!.answer
+}
+
+async function reckoned(): Promise<Clientele> {
   const day = comingDay(today())
   const rows = await db
     .select()

@@ -1,11 +1,11 @@
-import { and, asc, count, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm'
+import { and, count, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm'
 import type { FaceLine, FacePage, FacesQuery } from '#shared/records/clientele'
 import { nextBooking } from '#shared/records/jobs'
 import { today } from '#shared/today'
 import { db } from '../db/connection'
 import { faces } from '../db/schema'
 import { bookingsOf } from './jobs'
-import { cursorOf, pageAfter } from './listing'
+import { afterPlace, cursorOf } from './listing'
 import { sound } from './sound'
 import { targetsOf } from './targets'
 
@@ -34,6 +34,14 @@ export const comingDay = (day: string): SQL<string | null> => sql`(
   SELECT min(j.day) FROM bookings b JOIN jobs j ON j.id = b.job_id
   WHERE b.face_id = ${faces.id} AND b.deleted_at IS NULL AND j.deleted_at IS NULL AND j.day >= ${day})`
 
+/** The soonest day to come of everybody booked, as SQL: few are. */
+const comingDays = (day: string): SQL => sql`
+  SELECT b.face_id, min(j.day) AS day FROM jobs j JOIN bookings b ON b.job_id = j.id
+  WHERE j.day >= ${day} AND j.deleted_at IS NULL AND b.deleted_at IS NULL GROUP BY b.face_id`
+
+const countOf = async (fits: SQL | undefined): Promise<number> =>
+  (await db.select({ n: count() }).from(faces).where(fits))[0]?.n ?? 0
+
 /** The depth of the newest reading, as SQL: lightest first when turned round. */
 const newestL = sql`(SELECT r.l FROM readings r WHERE r.face_id = ${faces.id} AND r.deleted_at IS NULL ORDER BY r.rowid DESC LIMIT 1)`
 
@@ -57,17 +65,18 @@ export async function faceList({ q, skin, order, cursor, limit }: FacesQuery): P
   const words = q.split(/\s+/).filter(Boolean).slice(0, 8)
   const fits = and(isNull(faces.deletedAt), skin ? eq(faces.skinType, skin) : undefined, ...words.map(says))
   const first: Record<typeof order, SQL> = {
-    booked: sql`coalesce(${comingDay(today())}, '9')`,
+    booked: sql`coalesce((SELECT day FROM coming WHERE face_id = ${faces.id}), '9')`,
     name: sql`''`,
     depth: sql`-coalesce(${newestL}, -1)`,
   }
-  const key = first[order]
-  const rows = await db
-    .select({ id: faces.id, key: sql<string | number>`${key}`.as('key'), name: faces.name })
-    .from(faces)
-    .where(and(fits, pageAfter(cursor, key, faces.name, faces.id)))
-    .orderBy(asc(key), asc(faces.name), asc(faces.id))
-    .limit(limit + 1)
+  const after = afterPlace(cursor)
+  // Once for each face, and not again for each comparison: SQLite would put the whole expression wherever its name stands.
+  const rows = await db.all<{ id: string; key: string | number; name: string; n: number }>(sql`
+    WITH coming AS MATERIALIZED (${comingDays(today())}),
+      fitting AS MATERIALIZED (SELECT ${faces.id} AS id, ${faces.name} AS name, ${first[order]} AS key FROM ${faces} WHERE ${fits})
+    SELECT id, key, name, (SELECT count(*) FROM fitting) AS n FROM fitting
+    WHERE ${after ? sql`(key, name, id) > (${after.key}, ${after.name}, ${after.id})` : sql`1`}
+    ORDER BY key, name, id LIMIT ${limit + 1}`)
   const shown = rows.slice(0, limit)
   const full = await db
     .select()
@@ -79,10 +88,10 @@ export async function faceList({ q, skin, order, cursor, limit }: FacesQuery): P
       ),
     )
   const byId = new Map((await linesOf(full)).map(line => [line.id, line]))
-  const [counted] = await db.select({ n: count() }).from(faces).where(fits)
+  const count = rows[0]?.n ?? (after ? await countOf(fits) : 0)
   return {
     lines: shown.flatMap(r => byId.get(r.id) ?? []),
     next: rows.length > limit ? cursorOf(shown.at(-1)!) : null,
-    count: counted?.n ?? 0,
+    count,
   }
 }

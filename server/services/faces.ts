@@ -158,13 +158,14 @@ export async function allFaces(): Promise<Face[]> {
   return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
 }
 
-const AT_ONCE = 100
+const AT_ONCE = 25
 /** Reads every face, so many at a time, so that what cannot be used is known; nothing of it is held. */
-export async function readAllFaces(): Promise<void> {
+export async function readAllFaces(rest: () => Promise<void>): Promise<void> {
   const ids = (await db.select({ id: faces.id }).from(faces).where(isNull(faces.deletedAt))).map(r => r.id)
   for (let i = 0; i < ids.length; i += AT_ONCE) {
     const some = ids.slice(i, i + AT_ONCE)
     await assemble(db, await db.select().from(faces).where(inArray(faces.id, some)))
+    await rest()
   }
 }
 

@@ -1,4 +1,3 @@
-import { sql, type Column, type SQL } from 'drizzle-orm'
 import { BadInput } from '../utils/problems'
 
 /* Lists by page: each begins after the last row of the one before, by its place in the order and not by a count, so that what is added or
@@ -21,12 +20,6 @@ export function afterPlace(cursor: string): Last | undefined {
   if (!last) throw new BadInput([{ path: 'cursor', message: 'must be as the page before gave it' }])
   const [key, name, id] = last
   return { key, name, id }
-}
-
-/** What comes after where a page ended, as SQL; nothing for the first page. @throws BadInput as {@link afterPlace} */
-export function pageAfter(cursor: string, key: SQL, name: Column, id: Column): SQL | undefined {
-  const last = afterPlace(cursor)
-  return last && sql`(${key}, ${name}, ${id}) > (${last.key}, ${last.name}, ${last.id})`
 }
 
 function read(cursor: string): [string | number, string, string] | undefined {

@@ -203,7 +203,7 @@ export async function planById(id: string): Promise<OpenPlan> {
 // They are large.
 const AT_ONCE = 20
 /** Reads what every kept plan says, a few at a time, so that what cannot be drawn is known; nothing of it is held. */
-export async function readAllPlanBodies(): Promise<void> {
+export async function readAllPlanBodies(rest: () => Promise<void>): Promise<void> {
   for (let from = 0; ;) {
     const rows = await db
       .select({ ...getTableColumns(planBodies), id: planBodies.planId, place: sql<number>`rowid` })
@@ -217,6 +217,7 @@ export async function readAllPlanBodies(): Promise<void> {
       'planBody',
       rows.map(({ place: _place, ...row }) => row),
     )
+    await rest()
   }
 }
 

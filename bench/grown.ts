@@ -1,0 +1,199 @@
+import { execFileSync } from 'node:child_process'
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { matchPacked } from '#core/complexion/match'
+import { mixingRules } from '#core/complexion/mixable'
+import { packPigments } from '#core/complexion/pigments'
+import type { FacePage } from '#shared/records/clientele'
+import type { Face } from '#shared/records/faces'
+import type { KitPage, Shelf } from '#shared/records/kit'
+import type { JobLine } from '#shared/records/jobs'
+import { complexionOf, isUsable, mixingFacts } from '#shared/kitPigments'
+import { call, ready, start, stop, temporaryFolder } from '../tests/served/server'
+import { seeded } from '../tests/support/random'
+
+/*
+ * The built server on grown data, small and large in one run: how long lists, records, a start, a plan, a match and the first answer on
+ * screen take, how large the answers are, and how all of it grows. Bounds are those of the product; what is over one is marked.
+ */
+
+const SIZES = [
+  { faces: 24, items: 100 },
+  { faces: 5000, items: 10_000 },
+] as const
+const STARTS = 5
+const ROUNDS = 30
+const PLANS = 30
+const SCREENS = 15
+// Whoever opens the page in the morning does not ask in the very second the server is started.
+const SETTLE_MS = 15_000
+
+/** What is promised, in the unit of the row. */
+const BOUNDS: Record<string, number> = {
+  'start to listening, ms': 3000,
+  'largest list, kB': 200,
+  'plan, ms': 400,
+  'match, ms': 400,
+  'first answer on screen, ms': 1000,
+  'memory at most, MB': 400,
+}
+const LIST_MS = 150
+
+/** The time that 95 of 100 stay below. */
+const p95 = (times: readonly number[]) => [...times].sort((x, y) => x - y)[Math.ceil(times.length * 0.95) - 1]!
+
+type Figures = Map<string, number>
+
+async function timed<T>(times: number[], work: () => Promise<T>): Promise<T> {
+  const from = performance.now()
+  const done = await work()
+  times.push(performance.now() - from)
+  return done
+}
+
+async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figures> {
+  const figures: Figures = new Map()
+  const folder = temporaryFolder()
+  execFileSync(
+    process.execPath,
+    [join('node_modules/.varietas/grow.mjs'), '--faces', String(faces), '--items', String(items)],
+    { env: { ...process.env, VARIETAS_DATA: folder }, stdio: 'ignore' },
+  )
+
+  const starts: number[] = []
+  for (let i = 0; i < STARTS - 1; i++) {
+    const served = await start(folder)
+    await timed(starts, () => ready(served, 120_000))
+    await stop(served)
+  }
+  const served = await start(folder)
+  await timed(starts, () => ready(served, 120_000))
+  figures.set('start to listening, ms', p95(starts))
+  await new Promise(resolve => setTimeout(resolve, SETTLE_MS))
+
+  const random = seeded(faces)
+  const get = async <T>(path: string) => {
+    const answer = await fetch(`${served.url}${path}`)
+    const text = await answer.text()
+    if (!answer.ok) throw new Error(`${path}: ${answer.status}`)
+    return { bytes: Buffer.byteLength(text), body: JSON.parse(text) as T }
+  }
+  let largest = 0
+  const list = async (name: string, paths: () => string) => {
+    const times: number[] = []
+    for (let i = 0; i < ROUNDS; i++) largest = Math.max(largest, (await timed(times, () => get(paths()))).bytes)
+    figures.set(`list ${name}, ms`, p95(times))
+  }
+  const record = async (name: string, ids: readonly string[], path: (id: string) => string) => {
+    const times: number[] = []
+    for (let i = 0; i < ROUNDS; i++) await timed(times, () => get(path(random.pick(ids))))
+    figures.set(`record ${name}, ms`, p95(times))
+  }
+
+  const lines = (await get<FacePage>('/api/faces?limit=100')).body.lines
+  const next = (await get<FacePage>('/api/faces?limit=20')).body.next ?? ''
+  const letters = () => random.pick(['mi', 'ta', 'or', 'qui', 'el va'])
+  await list('faces', () => `/api/faces?order=${random.pick(['booked', 'name', 'depth'])}`)
+  await list('faces, searched', () => `/api/faces?q=${encodeURIComponent(letters())}`)
+  await list('faces, next page', () => `/api/faces?limit=20&cursor=${encodeURIComponent(next)}`)
+  await list('kit', () => `/api/kit?order=${random.pick(['depth', 'shade', 'level', 'price'])}&limit=100`)
+  await list('kit, searched', () => `/api/kit?q=${encodeURIComponent(letters())}`)
+  await list('shelf', () => '/api/kit/shelf')
+  await list('ranges', () => '/api/kit/ranges')
+  await list('clientele', () => '/api/clientele')
+  await list('evidence', () => '/api/evidence')
+  await list('jobs', () => '/api/jobs')
+  await list('purchases', () => '/api/purchases')
+  await list('catalogue', () => '/api/catalogue')
+  await list('history', () => '/api/changes')
+  await list('tests', () => '/api/tests')
+  figures.set('largest list, kB', largest / 1000)
+
+  const read = lines.filter(f => f.lab !== null)
+  const ids = read.map(f => f.id)
+  const full = await Promise.all(ids.slice(0, 20).map(async id => (await get<Face>(`/api/faces/${id}`)).body))
+  await record('face', ids, id => `/api/faces/${id}`)
+  const kit = (await get<KitPage>('/api/kit?limit=100')).body.lines
+  await record(
+    'product',
+    kit.map(p => p.id),
+    id => `/api/kit/${id}`,
+  )
+  const jobs = (await get<JobLine[]>('/api/jobs')).body
+  await record(
+    'job',
+    jobs.map(j => j.id),
+    id => `/api/jobs/${id}`,
+  )
+  await record(
+    'kept plan',
+    full.flatMap(f => f.plans.map(p => p.id)),
+    id => `/api/plans/${id}`,
+  )
+
+  const plans: number[] = []
+  const plan = async (id: string) => {
+    const { status } = await call(served.url, 'POST', `/api/faces/${id}/plan`, {})
+    if (status !== 200) throw new Error(`a plan: ${status}`)
+  }
+  // As it is after the first few of a morning.
+  for (const id of ids.slice(0, 4)) await plan(id)
+  for (let i = 0; i < PLANS; i++) await timed(plans, () => plan(ids[i % ids.length]!))
+  figures.set('plan, ms', p95(plans))
+
+  const shelf = (await get<Shelf>('/api/kit/shelf')).body
+  const pigments = packPigments(
+    shelf.products.filter(isUsable).map(complexionOf),
+    mixingRules(mixingFacts(shelf.apart, [], { mixing: 'strict' })),
+  )
+  const matches: number[] = []
+  for (let i = 0; i < PLANS; i++)
+    await timed(matches, async () => matchPacked(read[i % read.length]!.lab!, pigments, {}, 5))
+  figures.set('match, ms', p95(matches))
+
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox'],
+  })
+  const screens: number[] = []
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.goto(`${served.url}/faces/${ids[0]!}`)
+    await page.locator('ul.recipes li, .ways').first().waitFor({ timeout: 60_000 })
+    for (let i = 0; i < SCREENS; i++)
+      await timed(screens, async () => {
+        await page.goto(`${served.url}/faces/${ids[i % ids.length]!}`)
+        await page.locator('ul.recipes li, .ways').first().waitFor({ timeout: 60_000 })
+      })
+  } finally {
+    await browser.close()
+  }
+  figures.set('first answer on screen, ms', p95(screens))
+  figures.set('memory at most, MB', served.memory().highest)
+  await stop(served)
+  rmSync(folder, { recursive: true, force: true })
+  return figures
+}
+
+const [small, large] = [await measure(SIZES[0]), await measure(SIZES[1])]
+const boundOf = (name: string) => BOUNDS[name] ?? (name.startsWith('list ') ? LIST_MS : undefined)
+const short = (figure: number) => (figure < 10 ? figure.toFixed(1) : figure.toFixed(0))
+console.log('\nGrown data, 95 of 100 below, same run:\n')
+console.table(
+  Object.fromEntries(
+    [...large].map(([name, grown]) => {
+      const bound = boundOf(name)
+      const before = small.get(name)!
+      return [
+        name,
+        {
+          [`${SIZES[0].faces} faces, ${SIZES[0].items} items`]: short(before),
+          [`${SIZES[1].faces} faces, ${SIZES[1].items} items`]: short(grown),
+          growth: `${(grown / before).toFixed(1)} ×`,
+          promised: bound === undefined ? '' : `${bound}${grown > bound ? ': MISSED' : ''}`,
+        },
+      ]
+    }),
+  ),
+)
