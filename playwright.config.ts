@@ -1,10 +1,17 @@
 import { defineConfig } from '@playwright/test'
 
+// Bounds of time and memory hold only for a server that has the machine to itself.
+const ALONE = ['api.spec.ts', 'faults.running.spec.ts']
+
 /** Drives the production build. Each spec file has a fresh copy of the demo, see e2e/ground.ts, so that two can run at a time. */
 export default defineConfig({
   testDir: './e2e',
   testMatch: '**/*.spec.ts',
   workers: 2,
+  projects: [
+    { name: 'journeys', testIgnore: ALONE.map(file => `**/${file}`) },
+    { name: 'alone', testMatch: ALONE.map(file => `**/${file}`), workers: 1, dependencies: ['journeys'] },
+  ],
   timeout: 60_000,
   expect: { timeout: 15_000 },
   reporter: 'list',

@@ -105,7 +105,7 @@ export async function contents(served: Served): Promise<unknown[]> {
   const get = async (path: string) => (await call(served.url, 'GET', `/api/${path}`)).body
   const faces = await facesOf(served.url)
   return Promise.all([
-    ...['kit', 'purchases', 'tests', 'settings', 'catalogue', 'jobs'].map(get),
+    ...['kit?limit=100', 'kit/shelf', 'purchases', 'tests', 'settings', 'catalogue', 'jobs'].map(get),
     ...faces
       .map(f => f.id)
       .sort()

@@ -164,7 +164,7 @@ test('rows broken by hand are set aside by name, mended with a touch, and blank 
   const one = aside.getByRole('listitem').filter({ hasText: String(slip!.shade) })
   await one.getByRole('button', { name: 'Put it right so' }).click()
   await expect(page.getByText(`The bottle ${String(slip!.shade)} can be used again.`)).toBeVisible()
-  const kit = (await call<{ products: { id: string; lab: object }[] }>(url, 'GET', '/api/kit')).body.products
+  const kit = (await call<{ products: { id: string; lab: object }[] }>(url, 'GET', '/api/kit/shelf')).body.products
   expect(kit.find(p => p.id === slip!.id)!.lab).toEqual({ L: 62, a: 11, b: 19 })
   // By hand: the form is open with what can be read, and saving it is enough.
   await aside

@@ -9,7 +9,7 @@ test('what was seen of bottles names the one that is not what it says, and asks 
   request,
 }) => {
   const faces = await facesFrom(request)
-  const { products } = (await (await request.get('/api/kit')).json()) as {
+  const { products } = (await (await request.get('/api/kit/shelf')).json()) as {
     products: { id: string; shade: string; lab: { L: number; a: number; b: number } }[]
   }
   const keel = products.find(p => p.shade === 'Keel')!
@@ -135,7 +135,7 @@ test('a skin that has moved says so at its saved recipe, with the touch that bri
   page,
   request,
 }) => {
-  const { products } = (await (await request.get('/api/kit')).json()) as {
+  const { products } = (await (await request.get('/api/kit/shelf')).json()) as {
     products: { id: string; shade: string; lab: object }[]
   }
   const named = (shade: string) => products.find(p => p.shade === shade)!

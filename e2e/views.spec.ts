@@ -93,10 +93,10 @@ test('nothing is fetched from outside and the console stays clean', async ({ pag
 })
 
 test('when the server does not answer the page says so and offers to try again', async ({ page }) => {
-  await page.route('**/api/kit', route => route.abort())
+  await page.route('**/api/kit/shelf', route => route.abort())
   await page.goto('/kit')
   await expect(page.getByRole('alert')).toContainText('The kit could not be opened')
-  await page.unroute('**/api/kit')
+  await page.unroute('**/api/kit/shelf')
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.locator('h1')).toContainText('bottles to work with')
 })

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import type { FaceLine } from '#shared/records/clientele'
+import type { Shelf } from '#shared/records/kit'
 
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 
@@ -131,6 +132,10 @@ export async function stop(served: Served, signal: NodeJS.Signals = 'SIGTERM') {
 /** Faces as a list has them, the first hundred. */
 export const facesOf = async (url: string): Promise<FaceLine[]> =>
   (await call<{ lines: FaceLine[] }>(url, 'GET', '/api/faces?limit=100')).body.lines
+
+/** What is mixed of the kit. */
+export const kitOf = async (url: string): Promise<Shelf['products']> =>
+  (await call<Shelf>(url, 'GET', '/api/kit/shelf')).body.products
 
 export interface Answer<T = unknown> {
   status: number

@@ -1,6 +1,6 @@
 import { allRoutes, type Route } from '../served/routes'
 import { bodyFor, tampered, type Pools } from '../served/bodies'
-import { call, facesOf, ready, start, stop, type Served } from '../served/server'
+import { call, facesOf, kitOf, ready, start, stop, type Served } from '../served/server'
 import type { seeded } from '../support/random'
 
 /*
@@ -38,6 +38,9 @@ const LISTS = [
   '/api/jobs',
   '/api/changes',
   '/api/kit',
+  '/api/kit/shelf',
+  '/api/kit/names',
+  '/api/kit/ranges',
   '/api/catalogue',
   '/api/purchases',
   '/api/tests',
@@ -181,7 +184,7 @@ async function idsOf(served: Served): Promise<Pools> {
   for (const path of [
     '/api/faces?limit=100',
     '/api/jobs',
-    '/api/kit',
+    '/api/kit?limit=100',
     '/api/purchases',
     '/api/tests',
     '/api/catalogue',
@@ -194,7 +197,7 @@ const MOST_RECORDS = 120
 
 /** Keeps the kit and the faces at the size of a working artist's. */
 async function tidy(served: Served): Promise<void> {
-  const kit = (await call<{ products: { id: string }[] }>(served.url, 'GET', '/api/kit')).body.products
+  const kit = await kitOf(served.url)
   for (const { id } of kit.slice(MOST_RECORDS)) await call(served.url, 'DELETE', `/api/kit/${id}`)
   const faces = await facesOf(served.url)
   for (const { id } of faces.slice(MOST_RECORDS / 2)) await call(served.url, 'DELETE', `/api/faces/${id}`)
