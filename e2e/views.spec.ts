@@ -8,6 +8,7 @@ for (const [width, height, where] of [
   [390, 844, 'chair'],
 ] as const) {
   test(`no view scrolls sideways at ${width}×${height}, at the ${where}`, async ({ page, request }) => {
+    test.setTimeout(120_000)
     if (where === 'chair') await page.addInitScript(() => localStorage.setItem('varietas.chairside', '{"on":true}'))
     await page.setViewportSize({ width, height })
     const [face] = await facesFrom(request)

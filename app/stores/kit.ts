@@ -58,9 +58,12 @@ export const useKit = defineStore('kit', () => {
   }
 
   /** Something of several bottles, as one act. */
-  async function changeAll(parts: readonly ({ id: string } & Partial<OwnedProductInput>)[]): Promise<void> {
+  async function changeAll(
+    parts: readonly ({ id: string } & Partial<OwnedProductInput>)[],
+    asMeasured = false,
+  ): Promise<void> {
     const changed = await Promise.all(parts.map(async part => ({ ...(await open(part.id)), ...part })))
-    put(await api('put', '/api/kit', {}, { body: { products: changed.map(p => plain(p)) } }))
+    put(await api('put', '/api/kit', {}, { body: { products: changed.map(p => plain(p)), asMeasured } }))
   }
 
   async function remove(id: string): Promise<void> {

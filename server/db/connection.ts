@@ -36,7 +36,7 @@ export async function openDatabase(): Promise<void> {
   }
   client = opened
   db = drizzle(client, { schema })
-  for (const told of keepers) told(null)
+  writtenElsewhere()
 }
 
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
@@ -50,17 +50,21 @@ export const exclusively = pLimit(1)
 let idle: NodeJS.Timeout | undefined
 
 /** Whoever keeps something of the database in memory; told of each write, in the moment it stands. */
-const keepers: ((touched: Touched) => void)[] = []
-/** The products that a write touched, whatever it did to them; null where it may have been any. */
-type Touched = ReadonlySet<string> | null
-export const onWritten = (keeper: (touched: Touched) => void) => keepers.push(keeper)
+const keepers: ((touched: WrittenIds) => void)[] = []
+/** The ids that a write touched, whatever it did to them; null where it may have been any. */
+export type WrittenIds = Readonly<Record<'products' | 'faces', ReadonlySet<string>>> | null
+export const onWritten = (keeper: (touched: WrittenIds) => void) => keepers.push(keeper)
+/** Says that the file is another, or was written past {@link write}. */
+export const writtenElsewhere = (): void => {
+  for (const told of keepers) told(null)
+}
 
 /**
  * Runs a write in a transaction, one after the other: two overlapping write transactions in one process make SQLite
  * answer BUSY at once and spoil the pooled connection.
- * @param touched the products touched, known once the work is done
+ * @param touched what it touched, known once the work is done
  */
-export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => Touched = () => null): Promise<T> {
+export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => WrittenIds = () => null): Promise<T> {
   return exclusively(async () => {
     try {
       const done = await db.transaction(async tx => {

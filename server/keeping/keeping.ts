@@ -9,7 +9,7 @@ import type { BackupFile, Keeping, Preview, Restored } from '#shared/records/kee
 import type { BackupReason } from './manifest'
 import { version } from '../../package.json'
 import { backupFolder, databaseFile, dataFolder, migrationsFolder } from '../config'
-import { checkpoint, exclusively, isFile } from '../db/connection'
+import { checkpoint, exclusively, isFile, writtenElsewhere } from '../db/connection'
 import { BadInput, Conflict, Missing, Problem } from '../utils/problems'
 import { now } from '../services/clock'
 import { errorDetail, log } from '../log'
@@ -212,6 +212,7 @@ export async function restore(id: string, reopen: () => Promise<void>): Promise<
   await exclusively(async () => {
     await checkpoint()
     await keep('replace', { database: databaseFile(), other })
+    writtenElsewhere()
   })
   await clearWork()
   return { before, sentence: 'The backup is restored; the data as they were before are the newest backup.' }

@@ -9,7 +9,6 @@ import { markOldReasons } from '../services/oldReasons'
 import { warmPlans } from '../services/plans'
 import { forgetAside } from '../services/sound'
 import { lookThroughSoon } from '../services/setAside'
-import { forgetTargets } from '../services/targets'
 import { clearHalves } from './backup'
 import { finishErasing } from './erasing'
 import { backUpDaily, checkIntegrity, clearWork } from './keeping'
@@ -42,7 +41,6 @@ let listens = false
 /** Opens the data, for the first time or after they were restored or repaired. */
 export async function reopen(): Promise<void> {
   forgetAside()
-  forgetTargets()
   await openData()
   if (!dataState().usable) return
   if (process.env.VARIETAS_DEMO === '1') await loadDemo()

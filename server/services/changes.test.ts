@@ -1,47 +1,21 @@
-import { spherical } from '#core/reading/reading'
-import { FaceInput, type Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
-import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
+import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
 import { seeded } from '../../tests/support/random'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('./changes')),
-  ...(await import('./command')),
-  ...(await import('./faces')),
-  ...(await import('./jobs')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./plans')),
-  ...(await import('./settings')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
-})
+const on = services()
 
-const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
-  Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab, colourSource: 'given colour', ...more })
-const face = (name: string, more: Partial<FaceInput> = {}) => Object.assign(new FaceInput(), { name, ...more })
-const reading = {
-  source: 'typed' as const,
-  lab,
-  covariance: [...spherical(1, 1, 1)],
-  note: '',
-  site: 'jaw' as const,
-  tanned: false,
-}
+const lab = MID_SKIN
+const reading = typedReading()
 const inKit = async (id: string) => (await on.kitProducts()).find(p => p.id === id)
 const lastChange = async () => (await on.history())[0]!
 
 describe('the history of changes', () => {
   it('tells each act once, by whom, and what taking it back would do', async () => {
-    await on.asker.run({ device: 'device-a', done: [] }, () => on.addProduct(bottle('Wigeon')))
+    await on.asker.run({ device: 'device-a', done: [] }, () => on.addProduct(bottleInput('Wigeon')))
     expect(await lastChange()).toMatchObject({
       by: 'device-a',
       words: 'Wigeon is in the kit.',
@@ -49,23 +23,23 @@ describe('the history of changes', () => {
       undoes: null,
       undoneBy: null,
     })
-    const { id } = await on.addFace(face('Ottoline'))
+    const { id } = await on.addFace(faceInput('Ottoline'))
     expect(await lastChange()).toMatchObject({ words: 'Ottoline is on record.' })
-    await on.changeFace(id, face('Ottoline Renamed'))
+    await on.changeFace(id, faceInput('Ottoline Renamed'))
     // The name is the one of today: what is kept names her by id.
     expect((await on.history()).map(c => c.words)).toContain('Ottoline Renamed is on record.')
   })
 
   it('says nothing of an act that changed nothing, and keeps nothing of one that failed', async () => {
-    const { id, version } = await on.addProduct(bottle('Teal'))
+    const { id, version } = await on.addProduct(bottleInput('Teal'))
     const before = (await on.history()).length
-    expect(await on.changeProduct(id, bottle('Teal'))).toMatchObject({ version })
-    await expect(on.changeProduct('none', bottle('Teal'))).rejects.toMatchObject({ status: 404 })
+    expect(await on.changeProduct(id, bottleInput('Teal'))).toMatchObject({ version })
+    await expect(on.changeProduct('none', bottleInput('Teal'))).rejects.toMatchObject({ status: 404 })
     expect(await on.history()).toHaveLength(before)
   })
 
   it('goes back page by page', async () => {
-    for (let i = 0; i < 60; i++) await on.addProduct(bottle(`Page ${i}`))
+    for (let i = 0; i < 60; i++) await on.addProduct(bottleInput(`Page ${i}`))
     const first = await on.history()
     expect(first).toHaveLength(50)
     const second = await on.history(first.at(-1)!.id)
@@ -77,9 +51,9 @@ describe('the history of changes', () => {
 
 describe('taking back', () => {
   it('a deleted reading leaves the new one where it is', async () => {
-    const { id } = await on.addFace(face('Perpetua'))
+    const { id } = await on.addFace(faceInput('Perpetua'))
     const old = await on.addReading(id, reading)
-    await on.putAway('readings', old.id, 'reading')
+    await on.deleteFromFace('readings', old.id, 'reading')
     const deletion = await lastChange()
     const fresh = await on.addReading(id, { ...reading, lab: { ...lab, L: 50 } })
     await on.undo(deletion.id)
@@ -88,12 +62,12 @@ describe('taking back', () => {
 
   it('several bottles come back together, or none where one was changed since', async () => {
     const all = [
-      await on.addProduct(bottle('Smew', { notes: 'a' })),
-      await on.addProduct(bottle('Scaup', { notes: 'b' })),
+      await on.addProduct(bottleInput('Smew', { notes: 'a' })),
+      await on.addProduct(bottleInput('Scaup', { notes: 'b' })),
     ]
-    await on.changeAll(all.map(p => ({ ...p, strength: 1.4 })))
+    await on.changeAll({ products: all.map(p => ({ ...p, strength: 1.4 })), asMeasured: false })
     const act = await lastChange()
-    await on.changeProduct(all[1]!.id, bottle('Scaup', { notes: 'b', strength: 2 }))
+    await on.changeProduct(all[1]!.id, bottleInput('Scaup', { notes: 'b', strength: 2 }))
     await expect(on.undo(act.id)).rejects.toMatchObject({ status: 409, message: expect.stringContaining('Scaup') })
     expect((await inKit(all[0]!.id))!.strength).toBe(1.4)
     await on.undo()
@@ -104,7 +78,7 @@ describe('taking back', () => {
   })
 
   it('can itself be taken back', async () => {
-    const { id } = await on.addProduct(bottle('Gadwall'))
+    const { id } = await on.addProduct(bottleInput('Gadwall'))
     await on.removeProduct(id)
     await on.undo()
     const wayBack = await lastChange()
@@ -133,7 +107,7 @@ describe('taking back', () => {
     expect((await on.allTests()).palette.map(t => t.id)).toContain(test.id)
 
     const job = await on.addJob(Object.assign(new JobInput(), { name: 'Regatta', day: '2026-12-24' }))
-    const [one, two] = [await on.addFace(face('One')), await on.addFace(face('Two'))]
+    const [one, two] = [await on.addFace(faceInput('One')), await on.addFace(faceInput('Two'))]
     const put = (faceId: string, position: number) =>
       on.addBooking({ jobId: job.id, faceId, position, services: '', differs: {} })
     const [a, b] = [await put(one.id, 0), await put(two.id, 1)]
@@ -149,7 +123,7 @@ describe('taking back', () => {
   })
 
   it('a decant goes back into its bottle', async () => {
-    const { id, units } = await on.addProduct(bottle('Pintail', { sizeMl: 30, level: 0.5 }))
+    const { id, units } = await on.addProduct(bottleInput('Pintail', { sizeMl: 30, level: 0.5 }))
     const after = await on.decantUnit(units[0]!.id, { amount: 5, sizeMl: 10, placeId: null, label: 'for the hip bag' })
     const held = (p: OwnedProduct) => p.units.reduce((sum, u) => sum + u.size * u.level, 0)
     expect(after.units).toHaveLength(2)
@@ -164,9 +138,12 @@ describe('taking back', () => {
 
 describe('a write made from an older version', () => {
   it('is refused with what stands there now, and nothing is lost', async () => {
-    const made = await on.addProduct(bottle('Garganey'))
-    const mine = await on.changeProduct(made.id, { ...bottle('Garganey', { notes: 'mine' }), version: made.version })
-    const stale = on.changeProduct(made.id, { ...bottle('Garganey', { notes: 'theirs' }), version: made.version })
+    const made = await on.addProduct(bottleInput('Garganey'))
+    const mine = await on.changeProduct(made.id, {
+      ...bottleInput('Garganey', { notes: 'mine' }),
+      version: made.version,
+    })
+    const stale = on.changeProduct(made.id, { ...bottleInput('Garganey', { notes: 'theirs' }), version: made.version })
     await expect(stale).rejects.toMatchObject({
       status: 409,
       code: 'stale',
@@ -174,19 +151,19 @@ describe('a write made from an older version', () => {
     })
     expect((await inKit(made.id))!.notes).toBe('mine')
     const from = mine.version
-    await on.changeProduct(made.id, { ...bottle('Garganey', { notes: 'theirs' }), version: from })
+    await on.changeProduct(made.id, { ...bottleInput('Garganey', { notes: 'theirs' }), version: from })
     expect((await inKit(made.id))!.notes).toBe('theirs')
   })
 
   it('goes for faces, records, jobs, bookings and methods alike', async () => {
-    const made = await on.addFace(face('Quill'))
-    await on.changeFace(made.id, { ...face('Quill', { wishes: 'a' }), version: made.version })
+    const made = await on.addFace(faceInput('Quill'))
+    await on.changeFace(made.id, { ...faceInput('Quill', { wishes: 'a' }), version: made.version })
     const old = { version: made.version }
     const stale = { status: 409, code: 'stale' }
-    await expect(on.changeFace(made.id, { ...face('Quill'), ...old })).rejects.toMatchObject(stale)
+    await expect(on.changeFace(made.id, { ...faceInput('Quill'), ...old })).rejects.toMatchObject(stale)
     await expect(on.changeConsultation(made.id, { ...made.consultation, ...old })).rejects.toMatchObject(stale)
     await expect(
-      on.changeRecord(made.id, { face: { ...face('Quill'), ...old }, consultation: made.consultation }),
+      on.changeRecord(made.id, { face: { ...faceInput('Quill'), ...old }, consultation: made.consultation }),
     ).rejects.toMatchObject(stale)
     const job = await on.addJob(Object.assign(new JobInput(), { name: 'Fair' }))
     const again = await on.changeJob(job.id, Object.assign(new JobInput(), { name: 'Fair', place: 'x' }))
@@ -282,12 +259,12 @@ describe('any sequence of acts and undos by two clients', () => {
           ])
           const stamp = model.acts.length
           if (kind === 'add') {
-            const made = await on.addProduct(bottle(`B${seed}-${step}`))
+            const made = await on.addProduct(bottleInput(`B${seed}-${step}`))
             bottles.push(made.id)
             model.act({ [`${made.id} gone`]: null, [`${made.id} notes`]: '', [`${made.id} retired`]: null })
             client.set(made.id, made)
           } else if (kind === 'person') {
-            const made = await on.addFace(face(`P${seed}-${step}`))
+            const made = await on.addFace(faceInput(`P${seed}-${step}`))
             people.push(made.id)
             model.act({ [`${made.id} gone`]: null, [`${made.id} wishes`]: '' })
             client.set(made.id, made)
@@ -296,7 +273,7 @@ describe('any sequence of acts and undos by two clients', () => {
             for (const f of await on.allFaces()) if (people.includes(f.id)) client.set(f.id, f)
           } else if (kind === 'note' && client.has(id)) {
             const known = client.get(id) as OwnedProduct
-            const write = { ...bottle(known.shade, { notes: `n${step}` }), version: known.version }
+            const write = { ...bottleInput(known.shade, { notes: `n${step}` }), version: known.version }
             const today = await inKit(id)
             if (!isThere(id)) return refused(on.changeProduct(id, write), 404)
             if (today!.version !== known.version) {
@@ -308,7 +285,7 @@ describe('any sequence of acts and undos by two clients', () => {
             }
           } else if (kind === 'wish' && client.has(who)) {
             const known = client.get(who) as Face
-            const write = { ...face(known.name, { wishes: `w${step}` }), version: known.version }
+            const write = { ...faceInput(known.name, { wishes: `w${step}` }), version: known.version }
             if (!isThere(who)) return refused(on.changeFace(who, write), 404)
             const today = await on.faceById(who)
             if (today.version !== known.version) {

@@ -1,42 +1,17 @@
 import sharp from 'sharp'
-import { spherical } from '#core/reading/reading'
 import { FacesQuery } from '#shared/records/clientele'
 import { Consultation } from '#shared/records/consultation'
 import { NewFaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
-import { OwnedProductInput } from '#shared/records/kit'
 import { targetReading } from '#shared/faceFacts'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, typedReading } from '../../tests/support/inputs'
 import { seeded } from '../../tests/support/random'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('./clientele')),
-  ...(await import('./faceList')),
-  ...(await import('./faces')),
-  ...(await import('./jobs')),
-  ...(await import('./kit')),
-  ...(await import('./personRecord')),
-  ...(await import('./pictures')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
-})
+const on = services()
 
-const covariance = [...spherical(1, 1, 1)]
 const read = (id: string, L: number, more: object = {}) =>
-  on.addReading(id, {
-    source: 'typed',
-    lab: { L, a: 11, b: 19 },
-    covariance,
-    note: '',
-    site: 'jaw',
-    tanned: false,
-    ...more,
-  })
+  on.addReading(id, { ...typedReading({ L, a: 11, b: 19 }), ...more })
 const add = (name: string, day?: string, more: Partial<NewFaceInput> = {}) =>
   on.addFace(
     Object.assign(new NewFaceInput(), {
@@ -114,15 +89,13 @@ describe('whom the kit is for', () => {
     await read(id, 40, { tanned: true })
     await on.changeConsultation(id, { ...new Consultation(), tanOn: true })
     await agree()
-    await on.putAway('readings', first.id, 'reading')
+    await on.deleteFromFace('readings', first.id, 'reading')
     await agree()
   })
 
   it('counts all, the unread, and in how many recipes a product is; skins of nearly one colour are one', async () => {
     const before = await on.clientele()
-    const bottle = await on.addProduct(
-      Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab: { L: 58, a: 11, b: 19 } }),
-    )
+    const bottle = await on.addProduct(bottleInput('Heron', { kind: 'foundation', lab: { L: 58, a: 11, b: 19 } }))
     const [a, b] = [await add('Twin one', '2199-01-02'), await add('Twin two')]
     for (const { id } of [a, b]) {
       await read(id, 77.7)
@@ -149,16 +122,11 @@ describe('whom the kit is for', () => {
 
 describe('one person’s record', () => {
   it('holds everything that is kept of them, pictures too, and names what it names', async () => {
-    const bottle = await on.addProduct(
-      Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'Reed Black', lab: { L: 8, a: 0, b: 0 } }),
-    )
+    const bottle = await on.addProduct(bottleInput('Reed Black', { kind: 'mascara', lab: { L: 8, a: 0, b: 0 } }))
     const { id } = await add('Wren Osei', '2199-05-01', { wishes: 'as at the sea' })
     await read(id, 55)
     await on.addHistory(id, { productId: bottle.id, what: 'reaction', note: 'it stung' })
-    await on.addOwnProduct(
-      id,
-      Object.assign(new OwnedProductInput(), { kind: 'lip care', shade: 'Her balm', lab: { L: 90, a: 0, b: 2 } }),
-    )
+    await on.addOwnProduct(id, bottleInput('Her balm', { kind: 'lip care', lab: { L: 90, a: 0, b: 2 } }))
     const png = await sharp({ create: { width: 4, height: 4, channels: 3, background: '#864' } })
       .png()
       .toBuffer()

@@ -2,11 +2,10 @@ import { AsyncLocalStorage } from 'node:async_hooks'
 import { desc, eq, lt, sql } from 'drizzle-orm'
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
 import type { RowChange } from '#shared/records/changes'
-import { write, type Transaction } from '../db/connection'
+import { write, type Transaction, type WrittenIds } from '../db/connection'
 import * as tables from '../db/schema'
 import { nameOfRow } from './changeWords'
 import { now } from './clock'
-import { forgetTargets } from './targets'
 
 /*
  * Every act of the artist is one command: one transaction, and one row in `changes` that holds what was there before and after, so
@@ -170,12 +169,12 @@ export function command<T>(
   work: (act: Act) => Promise<T>,
   undoes: number | null = null,
 ): Promise<T> {
-  let touched: ReadonlySet<string> | null = null
+  let touched: WrittenIds = null
   return write(
     async tx => {
       const act = new Act(tx)
       const done = await work(act)
-      touched = act.products
+      touched = { products: act.products, faces: new Set(act.rows.flatMap(r => r.faceId ?? [])) }
       if (act.rows.length > 0) {
         const said = typeof words === 'string' ? words : words(done)
         const [change] = await tx
@@ -186,7 +185,6 @@ export function command<T>(
           await tx.update(tables.changes).set({ undoneBy: change!.id }).where(eq(tables.changes.id, undoes))
         await forgetOldRows(tx)
         asker.getStore()?.done.push({ id: change!.id, words: said })
-        forgetTargets(act.rows.flatMap(r => r.faceId ?? []))
       }
       return done
     },

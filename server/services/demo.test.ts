@@ -1,21 +1,6 @@
-import { emptyDatabase } from '../../tests/support/database'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('./demo')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./faces')),
-  ...(await import('./buys')),
-  ...(await import('./changes')),
-  ...(await import('./meter')),
-  ...(await import('../devices/simulatedMeter')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
+const on = services(async on => {
   await on.stockSimulatedSuppliers()
   await on.loadDemo()
 })

@@ -279,7 +279,7 @@ export function addReading(faceId: string, { lab, ...input }: ReadingInput): Pro
 }
 
 /** Puts away something of a face that can be brought back. @throws Missing */
-export function putAway(
+export function deleteFromFace(
   table: 'readings' | 'recipes' | 'plans' | 'pictures',
   id: string,
   what: string,

@@ -1,36 +1,16 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { spherical } from '#core/reading/reading'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
-import { OwnedProductInput } from '#shared/records/kit'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, faceInput, typedReading } from '../../tests/support/inputs'
 import { demoQuestion } from '../../tests/support/demo'
 import { planFace } from '#core/plan/facePlan'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
 jest.mock('../keeping/thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('../db/schema')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./faces')),
-  ...(await import('./buys')),
-  ...(await import('./forget')),
-  ...(await import('./jobs')),
-  ...(await import('./plans')),
-  ...(await import('./pictures')),
-  ...(await import('./meter')),
-  ...(await import('./oldReasons')),
-  ...(await import('../devices/simulatedMeter')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
+const on = services(async on => {
   await on.stockSimulatedSuppliers()
 })
 
@@ -58,10 +38,8 @@ describe('forgetting a person', () => {
       'zyxservice',
       'zyxchange',
     ]
-    const other = await on.addFace(Object.assign(new FaceInput(), { name: 'Somebody Else', notes: 'stays here' }))
-    const bottle = await on.addProduct(
-      Object.assign(new OwnedProductInput(), { kind: 'foundation', shade: 'Heron', lab }),
-    )
+    const other = await on.addFace(faceInput('Somebody Else', { notes: 'stays here' }))
+    const bottle = await on.addProduct(bottleInput('Heron', { kind: 'foundation', lab }))
     const { id } = await on.addFace(
       Object.assign(new FaceInput(), {
         name: 'Zyx Qwortel-Name',
@@ -74,18 +52,11 @@ describe('forgetting a person', () => {
       sensitivities: ['zyxsensitive'],
       normallyWears: 'zyxwish',
     })
-    await on.addReading(id, {
-      source: 'typed',
-      lab,
-      covariance: [...spherical(1, 1, 1)],
-      note: 'zyxreading',
-      site: 'jaw',
-      tanned: false,
-    })
+    await on.addReading(id, { ...typedReading(lab), note: 'zyxreading' })
     await on.saveRecipe(id, { drops: [{ id: bottle.id, count: 1 }], lab, deltaE: 1, chance: 0.5, note: 'zyxrecipe' })
     await on.addSeen(id, { drops: [{ id: bottle.id, count: 1 }], seen: 'too deep' })
     await on.addHistory(id, { productId: bottle.id, what: 'liked', note: 'zyxhistory' })
-    await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'zyxbrought', lab }))
+    await on.addOwnProduct(id, bottleInput('zyxbrought', { kind: 'mascara', lab }))
     const picture = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#a87' } })
       .jpeg()
       .withExif({ IFD0: { ImageDescription: 'zyxpixels123' } })
@@ -97,7 +68,7 @@ describe('forgetting a person', () => {
     on.calibrate()
     await on.readShot(id, lab)
     await on.write(async tx => {
-      await tx.insert(on.plans).values({
+      await tx.insert(on.tables.plans).values({
         id: 'plan',
         faceId: id,
         kind: 'preview',
@@ -109,7 +80,7 @@ describe('forgetting a person', () => {
         costMinor: 1,
         savedAt: '2026-11-24T00:00:00Z',
       })
-      await tx.insert(on.planBodies).values({
+      await tx.insert(on.tables.planBodies).values({
         planId: 'plan',
         locks: [],
         overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }],
@@ -144,7 +115,7 @@ describe('forgetting a person', () => {
   })
 
   it('a face that was deleted before is forgotten too; one that never was is not there', async () => {
-    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Gone Already', notes: 'zyxdeleted' }))
+    const { id } = await on.addFace(faceInput('Gone Already', { notes: 'zyxdeleted' }))
     await on.removeFace(id)
     expect(bytes()).toContain('zyxdeleted')
     await on.forgetFace(id)
@@ -154,8 +125,8 @@ describe('forgetting a person', () => {
 
   it('who is called Ana takes nothing of Anastasia along, whole sentences and backups included', async () => {
     const { offers } = await on.catalogue()
-    const ana = await on.addFace(Object.assign(new FaceInput(), { name: 'Ana' }))
-    const anastasia = await on.addFace(Object.assign(new FaceInput(), { name: 'Anastasia' }))
+    const ana = await on.addFace(faceInput('Ana'))
+    const anastasia = await on.addFace(faceInput('Anastasia'))
     const lines = [
       { offerId: offers[1]!.id, reason: `{face:${anastasia.id}} and {face:${ana.id}} cannot be matched without it` },
       { offerId: offers[2]!.id, reason: 'Anastasia and Ana, as an older version wrote it' },
@@ -175,13 +146,13 @@ describe('forgetting a person', () => {
 
   it('what a process that was killed had begun is finished by the next', async () => {
     const { markForErasing, eraseRows, finishErasing } = await import('../keeping/erasing')
-    const marked = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyxmarked Only' }))
+    const marked = await on.addFace(faceInput('Zyxmarked Only'))
     await markForErasing(marked.id)
     // Here it was killed; and here again, later.
     await finishErasing()
     expect(bytes()).not.toContain('Zyxmarked')
     expect(bytes()).not.toContain(marked.id)
-    const halfway = await on.addFace(Object.assign(new FaceInput(), { name: 'Zyxhalfway Gone' }))
+    const halfway = await on.addFace(faceInput('Zyxhalfway Gone'))
     await markForErasing(halfway.id)
     await eraseRows()
     await finishErasing()
@@ -190,7 +161,7 @@ describe('forgetting a person', () => {
   })
 
   it('the database is sound and takes writes afterwards', async () => {
-    await on.addFace(Object.assign(new FaceInput(), { name: 'After All' }))
+    await on.addFace(faceInput('After All'))
     expect((await on.allFaces()).map(f => f.name)).toContain('After All')
   })
 })

@@ -2,7 +2,7 @@ import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { decant } from '#core/stock/fills'
 import { measureOf, type Traits } from '#core/stock/usual'
 import type {
-  ChangedProductInput,
+  ChangeAllInput,
   DecantInput,
   OwnedProduct,
   OwnedProductInput,
@@ -18,7 +18,7 @@ import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
-import { ownedById } from './owned'
+import { ownedAmong, ownedById } from './owned'
 import { present } from './present'
 
 /* The acts on what is owned: products, the units that hold them, and what is left in those. */
@@ -268,11 +268,11 @@ function decanted(unit: OwnedUnit, amount: number, sizeMl: number) {
   }
 }
 
-/** Changes a product, and the unit a drop comes from. */
+/** Changes a product, and the unit a drop comes from. What was set aside is put right by hand that way. */
 async function change(act: Act, id: string, input: OwnedProductInput): Promise<void> {
-  const before = await oneOf(act, id)
-  expectVersion(before.shade, before, input.version)
-  const unit = before.units[0]!
+  const [before] = await ownedAmong(act.tx, [id])
+  if (before) expectVersion(before.shade, before, input.version)
+  const unit = before?.units[0] ?? (await unsoundUnit(act, id))
   await act.update('products', id, productColumns(input))
   await act.update('units', unit.id, unitColumns(input))
   await act.update('fills', unit.fillId, fillColumns(input.kind, input))
@@ -285,16 +285,28 @@ export function changeProduct(id: string, input: OwnedProductInput): Promise<Own
   })
 }
 
+/** A unit of a product, whatever else stands in its rows. @throws Missing where nobody owns it */
+async function unsoundUnit(act: Act, productId: string): Promise<{ id: string; fillId: string }> {
+  const [unit] = await act.tx
+    .select({ id: units.id, fillId: fills.id })
+    .from(units)
+    .innerJoin(fills, eq(fills.unitId, units.id))
+    .where(and(eq(fills.productId, productId), isNull(units.deletedAt)))
+    .orderBy(units.createdAt, units.id)
+    .limit(1)
+  if (!unit) throw new Missing('This bottle')
+  return unit
+}
+
 /** Several bottles changed as one act. */
-export function changeAll(inputs: readonly ChangedProductInput[]): Promise<OwnedProduct[]> {
-  const ids = inputs.map(p => p.id)
-  return command(
-    inputs.length === 1 ? `${inputs[0]!.shade} is changed.` : `${inputs.length} bottles are changed.`,
-    async act => {
-      for (const input of inputs) await change(act, input.id, input)
-      return ownedById(act.tx, ids)
-    },
-  )
+export function changeAll({ products, asMeasured }: ChangeAllInput): Promise<OwnedProduct[]> {
+  const ids = products.map(p => p.id)
+  const [who, are] = products.length === 1 ? [products[0]!.shade, 'is'] : [`${products.length} bottles`, 'are']
+  const pull = products.length === 1 ? 'pulls as it was' : 'pull as they were'
+  return command(asMeasured ? `${who} ${pull} measured to.` : `${who} ${are} changed.`, async act => {
+    for (const input of products) await change(act, input.id, input)
+    return ownedById(act.tx, ids)
+  })
 }
 
 /** @throws Conflict for a pan: the palette holds others */

@@ -3,31 +3,17 @@ import { packPigments } from '#core/complexion/pigments'
 import { mixLab } from '#core/complexion/touch'
 import { complexionOf } from '#shared/kitPigments'
 import { OwnedProductInput } from '#shared/records/kit'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput } from '../../tests/support/inputs'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('../devices/simulatedMeter')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./mixes')),
-  ...(await import('./plans')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
-})
+const on = services()
 
-const bottle = (shade: string, L: number) =>
-  on.addProduct(
-    Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab: { L, a: 11, b: 19 }, family: 'silicone' }),
-  )
+const add = (shade: string, L: number) =>
+  on.addProduct(bottleInput(shade, { lab: { L, a: 11, b: 19 }, family: 'silicone' }))
 
 describe('measured mixes', () => {
   it('are kept with the names of their bottles, stand with the tests, and are forgotten', async () => {
-    const [light, deep] = [await bottle('Linnet', 75), await bottle('Tarn', 40)]
+    const [light, deep] = [await add('Linnet', 75), await add('Tarn', 40)]
     const drops = [
       { id: light.id, count: 2 },
       { id: deep.id, count: 1 },
@@ -46,7 +32,7 @@ describe('measured mixes', () => {
   })
 
   it('are seen by the simulated meter as bottles pull, once it is calibrated', async () => {
-    const [light, deep] = [await bottle('Plover', 78), await bottle('Scree', 35)]
+    const [light, deep] = [await add('Plover', 78), await add('Scree', 35)]
     const drops = [light, deep].map(({ id }) => ({ id, count: 1 }))
     await expect(on.readMix({ drops })).rejects.toMatchObject({ status: 409 })
     on.calibrate()
@@ -57,7 +43,7 @@ describe('measured mixes', () => {
   })
 
   it('what a bottle was found to pull is on its record', async () => {
-    const { id, ...rest } = await bottle('Ouzel', 60)
+    const { id, ...rest } = await add('Ouzel', 60)
     expect(rest.strength).toBe(1)
     await on.changeProduct(id, Object.assign(new OwnedProductInput(), { ...rest, strength: 1.3 }))
     const again = (await on.kitProducts()).find(p => p.id === id)!

@@ -135,8 +135,8 @@ let stale = new Set<string>()
 let reading: Promise<void> | null = null
 onWritten(touched => {
   if (touched === null) known = null
-  else for (const id of touched) stale.add(id)
-  if (touched?.size !== 0) inOrder = null
+  else for (const id of touched.products) stale.add(id)
+  if (touched?.products.size !== 0) inOrder = null
 })
 
 async function readAnew(): Promise<void> {

@@ -1,56 +1,22 @@
-import { spherical } from '#core/reading/reading'
 import { planFace } from '#core/plan/facePlan'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
-import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
-import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
+import type { OwnedProductInput, OwnedProduct } from '#shared/records/kit'
 import { questionOf } from '#shared/planQuestion'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
 jest.mock('../compute/pool', () => ({ computePlan: jest.fn(() => Promise.resolve({})) }))
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('../db/schema')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./faces')),
-  ...(await import('./plans')),
-  ...(await import('./settings')),
-  ...(await import('./jobs')),
-  ...(await import('./buys')),
-  ...(await import('./changes')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
-})
+const on = services()
 
-const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
-  on.addProduct(
-    Object.assign(new OwnedProductInput(), {
-      kind: 'foundation',
-      shade,
-      lab,
-      colourSource: 'given colour',
-      family: 'silicone',
-      ...more,
-    }),
-  )
+const lab = MID_SKIN
+const add = (shade: string, more: Partial<OwnedProductInput> = {}) =>
+  on.addProduct(bottleInput(shade, { family: 'silicone', ...more }))
 const readFace = async (name: string) => {
-  const { id } = await on.addFace(Object.assign(new FaceInput(), { name }))
-  await on.addReading(id, {
-    source: 'typed',
-    lab,
-    covariance: [...spherical(1, 1, 1)],
-    note: '',
-    site: 'jaw',
-    tanned: false,
-  })
+  const { id } = await on.addFace(faceInput(name))
+  await on.addReading(id, typedReading(lab))
   return id
 }
 const ask = async (id: string, input: Partial<PlanInput> = {}) =>
@@ -59,13 +25,13 @@ const ask = async (id: string, input: Partial<PlanInput> = {}) =>
 describe('the question a plan is computed from', () => {
   it('holds the kit in use, what this face brings and nobody else’s, with usual traits where none were said', async () => {
     const [id, other] = [await readFace('Ama'), await readFace('Bo')]
-    await bottle('Heron')
-    const gone = await bottle('Gone')
+    await add('Heron')
+    const gone = await add('Gone')
     await on.removeProduct(gone.id)
-    const old = await bottle('Old')
+    const old = await add('Old')
     await on.retire({ ids: [old.id], retired: true })
-    await on.addOwnProduct(id, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'Hers', lab }))
-    await on.addOwnProduct(other, Object.assign(new OwnedProductInput(), { kind: 'mascara', shade: 'His', lab }))
+    await on.addOwnProduct(id, bottleInput('Hers', { kind: 'mascara', lab }))
+    await on.addOwnProduct(other, bottleInput('His', { kind: 'mascara', lab }))
     const { items } = await ask(id)
     expect(items.map(i => i.name).sort()).toEqual(['Heron', 'Hers'])
     expect(items.find(i => i.name === 'Hers')).toMatchObject({ own: true, dispenser: 'wand' })
@@ -108,7 +74,7 @@ describe('the question a plan is computed from', () => {
   })
 
   it('needs a skin that was read, and says so', async () => {
-    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Dara' }))
+    const { id } = await on.addFace(faceInput('Dara'))
     await expect(ask(id)).rejects.toMatchObject({ status: 409 })
     await expect(on.faceById('nobody')).rejects.toMatchObject({ status: 404 })
   })
@@ -123,7 +89,7 @@ describe('kept plans', () => {
     const plan = planFace(await ask(id))
     const before = leftIn(await theKit())
     await on.write(async tx => {
-      await tx.insert(on.plans).values({
+      await tx.insert(on.tables.plans).values({
         id: 'p1',
         faceId: id,
         kind: 'day',
@@ -135,7 +101,7 @@ describe('kept plans', () => {
         costMinor: plan.cost.minor,
         savedAt: '2026-11-24T00:00:00Z',
       })
-      await tx.insert(on.planBodies).values({ planId: 'p1', locks: [], overrides: [], plan })
+      await tx.insert(on.tables.planBodies).values({ planId: 'p1', locks: [], overrides: [], plan })
     })
     expect((await on.faceById(id)).plans.map(p => p.id)).toEqual(['p1'])
     expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({
@@ -148,7 +114,7 @@ describe('kept plans', () => {
     expect(used.length).toBe(new Set(plan.layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])).size)
     expect(used.every(h => h.what === 'used')).toBe(true)
     await expect(on.usePlan('p1')).rejects.toMatchObject({ status: 409 })
-    const taken = (await (await import('../db/connection')).db.select().from(on.uses)).reduce(
+    const taken = (await (await import('../db/connection')).db.select().from(on.tables.uses)).reduce(
       (sum, u) => sum + (u.amount ?? 0),
       0,
     )
@@ -158,7 +124,7 @@ describe('kept plans', () => {
     expect((await on.faceById(id)).history).toEqual([])
     expect(leftIn(await theKit())).toBeCloseTo(before, 9)
 
-    await on.putAway('plans', 'p1', 'plan')
+    await on.deleteFromFace('plans', 'p1', 'plan')
     expect((await on.faceById(id)).plans).toEqual([])
     await expect(on.usePlan('p1')).rejects.toThrow('not here any more')
     await on.undo()
@@ -171,7 +137,7 @@ describe('kept plans', () => {
     await expect(on.addHistory(id, { productId: 'none', what: 'liked', note: '' })).rejects.toMatchObject({
       status: 400,
     })
-    const heron = await bottle('Heron again')
+    const heron = await add('Heron again')
     const entry = await on.addHistory(id, { productId: heron.id, what: 'disliked', note: 'sticky' })
     expect((await ask(id)).face.history).toEqual([{ itemId: heron.id, what: 'disliked', times: 1 }])
     await on.removeHistory(entry.id)
@@ -190,8 +156,8 @@ describe('warming up', () => {
   it('leaves no face, plan or reading behind, and asks about everything on offer', async () => {
     const count = async () => [
       (await on.allFaces()).length,
-      (await (await import('../db/connection')).db.select().from(on.plans)).length,
-      (await (await import('../db/connection')).db.select().from(on.readings)).length,
+      (await (await import('../db/connection')).db.select().from(on.tables.plans)).length,
+      (await (await import('../db/connection')).db.select().from(on.tables.readings)).length,
     ]
     const before = await count()
     const { computePlan: compute } = await import('../compute/pool')

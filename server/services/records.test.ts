@@ -1,30 +1,11 @@
 import { spherical } from '#core/reading/reading'
-import { FaceInput } from '#shared/records/faces'
-import { OwnedProductInput } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-/* The connection opens when it is imported, so everything on it comes after the folder is set. */
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./kitList')),
-  ...(await import('./faces')),
-  ...(await import('./settings')),
-  ...(await import('./changes')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
-})
+const on = services()
 
-const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string, more: Partial<OwnedProductInput> = {}) =>
-  Object.assign(new OwnedProductInput(), { kind: 'foundation', shade, lab, ...more })
-const face = (name: string) => Object.assign(new FaceInput(), { name })
+const lab = MID_SKIN
 
 describe('the kit in the database', () => {
   it('starts empty', async () =>
@@ -36,7 +17,7 @@ describe('the kit in the database', () => {
     }))
 
   it('keeps every field of a bottle', async () => {
-    const input = bottle('Heron', {
+    const input = bottleInput('Heron', {
       brand: 'Marrowmere',
       range: 'Tideline Fluid',
       priceMinor: 3250,
@@ -50,8 +31,8 @@ describe('the kit in the database', () => {
   })
 
   it('changes, deletes and brings back', async () => {
-    const { id } = await on.addProduct(bottle('Mudlark'))
-    expect(await on.changeProduct(id, bottle('Mudlark', { level: 0.25 }))).toMatchObject({
+    const { id } = await on.addProduct(bottleInput('Mudlark'))
+    expect(await on.changeProduct(id, bottleInput('Mudlark', { level: 0.25 }))).toMatchObject({
       id,
       level: 0.25,
       priceMinor: null,
@@ -59,13 +40,13 @@ describe('the kit in the database', () => {
     await on.removeProduct(id)
     expect((await on.kitProducts()).some(p => p.id === id)).toBe(false)
     await expect(on.removeProduct(id)).rejects.toThrow('not here any more')
-    await expect(on.changeProduct(id, bottle('Mudlark'))).rejects.toThrow('not here any more')
+    await expect(on.changeProduct(id, bottleInput('Mudlark'))).rejects.toThrow('not here any more')
     await on.undo()
     expect((await on.kitProducts()).find(p => p.id === id)).toMatchObject({ shade: 'Mudlark', level: 0.25 })
   })
 
   it('retires all or none', async () => {
-    const [x, y] = [await on.addProduct(bottle('One')), await on.addProduct(bottle('Two'))]
+    const [x, y] = [await on.addProduct(bottleInput('One')), await on.addProduct(bottleInput('Two'))]
     const stateOf = async (id: string) => (await on.kitProducts()).find(p => p.id === id)?.retiredAt
     await expect(on.retire({ ids: [x.id, 'gone'], retired: true })).rejects.toThrow('not here any more')
     expect(await stateOf(x.id)).toBeNull()
@@ -84,7 +65,7 @@ describe('the kit in the database', () => {
 
   it('takes many writes at once, one after the other', async () => {
     const before = (await on.kitProducts()).length
-    await Promise.all(Array.from({ length: 25 }, (_, i) => on.addProduct(bottle(`Row ${i}`))))
+    await Promise.all(Array.from({ length: 25 }, (_, i) => on.addProduct(bottleInput(`Row ${i}`))))
     expect(await on.kitProducts()).toHaveLength(before + 25)
   })
 
@@ -95,22 +76,15 @@ describe('the kit in the database', () => {
         throw new Error('half way')
       }),
     ).rejects.toThrow('half way')
-    await on.addProduct(bottle('After'))
+    await on.addProduct(bottleInput('After'))
     expect(await on.kitProducts()).toHaveLength(before + 1)
   })
 })
 
 describe('faces in the database', () => {
   it('keeps readings newest first, recipes with their verdict and names, and what was seen', async () => {
-    const { id } = await on.addFace(face('Orla'))
-    const first = await on.addReading(id, {
-      source: 'typed',
-      lab,
-      covariance: [...spherical(1, 1, 1)],
-      note: '',
-      site: 'jaw',
-      tanned: false,
-    })
+    const { id } = await on.addFace(faceInput('Orla'))
+    const first = await on.addReading(id, typedReading(lab))
     await new Promise(resolve => setTimeout(resolve, 5))
     const second = await on.addReading(id, {
       source: 'between bottles',
@@ -120,7 +94,7 @@ describe('faces in the database', () => {
       site: 'jaw',
       tanned: false,
     })
-    const { id: heron } = await on.addProduct(bottle('Heron Two'))
+    const { id: heron } = await on.addProduct(bottleInput('Heron Two'))
     const recipe = await on.saveRecipe(id, {
       drops: [{ id: heron, count: 1 }],
       lab,
@@ -141,43 +115,27 @@ describe('faces in the database', () => {
   })
 
   it('a recipe of a bottle that is none is refused at its field', async () => {
-    const { id } = await on.addFace(face('Piet'))
+    const { id } = await on.addFace(faceInput('Piet'))
     await expect(
       on.saveRecipe(id, { drops: [{ id: 'none', count: 1 }], lab, deltaE: 1, chance: 1, note: '' }),
     ).rejects.toMatchObject({ status: 400, issues: [{ path: 'drops[0].id' }] })
   })
 
   it('deletes and brings back a face, a reading, a recipe', async () => {
-    const { id } = await on.addFace(face('Tove'))
-    const reading = await on.addReading(id, {
-      source: 'typed',
-      lab,
-      covariance: [...spherical(1, 1, 1)],
-      note: '',
-      site: 'jaw',
-      tanned: false,
-    })
-    await on.putAway('readings', reading.id, 'reading')
+    const { id } = await on.addFace(faceInput('Tove'))
+    const reading = await on.addReading(id, typedReading(lab))
+    await on.deleteFromFace('readings', reading.id, 'reading')
     const readings = async () => (await on.allFaces()).find(f => f.id === id)?.readings.length
     expect(await readings()).toBe(0)
     await on.undo()
     expect(await readings()).toBe(1)
     await on.removeFace(id)
-    await expect(
-      on.addReading(id, {
-        source: 'typed',
-        lab,
-        covariance: [...spherical(1, 1, 1)],
-        note: '',
-        site: 'jaw',
-        tanned: false,
-      }),
-    ).rejects.toThrow('This face is not here')
+    await expect(on.addReading(id, typedReading(lab))).rejects.toThrow('This face is not here')
     expect(await readings()).toBeUndefined()
     await on.undo()
     expect(await readings()).toBe(1)
-    await expect(on.putAway('recipes', 'none', 'recipe')).rejects.toThrow('This recipe')
-    await expect(on.changeFace('none', face('Nobody'))).rejects.toThrow('This face')
+    await expect(on.deleteFromFace('recipes', 'none', 'recipe')).rejects.toThrow('This recipe')
+    await expect(on.changeFace('none', faceInput('Nobody'))).rejects.toThrow('This face')
   })
 })
 

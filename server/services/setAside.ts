@@ -12,7 +12,6 @@ import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
 import { kitProducts, ownedOf, unitOf } from './owned'
 import { allTests, readAllPlanBodies } from './plans'
-import { forgetTargets } from './targets'
 import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
 
 /* What was set aside, offered for mending: each act concerns one row of one table, named by what it is. */
@@ -101,7 +100,6 @@ export async function allSetAside(): Promise<SetAside[]> {
 /** Holds one row against its class again. */
 async function lookAgain(sort: SortName, id: string): Promise<void> {
   noLongerAside(sort, id)
-  forgetTargets()
   const table = tableOf(sort)
   const rows = (await db.select().from(table).where(eq(TABLES[sort].id, id))) as {
     deletedAt?: string | null

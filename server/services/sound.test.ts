@@ -1,46 +1,19 @@
 import { sql } from 'drizzle-orm'
-import { spherical } from '#core/reading/reading'
 import { Consultation } from '#shared/records/consultation'
-import { FaceInput } from '#shared/records/faces'
-import { OwnedProductInput } from '#shared/records/kit'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
 import { planFace } from '#core/plan/facePlan'
 import { questionOf } from '#shared/planQuestion'
-import { emptyDatabase } from '../../tests/support/database'
+import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
+import { services } from '../../tests/support/services'
 
-emptyDatabase()
-const load = async () => ({
-  ...(await import('../db/connection')),
-  ...(await import('./kit')),
-  ...(await import('./owned')),
-  ...(await import('./faces')),
-  ...(await import('./plans')),
-  ...(await import('./settings')),
-  ...(await import('./setAside')),
-  ...(await import('./buys')),
-  ...(await import('./changes')),
-})
-let on: Awaited<ReturnType<typeof load>>
-beforeAll(async () => {
-  on = await load()
-  await on.migrateDatabase()
+const on = services(async on => {
   await on.stockSimulatedSuppliers()
 })
 /** What a hand or an old version may leave behind: past every check. */
 const byHand = (query: string) => on.write(tx => tx.run(sql.raw(query)))
 
-const lab = { L: 58, a: 11, b: 19 }
-const bottle = (shade: string) =>
-  on.addProduct(
-    Object.assign(new OwnedProductInput(), {
-      kind: 'foundation',
-      shade,
-      lab,
-      colourSource: 'given colour',
-      family: 'silicone',
-    }),
-  )
+const add = (shade: string) => on.addProduct(bottleInput(shade, { family: 'silicone' }))
 const asideNames = async () => (await on.allSetAside()).map(a => a.name)
 
 describe('a broken row', () => {
@@ -58,8 +31,8 @@ describe('a broken row', () => {
   ])(
     'with %s is set aside by name, mended with the least change, and hangs nothing',
     async (what, sort, change, told) => {
-      const { id, units } = await bottle(`Odd ${what}`)
-      const { id: good } = await bottle(`Good beside ${what}`)
+      const { id, units } = await add(`Odd ${what}`)
+      const { id: good } = await add(`Good beside ${what}`)
       const row = { product: id, unit: units[0]!.id, fill: units[0]!.fillId }[sort]
       await byHand(`UPDATE ${sort}s SET ${change} WHERE id = '${row}'`)
       const ids = (await on.kitProducts()).map(p => p.id)
@@ -78,25 +51,30 @@ describe('a broken row', () => {
     },
   )
 
+  it('is put right by hand with the form, also where nobody could read it before', async () => {
+    const { id, units } = await add('By hand')
+    await byHand(`UPDATE products SET kind = 'teapot' WHERE id = '${id}'`)
+    await byHand(`UPDATE units SET price_minor = -5 WHERE id = '${units[0]!.id}'`)
+    expect((await on.kitProducts()).map(p => p.id)).not.toContain(id)
+    const changed = await on.changeProduct(id, bottleInput('By hand', { priceMinor: 900, notes: 'mended' }))
+    expect(changed).toMatchObject({ id, kind: 'foundation', priceMinor: 900, notes: 'mended' })
+    expect((await on.kitProducts()).find(p => p.id === id)).toMatchObject({ notes: 'mended' })
+    expect((await on.allSetAside()).filter(a => a.id === id || a.id === units[0]!.id)).toEqual([])
+    await expect(on.changeProduct('nobody-owns-it', bottleInput('None'))).rejects.toMatchObject({ status: 404 })
+  })
+
   it('of a face takes nobody else’s readings, plans or history along', async () => {
-    const { id } = await on.addFace(Object.assign(new FaceInput(), { name: 'Sound Somebody' }))
-    const { id: odd } = await on.addFace(Object.assign(new FaceInput(), { name: 'Odd Somebody' }))
-    const reading = {
-      source: 'typed' as const,
-      lab,
-      covariance: [...spherical(1, 1, 1)],
-      note: '',
-      site: 'jaw' as const,
-      tanned: false,
-    }
+    const { id } = await on.addFace(faceInput('Sound Somebody'))
+    const { id: odd } = await on.addFace(faceInput('Odd Somebody'))
+    const reading = typedReading()
     await on.addReading(id, reading)
-    const { id: bad } = await on.addReading(id, { ...reading, lab: { ...lab, L: 40 } })
+    const { id: bad } = await on.addReading(id, { ...reading, lab: { ...MID_SKIN, L: 40 } })
     await byHand(`UPDATE readings SET covariance = '"x"' WHERE id = '${bad}'`)
     await byHand(`UPDATE faces SET consultation = '[1,' WHERE id = '${odd}'`)
     const [face] = await on.allFaces()
-    expect(face).toMatchObject({ name: 'Sound Somebody', readings: [{ lab }] })
+    expect(face).toMatchObject({ name: 'Sound Somebody', readings: [{ lab: MID_SKIN }] })
     expect(await asideNames()).toEqual(expect.arrayContaining(['The face Odd Somebody', 'A reading of a skin']))
-    await bottle('For the plan')
+    await add('For the plan')
     const records = await on.planRecords(face!, new PlanInput())
     expect(planFace(questionOf(records)).layers.length).toBeGreaterThan(0)
     await on.mend('face', odd)
@@ -108,7 +86,7 @@ describe('a broken row', () => {
   })
 
   it('that was deleted and brought back is in no list unmended', async () => {
-    const { id } = await bottle('Deleted and odd')
+    const { id } = await add('Deleted and odd')
     await on.removeProduct(id)
     await byHand(`UPDATE products SET l = 1e300 WHERE id = '${id}'`)
     await on.undo()
@@ -141,7 +119,7 @@ describe('a broken row', () => {
   })
 
   it('is checked once as it stands, and again when it changes', async () => {
-    const { id } = await bottle('Checked')
+    const { id } = await add('Checked')
     const begun = performance.now()
     await on.kitProducts()
     const first = performance.now() - begun

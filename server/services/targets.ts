@@ -5,7 +5,7 @@ import type { Covariance } from '#core/reading/reading'
 import { USUAL_SITES, type SiteWeights } from '#core/reading/sites'
 import { targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
 import { isPlainObject } from '#shared/shape'
-import { db } from '../db/connection'
+import { db, onWritten } from '../db/connection'
 import { faces, readings } from '../db/schema'
 
 /*
@@ -14,26 +14,39 @@ import { faces, readings } from '../db/schema'
  */
 
 const known = new Map<string, DayTarget | null>()
-
-export const forgetTargets = (faceIds?: readonly string[]): void => {
-  if (faceIds) for (const id of faceIds) known.delete(id)
-  else known.clear()
-}
+/** Counts the writes: what was reckoned across one is not kept. */
+let writes = 0
+onWritten(touched => {
+  writes++
+  if (touched === null) known.clear()
+  else for (const id of touched.faces) known.delete(id)
+})
 
 // So many at a time: everybody else waits meanwhile.
 const AT_ONCE = 250
 
 /** By face; null for a skin that is not read. */
 export async function targetsOf(faceIds: readonly string[]): Promise<Map<string, DayTarget | null>> {
-  const missing = faceIds.filter(id => !known.has(id))
+  const found = new Map<string, DayTarget | null>()
+  const missing: string[] = []
+  for (const id of faceIds) {
+    const target = known.get(id)
+    if (target === undefined) missing.push(id)
+    else found.set(id, target)
+  }
   for (let i = 0; i < missing.length; i += AT_ONCE) {
     if (i > 0) await new Promise(setImmediate)
-    await reckon(missing.slice(i, i + AT_ONCE))
+    const since = writes
+    const some = await reckon(missing.slice(i, i + AT_ONCE))
+    for (const [id, target] of some) {
+      found.set(id, target)
+      if (since === writes) known.set(id, target)
+    }
   }
-  return new Map(faceIds.map(id => [id, known.get(id) ?? null]))
+  return found
 }
 
-async function reckon(ids: readonly string[]): Promise<void> {
+async function reckon(ids: readonly string[]): Promise<Map<string, DayTarget | null>> {
   const answers = await db
     .select({
       id: faces.id,
@@ -65,11 +78,12 @@ async function reckon(ids: readonly string[]): Promise<void> {
     const reading = { mean, covariance: covariance as unknown as Covariance, site, tanned }
     byFace.set(faceId, [...(byFace.get(faceId) ?? []), reading])
   }
-  for (const id of ids) known.set(id, null)
+  const targets = new Map<string, DayTarget | null>(ids.map(id => [id, null]))
   for (const { id, weights, tanOn } of answers) {
     const own = byFace.get(id)
-    if (own) known.set(id, targetOnTheDay(own, weightsOf(weights), tanOn === null ? null : Boolean(tanOn)))
+    if (own) targets.set(id, targetOnTheDay(own, weightsOf(weights), tanOn === null ? null : Boolean(tanOn)))
   }
+  return targets
 }
 
 const isReadable = ({ L, a, b }: Lab, covariance: unknown): boolean =>

@@ -82,6 +82,8 @@ export class ChangedProductInput extends OwnedProductInput {
 /** Bottles changed together, all or none. */
 export class ChangeAllInput {
   @Many(() => ChangedProductInput, 500, 1) @Distinct('id') products!: ChangedProductInput[]
+  /** Whether what changes them is what measured mixes teach: the history says so. */
+  @YesNo() asMeasured: boolean = false
 }
 
 export class UnitInput {

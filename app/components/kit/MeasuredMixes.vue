@@ -82,7 +82,7 @@ async function take() {
     const { lab, strength = 1 } = asLearned(complexionOf(p), found)
     return [{ id: p.id, lab, strength: Math.min(4, Math.max(0.25, strength)) }]
   })
-  await undo.attempt(() => kit.changeAll(changed))
+  await undo.attempt(() => kit.changeAll(changed, true))
 }
 </script>
 

@@ -2,4 +2,4 @@ import { ChangeAllInput } from '#shared/records/kit'
 import { changeAll } from '../../services/kit'
 import { withBody } from '../../utils/handlers'
 
-export default withBody(ChangeAllInput, ({ products }) => changeAll(products))
+export default withBody(ChangeAllInput, changeAll)

@@ -1,4 +1,4 @@
-import { putAway } from '../../services/faces'
+import { deleteFromFace } from '../../services/faces'
 import { acts, idOf } from '../../utils/handlers'
 
-export default acts(event => putAway('pictures', idOf(event), 'picture'))
+export default acts(event => deleteFromFace('pictures', idOf(event), 'picture'))

@@ -1,4 +1,4 @@
-import { putAway } from '../../services/faces'
+import { deleteFromFace } from '../../services/faces'
 import { acts, idOf } from '../../utils/handlers'
 
-export default acts(event => putAway('plans', idOf(event), 'plan'))
+export default acts(event => deleteFromFace('plans', idOf(event), 'plan'))

@@ -1,4 +1,4 @@
-import { putAway } from '../../services/faces'
+import { deleteFromFace } from '../../services/faces'
 import { acts, idOf } from '../../utils/handlers'
 
-export default acts(event => putAway('readings', idOf(event), 'reading'))
+export default acts(event => deleteFromFace('readings', idOf(event), 'reading'))

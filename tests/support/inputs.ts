@@ -1,0 +1,28 @@
+import { spherical } from '#core/reading/reading'
+import { FaceInput, type ReadingInput } from '#shared/records/faces'
+import { OwnedProductInput } from '#shared/records/kit'
+
+/* What an artist enters, as briefly as a test can say it. */
+
+export const MID_SKIN = { L: 58, a: 11, b: 19 }
+
+export const bottleInput = (shade: string, more: Partial<OwnedProductInput> = {}): OwnedProductInput =>
+  Object.assign(new OwnedProductInput(), {
+    kind: 'foundation',
+    shade,
+    lab: MID_SKIN,
+    colourSource: 'given colour',
+    ...more,
+  })
+
+export const faceInput = (name: string, more: Partial<FaceInput> = {}): FaceInput =>
+  Object.assign(new FaceInput(), { name, ...more })
+
+export const typedReading = (lab = MID_SKIN): ReadingInput => ({
+  source: 'typed',
+  lab,
+  covariance: [...spherical(1, 1, 1)],
+  note: '',
+  site: 'jaw',
+  tanned: false,
+})

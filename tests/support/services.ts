@@ -1,0 +1,42 @@
+import { emptyDatabase } from './database'
+
+/* The connection opens when it is imported, so everything that stands on it is imported after the folder is set. */
+const load = async () => ({
+  ...(await import('../../server/db/connection')),
+  ...(await import('../../server/devices/simulatedMeter')),
+  ...(await import('../../server/services/buys')),
+  ...(await import('../../server/services/changes')),
+  ...(await import('../../server/services/clientele')),
+  ...(await import('../../server/services/command')),
+  ...(await import('../../server/services/demo')),
+  ...(await import('../../server/services/faceList')),
+  ...(await import('../../server/services/faces')),
+  ...(await import('../../server/services/forget')),
+  ...(await import('../../server/services/jobs')),
+  ...(await import('../../server/services/kit')),
+  ...(await import('../../server/services/kitList')),
+  ...(await import('../../server/services/meter')),
+  ...(await import('../../server/services/mixes')),
+  ...(await import('../../server/services/oldReasons')),
+  ...(await import('../../server/services/owned')),
+  ...(await import('../../server/services/personRecord')),
+  ...(await import('../../server/services/pictures')),
+  ...(await import('../../server/services/plans')),
+  ...(await import('../../server/services/setAside')),
+  ...(await import('../../server/services/settings')),
+  tables: await import('../../server/db/schema'),
+})
+
+export type Services = Awaited<ReturnType<typeof load>>
+
+/** Every service on an empty database of this test file's own, ready when its tests run. */
+export function services(prepare?: (on: Services) => Promise<unknown>): Services {
+  emptyDatabase()
+  const on = {} as Services
+  beforeAll(async () => {
+    Object.assign(on, await load())
+    await on.migrateDatabase()
+    await prepare?.(on)
+  })
+  return on
+}
