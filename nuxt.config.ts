@@ -22,6 +22,8 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   // No search engine needs these pages and the computing happens in the browser: see docs/decisions/0002.
   ssr: false,
+  // Other pages are read when somebody is about to go there: the answer on this one comes first.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   modules: [
     '@pinia/nuxt',
     '@nuxt/eslint',
@@ -36,7 +38,9 @@ export default defineNuxtConfig({
   css: [
     '@fontsource/instrument-serif/400.css',
     '@fontsource-variable/instrument-sans/wght.css',
-    'vuetify/styles',
+    // Without the utility classes: 240 kB of style that no page here asks for.
+    'vuetify/styles/layers',
+    'vuetify/styles/core',
     '~/theme/main.css',
   ],
   // What no page of this application may do, told to the browser; see docs/security.md. What answers data is guarded in server/guard.

@@ -12,15 +12,19 @@ export function useMend(skin: () => Lab | null) {
   const mend = shallowRef<Mend | null>(null)
   const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 
+  let asked = 0
   watch(
     skin,
     async lab => {
+      const mine = ++asked
       mend.value = null
       task.stop()
       state.value = lab ? 'working' : 'idle'
       if (!lab) return
-      const { products: owned, rules } = plainShelf(kit.shelf)
       try {
+        await useWorkspace().loaded()
+        if (mine !== asked) return
+        const { products: owned, rules } = plainShelf(kit.shelf)
         mend.value = await task.run((work, report) =>
           work.mend({ owned, rules, offers: buys.open(), skin: { ...lab }, options: { ...settings.options } }, report),
         )

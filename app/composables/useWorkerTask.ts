@@ -9,6 +9,13 @@ export class Stopped extends Error {
   }
 }
 
+const make = () => new Worker(new URL('../workers/complexion.worker.ts', import.meta.url), { type: 'module' })
+let ready: Worker | undefined
+/** Starts a worker before anybody asks for one: its code is read while the page is. */
+export const readyWorker = (): void => {
+  ready ??= make()
+}
+
 /**
  * One computation at a time in a worker of its own, with progress, stop and latest-wins. Stopping ends the worker: the
  * computing itself never looks up, so nothing else would reach it.
@@ -30,7 +37,8 @@ export function useWorkerTask() {
   async function run<T>(call: (work: Remote<Work>, report: (done: number) => void) => Promise<T>): Promise<T> {
     if (giveUp) stop()
     if (!worker) {
-      worker = new Worker(new URL('../workers/complexion.worker.ts', import.meta.url), { type: 'module' })
+      worker = ready ?? make()
+      ready = undefined
       remote = wrap<Work>(worker)
     }
     progress.value = 0

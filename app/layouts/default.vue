@@ -2,7 +2,10 @@
 const workspace = useWorkspace()
 const route = useRoute()
 const undo = useUndo()
-onMounted(() => workspace.load())
+/** A page that asks only what can be mixed does not wait for the rest. */
+const canShow = computed(
+  () => workspace.state === 'ready' || (workspace.state === 'loading' && workspace.canMix && route.meta.asksMixes),
+)
 </script>
 
 <template>
@@ -12,16 +15,16 @@ onMounted(() => workspace.load())
     <div class="house">
       <PinnedBar />
       <main id="work" tabindex="-1">
-        <div v-if="workspace.state === 'loading'" class="waiting" role="status">
+        <Guard v-if="canShow" what="This page" :anew="route.fullPath"><slot /></Guard>
+        <div v-else-if="workspace.state === 'loading'" class="waiting" role="status">
           <p>Opening the kit …</p>
           <v-progress-linear indeterminate color="primary" aria-label="Opening the kit" />
         </div>
-        <div v-else-if="workspace.state === 'failed'" class="waiting" role="alert">
+        <div v-else class="waiting" role="alert">
           <h2>The kit could not be opened</h2>
           <p>{{ workspace.problem }}</p>
           <v-btn color="primary" @click="workspace.load()">Try again</v-btn>
         </div>
-        <Guard v-else what="This page" :anew="route.fullPath"><slot /></Guard>
       </main>
     </div>
     <v-snackbar v-model="undo.shown" :timeout="16000" location="bottom" color="#1a1a1a" :theme="undefined">

@@ -121,9 +121,9 @@ onMounted(() => {
         />
         <v-btn type="submit" color="primary" variant="flat" :disabled="!!budgetWrong">Plan</v-btn>
       </form>
-      <fieldset v-if="outOfReach.length > 0" class="musts no-print">
+      <fieldset v-if="outOfReach.length > 0" class="ticks musts no-print">
         <legend class="small">First of all, match</legend>
-        <label v-for="f in outOfReach" :key="f.id"
+        <label v-for="f in outOfReach" :key="f.id" class="tick"
           ><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)" />{{ f.name }}</label
         >
       </fieldset>
@@ -148,7 +148,7 @@ onMounted(() => {
     <aside>
       <template v-if="curve.length > 1">
         <h2>What each further sum buys</h2>
-        <SpendCurve
+        <LazySpendCurve
           :points="curve"
           :chosen="chosenPoint"
           :budget-minor="planned"
@@ -184,17 +184,6 @@ onMounted(() => {
   display: flex;
   flex-wrap: wrap;
   gap: 0 18px;
-}
-.musts label {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-.musts input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
 }
 .accept {
   display: flex;

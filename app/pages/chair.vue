@@ -151,11 +151,6 @@ h1 {
 p {
   margin: 0;
 }
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 .tick {
   gap: 14px;
   min-height: 54px;

@@ -111,7 +111,7 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
         Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button>
       </p>
       <SetAsideList />
-      <ol v-if="reach.state === 'ready'" class="list">
+      <ol v-if="reach.state === 'ready'" class="agenda">
         <li v-for="f in unmatched" :key="f.id">
           <TouchingFields
             v-if="reach.faceSkins.get(f.id)?.nearest"
@@ -227,12 +227,6 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
   gap: 12px;
   margin-top: 18px;
 }
-.list {
-  list-style: none;
-  padding: 0;
-  margin: 16px 0 0;
-  border-top: 1px solid var(--ink);
-}
 li {
   display: grid;
   grid-template-columns: 128px minmax(0, 1fr) 150px;
@@ -242,9 +236,6 @@ li {
   min-height: 76px;
   padding: 5px 0;
 }
-li p {
-  margin: 2px 0 0;
-}
 li :deep(figcaption) {
   display: none;
 }
@@ -253,10 +244,6 @@ li > :first-child {
 }
 li > .swatch {
   width: 128px !important;
-}
-.sign {
-  font: 2.6rem/1 var(--display);
-  text-align: center;
 }
 .strip {
   display: flex;

@@ -133,11 +133,6 @@ onMounted(() => undo.attempt(() => keeping.load()))
 p {
   margin: 0;
 }
-.acts {
-  display: flex;
-  gap: 10px;
-  flex-wrap: wrap;
-}
 .row-acts {
   text-align: right;
   white-space: nowrap;

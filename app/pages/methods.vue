@@ -217,10 +217,6 @@ h2 {
   grid-template-columns: repeat(4, 1fr);
   gap: 10px;
 }
-.acts {
-  display: flex;
-  gap: 10px;
-}
 @media (max-width: 760px) {
   section {
     grid-template-columns: 1fr;

@@ -75,7 +75,7 @@ function chooseBottle(id: string) {
       <template v-if="kit.usable.length === 0">
         <h1>No bottle, no reach.</h1>
         <p class="lead">Reach shows whom your kit can match. It needs at least one foundation with something in it.</p>
-        <v-btn class="mt-4" color="primary" variant="flat" to="/kit?add">Add a bottle</v-btn>
+        <v-btn class="set-off" color="primary" variant="flat" to="/kit?add">Add a bottle</v-btn>
       </template>
       <template v-else>
         <h1 data-testid="answer">
@@ -114,7 +114,7 @@ function chooseBottle(id: string) {
         </p>
         <ReachField
           v-if="shown.length > 0"
-          class="mt-2"
+          class="set-off"
           :skins="shown"
           :tolerance="tolerance"
           :selected="skinId"
@@ -136,7 +136,7 @@ function chooseBottle(id: string) {
           :shares="reach.byFamily"
           @select="chooseBottle"
         />
-        <ChainForEveryone class="mt-4" />
+        <ChainForEveryone class="set-off" />
         <ReachThreads v-if="board && skinId" :board="board" :skin="skinId" :bottles="inRecipe" />
       </template>
     </section>
@@ -153,7 +153,7 @@ function chooseBottle(id: string) {
         @leave-out="whatIf.leave(bottle.id)"
         @put-back="whatIf.putBack(bottle.id)"
       />
-      <div v-else class="why">
+      <div v-else class="flow why">
         <h2>How it fails</h2>
         <p v-if="failing.length === 0" class="small">Nobody is out of reach.</p>
         <dl>
@@ -212,10 +212,6 @@ function chooseBottle(id: string) {
 }
 .key .hatch {
   background: repeating-linear-gradient(135deg, var(--ink) 0 1.5px, transparent 1.5px 5px);
-}
-.why {
-  display: grid;
-  gap: 10px;
 }
 dl,
 .why p {

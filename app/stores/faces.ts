@@ -32,7 +32,9 @@ export const useFaces = defineStore('faces', () => {
   /** The face being worked on, pinned on top of every page. */
   const current = computed(() => byId.value.get(currentId.value ?? '') ?? null)
 
+  /** Nothing follows from a face that is as it was: no match is begun anew. */
   function put(face: Face): void {
+    if (same(byId.value.get(face.id), face)) return
     byId.value = new Map(byId.value).set(face.id, face)
   }
   function drop(id: string): void {
@@ -44,8 +46,15 @@ export const useFaces = defineStore('faces', () => {
     const face = byId.value.get(id)
     if (face) put({ ...face, ...work(face) })
   }
+  const opening = new Map<string, Promise<void>>()
+  /** As the server has it; asked for once at a time. */
+  function open(id: string): Promise<void> {
+    const asked = opening.get(id) ?? read(id).finally(() => opening.delete(id))
+    opening.set(id, asked)
+    return asked
+  }
   /** As the server has it now; gone where it has it no more. */
-  async function open(id: string): Promise<void> {
+  async function read(id: string): Promise<void> {
     try {
       put(await api('get', '/api/faces/:id', { id }))
     } catch (problem) {
@@ -56,7 +65,7 @@ export const useFaces = defineStore('faces', () => {
 
   /** Again, where it was opened before. */
   async function reload(id: string): Promise<void> {
-    if (byId.value.has(id)) await open(id)
+    if (byId.value.has(id)) await read(id)
   }
 
   async function add(input: NewFaceInput): Promise<Face> {

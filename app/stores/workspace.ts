@@ -12,24 +12,42 @@ import { usePlans } from './plans'
 import { useSettings } from './settings'
 import { useUndo } from './undo'
 
-/** Everything the screens start from, loaded together. */
+// The page that asks only for mixes is drawn first.
+const IDLE_MS = 400
+const whenIdle = () =>
+  new Promise<unknown>(resolve => {
+    if ('requestIdleCallback' in globalThis) requestIdleCallback(resolve, { timeout: IDLE_MS })
+    else setTimeout(resolve)
+  })
+
+/** Everything the screens start from; what a match needs comes first. */
 export const useWorkspace = defineStore('workspace', () => {
   const state = ref<'loading' | 'ready' | 'failed'>('loading')
+  /** Whether what is mixed, and how, is here already. */
+  const canMix = ref(false)
   const problem = ref('')
+  let loading: Promise<unknown> = Promise.resolve()
 
-  async function load(): Promise<void> {
+  function load(): Promise<void> {
+    const done = inOrder()
+    loading = done
+    return done
+  }
+  async function inOrder(): Promise<void> {
     state.value = 'loading'
+    canMix.value = false
     try {
+      await Promise.all([useSettings().load(), useKit().load(), usePlans().loadTests()])
+      canMix.value = true
+      await whenIdle()
       await Promise.all([
-        useSettings().load(),
-        useKit().load(),
         useClientele().load(),
         useJobs().load(),
         useBuys().load(),
-        usePlans().loadTests(),
         useKeeping().load(),
-        useKeeping().loadAside(),
       ])
+      // What is set aside is told when it is known: looking through years of work takes a while.
+      void useUndo().attempt(() => useKeeping().loadAside())
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused
@@ -50,5 +68,7 @@ export const useWorkspace = defineStore('workspace', () => {
     ])
   }
   useUndo().refresh = refresh
-  return { state, problem, load, refresh }
+  /** Once everything is here, or could not be had. */
+  const loaded = () => loading
+  return { state, canMix, problem, load, loaded, refresh }
 })

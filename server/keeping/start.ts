@@ -8,7 +8,7 @@ import { loadDemo } from '../services/demo'
 import { markOldReasons } from '../services/oldReasons'
 import { warmPlans } from '../services/plans'
 import { forgetAside } from '../services/sound'
-import { lookThroughSoon } from '../services/setAside'
+import { lookThroughBeside } from '../services/setAside'
 import { clearHalves } from './backup'
 import { finishErasing } from './erasing'
 import { backUpDaily, checkIntegrity, clearWork } from './keeping'
@@ -48,7 +48,7 @@ export async function reopen(): Promise<void> {
   await tried('suppliers', stockSimulatedSuppliers)
   await tried('reasons', markOldReasons)
   await tried('erasing', finishErasing)
-  if (listens) lookThroughSoon()
+  if (listens) lookThroughBeside()
   if (databaseServer()) return
   await tried('halves', () => clearHalves(backupFolder()))
   await tried('restoring', clearWork)
@@ -99,13 +99,19 @@ function watchForTakenPort(): void {
 }
 
 let hourly: NodeJS.Timeout | undefined
+let settled: NodeJS.Timeout | undefined
+// Who waited for the server to listen is answered first.
+const SETTLE_MS = 1000
 
 /** What takes longer than anybody should wait for: done once the server listens. */
 export function afterwards(): void {
   listens = true
   startPool()
-  lookThroughSoon()
-  void see([warmPlans, checkIntegrity, backUpDaily])
+  settled = setTimeout(() => {
+    lookThroughBeside()
+    void see([warmPlans, checkIntegrity, backUpDaily])
+  }, SETTLE_MS)
+  settled.unref()
   hourly = setInterval(() => void see([watchRoom, backUpDaily, finishErasing]), HOURLY_MS)
   hourly.unref()
 }
@@ -118,6 +124,7 @@ async function see(to: readonly (() => Promise<unknown>)[]): Promise<void> {
 /** Stops what is under way, brings everything into the one file and lets go of the folder. */
 export async function finish(): Promise<void> {
   clearInterval(hourly)
+  clearTimeout(settled)
   await Promise.all([stopPool(), stopKeeper()]).catch(() => undefined)
   await closeDatabase()
   releaseFolder()

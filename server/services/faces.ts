@@ -158,7 +158,7 @@ export async function allFaces(): Promise<Face[]> {
   return assemble(db, await db.select().from(faces).where(isNull(faces.deletedAt)).orderBy(faces.name, faces.id))
 }
 
-const AT_ONCE = 25
+const AT_ONCE = 10
 /** Reads every face, so many at a time, so that what cannot be used is known; nothing of it is held. */
 export async function readAllFaces(rest: () => Promise<void>): Promise<void> {
   const ids = (await db.select({ id: faces.id }).from(faces).where(isNull(faces.deletedAt))).map(r => r.id)

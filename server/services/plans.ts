@@ -201,7 +201,7 @@ export async function planById(id: string): Promise<OpenPlan> {
 }
 
 // They are large.
-const AT_ONCE = 20
+const AT_ONCE = 3
 /** Reads what every kept plan says, a few at a time, so that what cannot be drawn is known; nothing of it is held. */
 export async function readAllPlanBodies(rest: () => Promise<void>): Promise<void> {
   for (let from = 0; ;) {

@@ -62,8 +62,8 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
 
 const atOnce = () => Promise.resolve()
 
-// Of the one thread that answers everybody it takes a fifth; what is little is through at once all the same.
-const REST = 4
+// Of the one thread that answers everybody it takes a seventh; what is little is through at once all the same.
+const REST = 6
 const LITTLE_MS = 400
 /** Rests a good deal longer than it worked since it rested last. */
 function resting(): () => Promise<void> {
@@ -76,25 +76,27 @@ function resting(): () => Promise<void> {
   }
 }
 
-let looking: Promise<void> = Promise.resolve()
+let looking: Promise<void> | null = null
 /** Looks through everything beside the work; who asks meanwhile waits a moment for it. */
-export function lookThroughSoon(): void {
+export function lookThroughBeside(): void {
   looking = lookThrough(resting()).catch((problem: unknown) =>
     log('warning', 'not looked through', errorDetail(problem)),
   )
 }
-const WAIT_MS = 150
+const WAIT_MS = 1000
 
-/** What cannot be used as it stands, as far as it is known by now. */
+/** What cannot be used as it stands, as far as it is known by now; nothing waits for it. */
 export async function knownSetAside(): Promise<SetAside[]> {
+  if (!looking) lookThroughBeside()
   await Promise.race([looking, new Promise(resolve => setTimeout(resolve, WAIT_MS))])
-  return Promise.all(setAside().map(toldWhole))
+  return told()
 }
+const told = (): Promise<SetAside[]> => Promise.all(setAside().map(toldWhole))
 
 /** Reads everything there is and tells what cannot be used as it stands. */
 export async function allSetAside(): Promise<SetAside[]> {
   await lookThrough(atOnce)
-  return Promise.all(setAside().map(toldWhole))
+  return told()
 }
 
 /** Holds one row against its class again. */
@@ -160,13 +162,13 @@ export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
         : tx.update(tables.products).set(offeredProduct(offer)).where(eq(tables.products.id, id)),
     )
     await lookAgain(sort, id)
-    return knownSetAside()
+    return told()
   }
   const mends = found && mended(sort, found.row, found.issues)
   if (!found || !mends) throw new Missing('What was set aside')
   await write(tx => tx.update(tableOf(sort)).set(columnsFor(mends)).where(eq(TABLES[sort].id, id)))
   await lookAgain(sort, id)
-  return knownSetAside()
+  return told()
 }
 
 /** Takes a row out of the way: back into it with {@link putBack} where its table can, else for good. */
@@ -181,7 +183,7 @@ export async function putAway(sort: SortName, id: string): Promise<SetAside[]> {
     else await tx.delete(table).where(isIt)
   })
   await lookAgain(sort, id)
-  return knownSetAside()
+  return told()
 }
 
 /** Undo of {@link putAway}: the row is set aside again. */
@@ -190,5 +192,5 @@ export async function putBack(sort: SortName, id: string): Promise<SetAside[]> {
   if (!('deletedAt' in table)) throw new Missing('What was set aside')
   await write(tx => tx.update(table).set({ deletedAt: null }).where(eq(table.id, id)))
   await lookAgain(sort, id)
-  return knownSetAside()
+  return told()
 }

@@ -25,7 +25,7 @@ async function forget() {
 </script>
 
 <template>
-  <section>
+  <section class="flow">
     <h2>Consent</h2>
     <Choices
       :model-value="face.consultation.keepRecord"
@@ -48,7 +48,7 @@ async function forget() {
     </p>
     <v-dialog v-model="asking" max-width="480" aria-label="Forget this person">
       <v-card>
-        <div class="ask">
+        <div class="form">
           <h2>Forget {{ face.name }}?</h2>
           <p>
             Readings, recipes, plans, cards, history, pictures, what they brought and their name in purchase lists are
@@ -66,21 +66,7 @@ async function forget() {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
 p {
   margin: 0;
-}
-.ask {
-  display: grid;
-  gap: 14px;
-  padding: 22px 24px;
-}
-.acts {
-  display: flex;
-  gap: 10px;
 }
 </style>

@@ -43,7 +43,7 @@ async function add() {
 
 <template>
   <div>
-    <ul v-if="rows.length > 0">
+    <ul v-if="rows.length > 0" class="rows">
       <li v-for="r in rows" :key="r.id">
         <b>{{ nameOf(r.productId) }}</b> <span>{{ r.what }}{{ r.times > 1 ? `, ${r.times} times` : '' }}</span>
         <span class="small">{{ r.notes.join(' ') }}</span><button
@@ -68,33 +68,3 @@ async function add() {
     </p>
   </div>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 8px;
-}
-li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  min-height: 44px;
-  flex-wrap: wrap;
-}
-li .act {
-  margin-left: auto;
-}
-.add {
-  display: grid;
-  grid-template-columns: 1.4fr 0.8fr 1.4fr auto;
-  gap: 10px;
-  align-items: start;
-}
-@media (max-width: 760px) {
-  .add {
-    grid-template-columns: 1fr 1fr;
-  }
-}
-</style>

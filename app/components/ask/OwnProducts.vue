@@ -38,7 +38,7 @@ async function add() {
 
 <template>
   <div>
-    <ul v-if="face.own.length > 0">
+    <ul v-if="face.own.length > 0" class="rows">
       <li v-for="p in face.own" :key="p.id">
         <b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><button
           class="act"
@@ -65,33 +65,7 @@ async function add() {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 8px;
-}
-li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  min-height: 44px;
-}
-li .act {
-  margin-left: auto;
-}
-.add {
-  display: grid;
-  grid-template-columns: 1fr 1fr auto;
-  gap: 10px;
-  align-items: start;
-}
 .wide {
   grid-column: 1 / -1;
-}
-@media (max-width: 600px) {
-  .add {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -48,7 +48,7 @@ const drop = (word: string) => {
       hide-details="auto"
       @update:model-value="add($event as string | null)"
     />
-    <ul v-if="model.length > 0">
+    <ul v-if="model.length > 0" class="rows">
       <li v-for="word in model" :key="word">
         <b>{{ word }}</b>
         <span class="small">{{
@@ -68,22 +68,6 @@ const drop = (word: string) => {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 4px 0 0;
-}
-li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  flex-wrap: wrap;
-  border-bottom: 1px solid var(--line);
-  min-height: 44px;
-}
-li .act {
-  margin-left: auto;
-}
 p {
   margin: 4px 0 0;
 }

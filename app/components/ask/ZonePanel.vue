@@ -43,7 +43,7 @@ const caution = computed(() => {
 </script>
 
 <template>
-  <div class="zone">
+  <div class="flow">
     <h3>{{ capital(zone) }}</h3>
     <Choices
       v-if="hasType"
@@ -72,16 +72,6 @@ const caution = computed(() => {
 </template>
 
 <style scoped>
-.zone {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 p {
   margin: 0;
   border-left: 4px solid var(--ink);

@@ -28,7 +28,7 @@ const fieldInWords = (path: string) =>
 </script>
 
 <template>
-  <ul v-if="keeping.aside.length > 0" class="aside" data-testid="set-aside">
+  <ul v-if="keeping.aside.length > 0" class="agenda" data-testid="set-aside">
     <li v-for="record in keeping.aside" :key="`${record.sort} ${record.id}`">
       <span class="sign" aria-hidden="true">!</span>
       <div>
@@ -64,12 +64,6 @@ const fieldInWords = (path: string) =>
 </template>
 
 <style scoped>
-.aside {
-  list-style: none;
-  padding: 0;
-  margin: 16px 0 0;
-  border-top: 1px solid var(--ink);
-}
 li {
   display: grid;
   grid-template-columns: 64px minmax(0, 1fr) 150px;
@@ -79,17 +73,10 @@ li {
   padding: 8px 0;
   overflow-wrap: anywhere;
 }
-.sign {
-  font: 2.6rem/1 var(--display);
-  text-align: center;
-}
 .acts {
   display: grid;
   gap: 4px;
   justify-items: start;
-}
-p {
-  margin: 2px 0 0;
 }
 @media (max-width: 760px) {
   li {

@@ -29,7 +29,7 @@ defineExpose({ lines })
 </script>
 
 <template>
-  <ul class="lines">
+  <ul class="bare">
     <li v-for="{ offer, because } in lines" :key="offer.id">
       <Swatch :lab="offer.lab" :size="58" />
       <div>
@@ -46,11 +46,6 @@ defineExpose({ lines })
 </template>
 
 <style scoped>
-.lines {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
 li {
   display: grid;
   grid-template-columns: 58px minmax(0, 1fr) auto;

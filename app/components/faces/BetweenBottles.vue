@@ -70,7 +70,7 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
 </script>
 
 <template>
-  <div class="between">
+  <div class="flow between">
     <p v-if="bottles.length === 0">
       There is no bottle to compare with yet. <NuxtLink to="/kit?add">Add one to the kit</NuxtLink> or use another way.
     </p>
@@ -120,10 +120,6 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
 </template>
 
 <style scoped>
-.between {
-  display: grid;
-  gap: 10px;
-}
 .between p {
   margin: 0;
 }

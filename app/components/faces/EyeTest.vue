@@ -33,7 +33,7 @@ watch(
 </script>
 
 <template>
-  <div class="eye">
+  <div class="flow eye">
     <p class="small">
       Hold the screen beside the bare jaw, brightness up, in daylight. Which field is nearer to the skin?
     </p>
@@ -68,10 +68,6 @@ watch(
 </template>
 
 <style scoped>
-.eye {
-  display: grid;
-  gap: 8px;
-}
 .eye p {
   margin: 0;
 }

@@ -78,16 +78,3 @@ async function keepMine() {
     </div>
   </form>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-@media (max-width: 480px) {
-  .pair {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

@@ -51,7 +51,7 @@ function toggle(i: number) {
 </script>
 
 <template>
-  <div class="file">
+  <div class="flow">
     <label class="small"
       >CGATS text or CSV, Lab or spectra
       <input type="file" accept=".txt,.csv,.cgats,.tsv,text/plain,text/csv" @change="open" />
@@ -89,10 +89,6 @@ function toggle(i: number) {
 </template>
 
 <style scoped>
-.file {
-  display: grid;
-  gap: 8px;
-}
 label {
   display: grid;
   gap: 6px;

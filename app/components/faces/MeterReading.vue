@@ -50,7 +50,7 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
 </script>
 
 <template>
-  <div class="meter">
+  <div class="flow meter">
     <p class="small">This meter is simulated: it stands in for a contact meter and reads with the noise of one.</p>
     <template v-if="!knows">
       <Choices
@@ -112,10 +112,6 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
 </template>
 
 <style scoped>
-.meter {
-  display: grid;
-  gap: 10px;
-}
 .meter p {
   margin: 0;
   display: flex;

@@ -34,7 +34,7 @@ watch(
 </script>
 
 <template>
-  <div class="typed">
+  <div class="flow">
     <div class="axes">
       <v-text-field
         v-for="axis in ['L', 'a', 'b'] as const"
@@ -58,10 +58,6 @@ watch(
 </template>
 
 <style scoped>
-.typed {
-  display: grid;
-  gap: 12px;
-}
 .axes {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

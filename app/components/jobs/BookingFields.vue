@@ -34,7 +34,7 @@ const set = (part: Partial<JobInput>) => {
 </script>
 
 <template>
-  <div class="fields">
+  <div class="flow">
     <v-select :model-value="which" label="Booked for" :items="items" @update:model-value="choose" />
     <template v-if="booking?.job">
       <v-text-field
@@ -54,10 +54,3 @@ const set = (part: Partial<JobInput>) => {
     </template>
   </div>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-}
-</style>

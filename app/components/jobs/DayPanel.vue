@@ -26,7 +26,7 @@ const differs = computed(() => Object.keys(booking.value?.differs ?? {}).length 
 </script>
 
 <template>
-  <div class="panel">
+  <div class="flow">
     <div class="which">
       <v-select
         v-if="days.length > 1"
@@ -53,10 +53,6 @@ const differs = computed(() => Object.keys(booking.value?.differs ?? {}).length 
 </template>
 
 <style scoped>
-.panel {
-  display: grid;
-  gap: 10px;
-}
 .which {
   display: flex;
   flex-wrap: wrap;

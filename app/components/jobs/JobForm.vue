@@ -65,16 +65,3 @@ async function keepMine() {
     </div>
   </form>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1.4fr;
-  gap: 12px;
-}
-@media (max-width: 480px) {
-  .pair {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

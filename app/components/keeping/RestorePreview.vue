@@ -98,9 +98,4 @@ p {
 .ledger :is(th, td):last-child {
   padding-left: 28px;
 }
-.acts {
-  display: flex;
-  gap: 10px;
-  flex-wrap: wrap;
-}
 </style>

@@ -44,7 +44,7 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
 </script>
 
 <template>
-  <div class="list">
+  <div class="flow">
     <v-textarea
       v-model="inci"
       label="Ingredient list, as on the pack"
@@ -84,7 +84,7 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
     </template>
     <fieldset v-if="shown.length > 0">
       <legend class="small">Look out for (untick what is wrong)</legend>
-      <label v-for="flag in shown" :key="flag" class="flag">
+      <label v-for="flag in shown" :key="flag" class="tick">
         <input type="checkbox" :checked="isOn(flag)" @change="set(flag, !isOn(flag))" />
         <span
           ><b>{{ flag }}</b> <span class="small">{{ listed.get(flag)?.join(', ') ?? 'added by you' }}</span></span
@@ -96,10 +96,6 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
 </template>
 
 <style scoped>
-.list {
-  display: grid;
-  gap: 10px;
-}
 p {
   margin: 0;
 }
@@ -109,22 +105,5 @@ p {
   gap: 4px 12px;
   align-items: center;
   min-height: 44px;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-.flag {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-.flag input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
-  flex: none;
 }
 </style>

@@ -68,7 +68,7 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
 </script>
 
 <template>
-  <div class="place">
+  <div class="flow">
     <Choices v-model="way" label="Where it sits" :options="ways" />
     <template v-if="way === 'words'">
       <Choices
@@ -133,10 +133,6 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
 </template>
 
 <style scoped>
-.place {
-  display: grid;
-  gap: 10px;
-}
 .lab {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

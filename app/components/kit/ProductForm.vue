@@ -208,7 +208,7 @@ async function save() {
         @family="values.family = $event"
       />
       <v-textarea v-model="values.notes" class="wide" label="Notes" :error-messages="at('notes')" />
-      <label v-if="values.range" class="wide check">
+      <label v-if="values.range" class="wide tick">
         <input
           type="checkbox"
           :checked="mixes"
@@ -240,17 +240,6 @@ async function save() {
 }
 .wide {
   grid-column: 1 / -1;
-}
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
 }
 .actions {
   display: flex;

@@ -3,128 +3,69 @@ import type { Traits } from '#core/stock/usual'
 import { CLAIMS, DISPENSERS, FILTERS, ITEM_KINDS, PLACES, RESISTANCES, SPARKLES, TEXTURES } from '#core/product/item'
 
 /** What sharpens a plan: each field begins with what the kind usually is. */
-defineProps<{ errors: (path: string) => string[] }>()
+const props = defineProps<{ errors: (path: string) => string[] }>()
 const traits = defineModel<Traits>({ required: true })
-const set = (part: Partial<Traits>) => {
-  traits.value = { ...traits.value, ...part }
+const set = (key: keyof Traits, value: unknown) => {
+  traits.value = { ...traits.value, [key]: value }
 }
+const fieldOf = (key: keyof Traits, label: string) => ({ label, errorMessages: props.errors(`traits.${key}`) })
+/** In the order they are asked for: what is picked from a list, and what is counted. */
+const ASKED: readonly { key: keyof Traits; label: string; items?: readonly string[]; multiple?: true }[] = [
+  { key: 'texture', label: 'Texture', items: TEXTURES },
+  { key: 'dispenser', label: 'Comes in', items: DISPENSERS },
+  { key: 'wearHours', label: 'Lasts, h' },
+  { key: 'resists', label: 'Resists', items: RESISTANCES, multiple: true },
+  { key: 'spf', label: 'Sun factor (0 for none, empty: not known)' },
+  { key: 'filter', label: 'Sun filter', items: FILTERS },
+  { key: 'sparkle', label: 'Sparkle', items: SPARKLES },
+  { key: 'paoMonths', label: 'Months after opening' },
+  { key: 'safeFor', label: 'Sold for', items: PLACES, multiple: true },
+  { key: 'alsoFor', label: 'Also used as', items: ITEM_KINDS, multiple: true },
+  { key: 'claims', label: 'The pack claims', items: CLAIMS, multiple: true },
+]
+const TICKED: readonly { key: 'buildable' | 'seenByClients' | 'limited'; text: string }[] = [
+  { key: 'buildable', text: 'can be built up' },
+  { key: 'seenByClients', text: 'seen by clients' },
+  { key: 'limited', text: 'limited or discontinued' },
+]
+/** What is picked of one field: one word of a list, or several. */
+const word = (key: keyof Traits) => [traits.value[key]].flat().find(v => typeof v === 'string')
+const words = (key: keyof Traits) => [traits.value[key]].flat().filter(v => typeof v === 'string')
 const number = (text: unknown) => {
   const typed = String(text ?? '').trim()
   return typed === '' ? null : Number(typed.replace(',', '.'))
 }
-const shown = (v: number | null) => (v === null || Number.isNaN(v) ? '' : String(v))
+const shown = (v: unknown) => (typeof v !== 'number' || Number.isNaN(v) ? '' : String(v))
 </script>
 
 <template>
-  <v-select
-    :model-value="traits.texture"
-    label="Texture"
-    :items="[...TEXTURES]"
-    @update:model-value="set({ texture: $event })"
-  />
-  <v-select
-    :model-value="traits.dispenser"
-    label="Comes in"
-    :items="[...DISPENSERS]"
-    @update:model-value="set({ dispenser: $event })"
-  />
-  <v-text-field
-    :model-value="shown(traits.wearHours)"
-    label="Lasts, h"
-    inputmode="decimal"
-    :error-messages="errors('traits.wearHours')"
-    @change="set({ wearHours: number(($event.target as HTMLInputElement).value) })"
-  />
-  <v-select
-    :model-value="traits.resists"
-    label="Resists"
-    multiple
-    :items="[...RESISTANCES]"
-    @update:model-value="set({ resists: $event })"
-  />
-  <v-text-field
-    :model-value="shown(traits.spf)"
-    label="Sun factor (0 for none, empty: not known)"
-    inputmode="numeric"
-    :error-messages="errors('traits.spf')"
-    @change="set({ spf: number(($event.target as HTMLInputElement).value) })"
-  />
-  <v-select
-    :model-value="traits.filter"
-    label="Sun filter"
-    :items="[...FILTERS]"
-    @update:model-value="set({ filter: $event })"
-  />
-  <v-select
-    :model-value="traits.sparkle"
-    label="Sparkle"
-    :items="[...SPARKLES]"
-    @update:model-value="set({ sparkle: $event })"
-  />
-  <v-text-field
-    :model-value="shown(traits.paoMonths)"
-    label="Months after opening"
-    inputmode="numeric"
-    :error-messages="errors('traits.paoMonths')"
-    @change="set({ paoMonths: number(($event.target as HTMLInputElement).value) })"
-  />
-  <v-select
-    :model-value="traits.safeFor"
-    label="Sold for"
-    multiple
-    :items="[...PLACES]"
-    :error-messages="errors('traits.safeFor')"
-    @update:model-value="set({ safeFor: $event })"
-  />
-  <v-select
-    :model-value="traits.alsoFor"
-    label="Also used as"
-    multiple
-    :items="[...ITEM_KINDS]"
-    @update:model-value="set({ alsoFor: $event })"
-  />
-  <v-select
-    :model-value="traits.claims"
-    label="The pack claims"
-    multiple
-    :items="[...CLAIMS]"
-    @update:model-value="set({ claims: $event })"
-  />
+  <template v-for="{ key, label, items, multiple } in ASKED" :key="key">
+    <v-select
+      v-if="items && multiple"
+      :model-value="words(key)"
+      v-bind="fieldOf(key, label)"
+      multiple
+      :items="[...items]"
+      @update:model-value="set(key, $event)"
+    />
+    <v-select
+      v-else-if="items"
+      :model-value="word(key)"
+      v-bind="fieldOf(key, label)"
+      :items="[...items]"
+      @update:model-value="set(key, $event)"
+    />
+    <v-text-field
+      v-else
+      :model-value="shown(traits[key])"
+      v-bind="fieldOf(key, label)"
+      inputmode="decimal"
+      @change="set(key, number(($event.target as HTMLInputElement).value))"
+    />
+  </template>
   <div class="ticks">
-    <label
-      ><input type="checkbox" :checked="traits.buildable" @change="set({ buildable: !traits.buildable })" />can be built
-      up</label
-    >
-    <label
-      ><input
-        type="checkbox"
-        :checked="traits.seenByClients"
-        @change="set({ seenByClients: !traits.seenByClients })"
-      />seen by clients</label
-    >
-    <label
-      ><input type="checkbox" :checked="traits.limited" @change="set({ limited: !traits.limited })" />limited or
-      discontinued</label
+    <label v-for="{ key, text } in TICKED" :key="key" class="tick"
+      ><input type="checkbox" :checked="traits[key]" @change="set(key, !traits[key])" />{{ text }}</label
     >
   </div>
 </template>
-
-<style scoped>
-.ticks {
-  grid-column: 1 / -1;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 18px;
-}
-.ticks label {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-.ticks input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
-}
-</style>

@@ -37,7 +37,7 @@ const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : und
       {{ problem }} <button class="act" type="button" @click="load()">Try again</button>
     </p>
     <p v-else-if="changes.length === 0">Nothing was changed yet.</p>
-    <ol v-else data-testid="changes">
+    <ol v-else class="rows" data-testid="changes">
       <li v-for="change in changes" :key="change.id" :class="{ gone: change.undoneBy }">
         <div>
           <b>{{ change.words }}</b>
@@ -69,23 +69,6 @@ const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : und
 </template>
 
 <style scoped>
-ol {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 10px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  padding: 6px 0;
-  overflow-wrap: anywhere;
-}
-li p {
-  margin: 0;
-}
 .gone b {
   text-decoration: line-through;
   font-weight: 400;

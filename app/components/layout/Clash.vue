@@ -56,7 +56,7 @@ const rows = computed(() =>
         </tr>
       </tbody>
     </table>
-    <div class="choice">
+    <div class="acts">
       <v-btn color="primary" variant="flat" @click="emit('mine')">Keep yours</v-btn>
       <v-btn color="primary" @click="emit('theirs')">Take what is there</v-btn>
     </div>
@@ -69,10 +69,5 @@ const rows = computed(() =>
   padding-left: 10px;
   display: grid;
   gap: 10px;
-}
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 </style>

@@ -17,7 +17,7 @@ async function add(event: Event) {
 </script>
 
 <template>
-  <section>
+  <section class="flow">
     <h2>Pictures</h2>
     <p v-if="face.consultation.keepPictures === 'refused'" role="status"><b>They do not want pictures kept.</b></p>
     <label v-else class="small"
@@ -41,11 +41,6 @@ async function add(event: Event) {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
 label {
   display: grid;
   gap: 4px;

@@ -47,7 +47,7 @@ async function keep() {
 <template>
   <details>
     <summary>Did the mix come out like that?</summary>
-    <form class="mix" novalidate @submit.prevent="keep">
+    <form class="flow" novalidate @submit.prevent="keep">
       <p class="small">Measure it once set: what it teaches of the bottles stands in the Kit.</p>
       <v-btn color="primary" :loading="shooting" @click="shoot">Calibrate the simulated meter, three shots</v-btn>
       <div class="axes">
@@ -77,10 +77,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.mix {
-  display: grid;
-  gap: 10px;
-}
 .axes {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

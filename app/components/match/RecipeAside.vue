@@ -81,7 +81,7 @@ const touchInWords = (t: Touch) =>
 </script>
 
 <template>
-  <div class="chosen">
+  <div class="flow">
     <TouchingFields
       :left="target"
       :right="lab"
@@ -156,10 +156,6 @@ const touchInWords = (t: Touch) =>
 </template>
 
 <style scoped>
-.chosen {
-  display: grid;
-  gap: 10px;
-}
 p {
   margin: 0;
 }

@@ -21,7 +21,7 @@ function add() {
 <template>
   <details>
     <summary>House rules{{ rules.length > 0 ? `: ${rules.length}` : '' }}</summary>
-    <ul>
+    <ul class="rows">
       <li v-for="(r, i) in rules" :key="i">
         <b>{{ capital(r.slot) }}</b>: {{ names.nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span>
         <button
@@ -43,28 +43,3 @@ function add() {
     <p class="small">Save to keep them. A house rule weighs heavily; it never brings back what may do harm.</p>
   </details>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-li {
-  border-bottom: 1px solid var(--line);
-  min-height: 44px;
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-li .act {
-  margin-left: auto;
-}
-.add {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 8px;
-  align-items: start;
-}
-</style>

@@ -24,7 +24,7 @@ const changed = computed(() => Object.keys(weights.value).length)
       What the plan looks at: {{ plural(RULES.length, 'rule') }}{{ changed > 0 ? `, ${changed} changed by you` : '' }}
     </summary>
     <v-text-field v-model="search" label="Search the rules" clearable @click:clear="search = ''" />
-    <ul>
+    <ul class="rows apart">
       <li v-for="rule in shown" :key="rule.id">
         <span>{{ capital(rule.looksAt) }}</span><Choices
           :model-value="weights[rule.id] ?? 1"
@@ -38,20 +38,3 @@ const changed = computed(() => Object.keys(weights.value).length)
     <p class="small">Declared reactions, expired products, infection and broken skin are never switched off.</p>
   </details>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 6px 0;
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  gap: 12px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  padding: 3px 0;
-  flex-wrap: wrap;
-}
-</style>

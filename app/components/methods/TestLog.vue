@@ -34,9 +34,9 @@ async function addFlash() {
 </script>
 
 <template>
-  <section>
+  <section class="flow">
     <h2>What the palette showed</h2>
-    <ul>
+    <ul class="rows">
       <li v-for="t in plans.tests.palette" :key="t.id">
         <b>{{ t.a.replace(' / ', ' ') }}</b> with <b>{{ t.b.replace(' / ', ' ') }}</b>: {{ t.result
         }}{{ t.after ? `, ${t.after}` : '' }}
@@ -58,7 +58,7 @@ async function addFlash() {
       <v-btn color="primary" :disabled="!a || !b" @click="addPalette">Keep</v-btn>
     </div>
     <h2>What the flash showed</h2>
-    <ul>
+    <ul class="rows">
       <li v-for="t in plans.tests.flash" :key="t.id">
         <b>{{ listInWords(t.itemIds.map(nameOf)) }}</b>: {{ t.result }} in flash
         <button
@@ -86,32 +86,3 @@ async function addFlash() {
     </div>
   </section>
 </template>
-
-<style scoped>
-section {
-  display: grid;
-  gap: 8px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-li {
-  border-bottom: 1px solid var(--line);
-  min-height: 44px;
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-li .act {
-  margin-left: auto;
-}
-.add {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 8px;
-  align-items: start;
-}
-</style>

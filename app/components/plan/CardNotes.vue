@@ -22,17 +22,9 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <form @submit.prevent="keep">
+  <form class="flow" @submit.prevent="keep">
     <v-textarea v-model="agreed" label="What was agreed" rows="2" maxlength="1000" />
     <v-textarea v-model="change" label="What to change" rows="2" maxlength="1000" />
     <v-btn type="submit" color="primary" :disabled="!isNew">{{ isNew ? 'Keep these notes' : 'Kept' }}</v-btn>
   </form>
 </template>
-
-<style scoped>
-form {
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
-</style>

@@ -32,7 +32,7 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
       <span class="how small">{{ amountInWords(layer.amount) }}<br />{{ layer.tool }}</span>
     </button>
     <div v-if="open" class="more">
-      <ul class="reasons">
+      <ul class="bare reasons">
         <li v-for="why in layer.asked" :key="why"><span class="weight">asked</span>{{ why }}</li>
         <li v-for="f in layer.findings" :key="f.rule + f.sentence">
           <span class="weight">{{ effectInWords(f) }}</span>{{ f.sentence }}
@@ -113,11 +113,6 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
   gap: 6px;
   margin-left: 250px;
 }
-.reasons {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
 .reasons li {
   display: grid;
   grid-template-columns: 5.2em 1fr;
@@ -127,10 +122,6 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
   font-weight: 650;
   text-align: right;
   padding-right: 8px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
 }
 .other {
   margin: 0;

@@ -132,8 +132,4 @@ dd .act {
 .ask p {
   margin: 0;
 }
-.acts {
-  display: flex;
-  gap: 10px;
-}
 </style>

@@ -51,9 +51,9 @@ const chooseType = (type: JobType) => {
       :items="[0, 1, 2, 3, 4]"
       @update:model-value="set({ limbs: $event })"
     />
-    <fieldset>
+    <fieldset class="ticks">
       <legend class="small">There will be</legend>
-      <label v-for="{ key, text } in ASKS" :key="key"
+      <label v-for="{ key, text } in ASKS" :key="key" class="tick"
         ><input type="checkbox" :checked="job[key]" @change="set({ [key]: !job[key] })" />{{ text }}</label
       >
     </fieldset>
@@ -66,29 +66,9 @@ const chooseType = (type: JobType) => {
   grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 10px;
 }
-fieldset {
-  grid-column: 1 / -1;
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 18px;
-}
 legend {
   float: left;
   width: 100%;
-}
-label {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-input[type='checkbox'] {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
 }
 @media (max-width: 760px) {
   .day {

@@ -19,7 +19,7 @@ const fields = computed(() => [
 
 <template>
   <figure>
-    <div class="fields" role="img" :aria-label="`The base as worn beside the neck, ΔE ${worn.deltaEWorn.toFixed(1)}`">
+    <div class="touching" role="img" :aria-label="`The base as worn beside the neck, ΔE ${worn.deltaEWorn.toFixed(1)}`">
       <span v-for="f in fields" :key="f.name" :style="{ background: labToCss(f.lab) }" />
     </div>
     <div class="names small">
@@ -38,17 +38,6 @@ const fields = computed(() => [
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-.fields {
-  display: flex;
-  height: 96px;
-}
-.fields span {
-  flex: 1;
-  print-color-adjust: exact;
-}
 .names {
   display: flex;
 }

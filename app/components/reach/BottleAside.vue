@@ -16,7 +16,7 @@ const ranges = computed(() => rangesInWords(props.lost))
 </script>
 
 <template>
-  <div class="bottle">
+  <div class="flow">
     <p class="small">{{ product.brand }} {{ product.range }}</p>
     <div class="head">
       <Swatch :lab="product.lab" :size="64" />
@@ -47,10 +47,6 @@ const ranges = computed(() => rangesInWords(props.lost))
 </template>
 
 <style scoped>
-.bottle {
-  display: grid;
-  gap: 10px;
-}
 .head {
   display: flex;
   gap: 14px;

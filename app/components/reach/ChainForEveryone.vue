@@ -74,7 +74,7 @@ const add = (label: string | null) => {
 <template>
   <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>A chain for everyone: who reacts to something</summary>
-    <div v-if="open" class="everyone">
+    <div v-if="open" class="flow">
       <p data-testid="chains">
         <b>{{
           broken.length === 0
@@ -143,10 +143,6 @@ const add = (label: string | null) => {
 </template>
 
 <style scoped>
-.everyone {
-  display: grid;
-  gap: 8px;
-}
 th .small {
   font-weight: 400;
 }

@@ -16,7 +16,7 @@ const fails = computed(() => listInWords(props.skin.failsBy))
 </script>
 
 <template>
-  <div class="skin">
+  <div class="flow">
     <p class="small">Depth {{ skin.depth }}, {{ skin.undertone }}</p>
     <template v-if="shown">
       <TouchingFields :left="skin.lab" :right="shown.lab" left-name="skin" right-name="your mix" :height="130" />
@@ -39,10 +39,6 @@ const fails = computed(() => listInWords(props.skin.failsBy))
 </template>
 
 <style scoped>
-.skin {
-  display: grid;
-  gap: 10px;
-}
 h2 {
   margin-top: 6px;
 }

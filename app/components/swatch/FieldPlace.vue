@@ -40,9 +40,6 @@ const off = computed(() => place.value.chromaRatio > 1.5 || place.value.chromaRa
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
 .field {
   position: relative;
   display: grid;

@@ -9,7 +9,7 @@ defineProps<{ left: Lab; right: Lab; leftName: string; rightName: string; height
 <template>
   <figure>
     <div
-      class="fields"
+      class="touching"
       :style="{ height: `${height ?? 150}px` }"
       role="img"
       :aria-label="`${leftName} beside ${rightName}`"
@@ -23,16 +23,6 @@ defineProps<{ left: Lab; right: Lab; leftName: string; rightName: string; height
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-.fields {
-  display: flex;
-}
-.fields span {
-  flex: 1;
-  print-color-adjust: exact;
-}
 figcaption {
   display: flex;
   justify-content: space-between;

@@ -77,7 +77,7 @@ const told = computed(() => who.problem.value || problem.value)
         <b>{{ told }}</b>
       </p>
       <div class="columns">
-        <section>
+        <section class="flow">
           <h2>How they want to look</h2>
           <v-textarea
             v-model="wish.wishes"
@@ -105,7 +105,7 @@ const told = computed(() => who.problem.value || problem.value)
             <label class="tick"><input v-model="values.facialHair" type="checkbox" />facial hair</label>
           </div>
         </section>
-        <section class="skin">
+        <section class="flow skin">
           <h2>The skin, zone by zone</h2>
           <div class="whole">
             <Choices v-model="wish.skinType" label="As a whole" :options="asOptions(SKIN_TYPES)" />
@@ -173,11 +173,11 @@ const told = computed(() => who.problem.value || problem.value)
       </div>
     </form>
     <div class="columns below">
-      <section>
+      <section class="flow">
         <h2>What they bring</h2>
         <OwnProducts :face="face" />
       </section>
-      <section>
+      <section class="flow">
         <h2>What is remembered</h2>
         <HistoryList :face="face" />
       </section>
@@ -195,11 +195,6 @@ const told = computed(() => who.problem.value || problem.value)
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
   gap: 36px;
   margin-top: 14px;
-}
-section {
-  display: grid;
-  gap: 8px;
-  align-content: start;
 }
 h2 {
   margin-top: 6px;

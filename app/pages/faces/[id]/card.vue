@@ -55,7 +55,7 @@ const print = () => window.print()
   <div v-else-if="!saved || !card">
     <h1>{{ firstName }}: nothing on the card yet.</h1>
     <p class="lead">Keep a plan, and it stands here with its recipe and its reasons.</p>
-    <v-btn class="mt-4" color="primary" variant="flat" :to="`/faces/${face.id}/plan`">Make the plan</v-btn>
+    <v-btn class="set-off" color="primary" variant="flat" :to="`/faces/${face.id}/plan`">Make the plan</v-btn>
   </div>
   <div v-else class="sheet">
     <section>
@@ -135,11 +135,6 @@ aside {
 .acts {
   display: grid;
   gap: 8px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
 }
 @media print {
   .sheet {

@@ -9,6 +9,7 @@ import type { Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
 import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/faces'
 
+definePageMeta({ asksMixes: true })
 const props = defineProps<{ face: Face }>()
 const route = useRoute()
 const faces = useFaces()
@@ -113,7 +114,7 @@ function take(touch: Touch) {
       <ReadingPanel
         v-if="readingOpen || !reading"
         :key="face.id"
-        class="mt-3"
+        class="set-off"
         :face="face"
         @done="readingOpen = false"
       />
@@ -188,7 +189,7 @@ function take(touch: Touch) {
           :delta-e="nearest"
         />
         <template v-if="face.recipes.length > 0">
-          <h3 class="mt-4">On the card</h3>
+          <h3 class="set-off">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
             <template v-for="(r, i) in face.recipes" :key="r.id">
               <RecipeRow
@@ -220,10 +221,10 @@ function take(touch: Touch) {
             </template>
           </ul>
         </template>
-        <details v-if="face.readings.length > 0 || face.seen.length > 0" class="mt-4">
+        <details v-if="face.readings.length > 0 || face.seen.length > 0" class="set-off">
           <summary>Earlier readings and what was seen</summary>
           <SiteShares :face="face" />
-          <DriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
+          <LazyDriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
           <ul class="small history">
             <li v-for="r in face.readings" :key="r.id">
               {{ stampInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
@@ -262,7 +263,7 @@ function take(touch: Touch) {
         @seen="seen"
         @take="take"
       />
-      <p v-if="nearest > settings.value.tolerance && !nothingNear" class="mt-2">
+      <p v-if="nearest > settings.value.tolerance && !nothingNear" class="set-off">
         <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
       </p>
     </aside>

@@ -68,7 +68,7 @@ async function save(kind: PlanKind) {
           <br /> </template
         >{{ summary }}
       </p>
-      <DayPanel v-if="changing" class="mt-2" :face="face" />
+      <DayPanel v-if="changing" class="set-off" :face="face" />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
       <p v-if="state === 'refused'" role="alert">
         <b>{{ capital(problem) }}.</b>
@@ -129,11 +129,6 @@ async function save(kind: PlanKind) {
 </template>
 
 <style scoped>
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
 aside {
   display: grid;
   gap: 14px;
