@@ -2,8 +2,9 @@ import { randomProduct, ADJUSTERS, shade } from '../../tests/support/kits'
 import { seeded } from '../../tests/support/random'
 import { culoriDeltaE, everyRecipe, plainRank } from '../../tests/support/straightforward'
 import { difference } from '../colour/difference'
-import { match } from './match'
+import { match, matchWithin } from './match'
 import { mayMix } from './mixable'
+import { packPigments } from './pigments'
 import { FAMILIES } from './product'
 import { skinAt, typicalSkin } from './skin'
 import { ratioInWords, verdictOf } from './recipe'
@@ -44,6 +45,36 @@ describe('match against brute force', () => {
         expect(recipe.verdict).toBe(verdictOf(recipe.deltaE))
       }
       expect(new Set(found.map(r => name(r.drops))).size).toBe(found.length)
+    },
+  )
+})
+
+describe('a shorter search', () => {
+  it.each(Array.from({ length: 30 }, (_, i) => i))(
+    'seed %i: the ranks are those of the whole search, and the verdict of the nearest is in the list',
+    seed => {
+      const random = seeded(900 + seed)
+      const products = Array.from({ length: 5 + (seed % 5) }, (_, i) => randomProduct(`p${i}`, random, ['silicone']))
+      const target = skinAt(random.between(1, 12), random.between(-10, 10), random.between(0.9, 1.1))
+      const limit = 1 + (seed % 3)
+      const options = { maxProducts: 3, maxDrops: random.pick([4, 8]) }
+      const whole = match(target, products, options, limit)
+      // What a part of the kit makes is known before, as when each base was searched on its own.
+      const known = match(target, products.slice(0, 3), options, 2)
+      const { recipes, complete } = matchWithin(target, packPigments(products), options, {
+        limit,
+        nearest: 'of a better verdict',
+        known: seed % 2 ? known : [],
+      })
+      expect(complete).toBe(true)
+      const ranks = (list: typeof whole) => list.slice(0, limit).map(r => plainRank(r, target))
+      ranks(whole).forEach((rank, i) => expect(ranks(recipes)[i]).toBeCloseTo(rank, 7))
+      const nearest = (list: typeof whole) => Math.min(...list.map(r => r.deltaE))
+      const [least, found] = [nearest(whole), nearest(recipes)]
+      expect(verdictOf(found)).toBe(verdictOf(least))
+      // Among seams that show, each that is smaller counts.
+      if (verdictOf(least) === 'visible') expect(found).toBeCloseTo(least, 7)
+      expect(new Set(recipes.map(r => name(r.drops))).size).toBe(recipes.length)
     },
   )
 })

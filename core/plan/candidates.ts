@@ -195,10 +195,10 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const safe = { ...rules, someRisk: false }
   const due = situation.mixingMs === undefined ? undefined : dueAfter(situation.mixingMs)
   const cut = new Set<Recipe>()
-  const bestOf = (group: typeof usable, by: MixingRules, known: readonly Recipe[] = []) => {
+  const bestOf = (group: typeof usable, by: MixingRules, limit: number, known: readonly Recipe[] = []) => {
     const pigments = packPigments(group.map(complexionProduct), by)
     const { recipes, complete } = matchWithin(target, pigments, options, {
-      limit: PER_FORMULA,
+      limit,
       due,
       nearest: 'of a better verdict',
       known,
@@ -213,11 +213,12 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
       return bestOf(
         usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))),
         safe,
+        PER_FORMULA,
       )
     },
   )
-  // … and one over everything that the method and the palette let mix, for what is better than those.
-  const recipes = [...ofOneBase, ...bestOf(usable, rules, ofOneBase)].filter(recipe => {
+  // … and one over everything that the method and the palette let mix, for the mix that goes before all of those.
+  const recipes = [...ofOneBase, ...bestOf(usable, rules, 1, ofOneBase)].filter(recipe => {
     const key = recipe.drops
       .map(d => `${d.count} ${d.id}`)
       .sort()

@@ -1,7 +1,8 @@
 import { item } from '../../tests/support/suitability'
+import { seeded } from '../../tests/support/random'
 import { FAMILIES, type Family } from '../complexion/product'
-import { isLight, isPowder } from '../product/item'
-import { LAYER_COST, paletteTest, riskBetween, seamBetween } from './layering'
+import { isLight, isPowder, ITEM_KINDS, TEXTURES } from '../product/item'
+import { LAYER_COST, meetsAs, paletteTest, rangesThatMeet, riskBetween, seamBetween } from './layering'
 import type { SlotId } from './slots'
 
 const settings = { paletteTests: [], order: 'skin straight through' as const }
@@ -44,6 +45,49 @@ describe('risk between two products', () => {
     ]
     expect(paletteTest('A', 'B', tests)).toBe('held')
     expect(paletteTest('A', 'C', tests)).toBeUndefined()
+  })
+})
+
+describe('layers that meet alike', () => {
+  it('cost the same under and over every other, whatever else they are', () => {
+    const random = seeded(77)
+    const RANGES = ['', 'Quay', 'Moor', 'Fell', 'Tarn', 'Beck']
+    const SLOTS: SlotId[] = ['primer', 'foundation', 'concealer', 'powder', 'set', 'eye primer']
+    let alike = 0
+    for (let round = 0; round < 60; round++) {
+      const places = SLOTS.map(slot =>
+        Array.from({ length: 6 }, (_, i) => ({
+          slot,
+          item: item(random.pick(ITEM_KINDS), {
+            id: `${slot}${i}`,
+            family: random.pick(FAMILIES),
+            range: random.pick(RANGES),
+            texture: random.pick(TEXTURES),
+          }),
+        })),
+      )
+      const tests = Array.from({ length: round % 3 }, () => ({
+        a: random.pick(RANGES),
+        b: random.pick(RANGES),
+        result: random.pick(['held', 'separated', 'pilled'] as const),
+      }))
+      const by = { paletteTests: tests, order: random.pick(['skin straight through', 'eyes first'] as const) }
+      const ranges = rangesThatMeet(
+        places.map(place => place.map(p => p.item)),
+        tests,
+      )
+      for (const place of places)
+        for (const [x, y] of place.flatMap((p, i) => place.slice(i + 1).map(q => [p, q] as const))) {
+          if (meetsAs(x.item, x.slot, ranges) !== meetsAs(y.item, y.slot, ranges)) continue
+          alike++
+          for (const other of places.filter(p => p !== place).flat()) {
+            const cost = (under: typeof x, over: typeof x) => seamBetween(under, over, by)?.cost ?? 0
+            expect(cost(x, other)).toBe(cost(y, other))
+            expect(cost(other, x)).toBe(cost(other, y))
+          }
+        }
+    }
+    expect(alike).toBeGreaterThan(20)
   })
 })
 

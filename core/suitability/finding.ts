@@ -55,8 +55,11 @@ export const veto = (of: 'harm' | 'taste', sentence: string): Said => ({ effect:
 export const note = (sentence: string): Said => ({ effect: { is: 'note' }, sentence })
 
 /** The findings that hold: those of a list whose condition is true. */
-export const when = (...cases: readonly (readonly [boolean, Said])[]): Said[] =>
-  cases.flatMap(([holds, said]) => (holds ? [said] : []))
+export const when = (...cases: readonly (readonly [boolean, Said])[]): Said[] => {
+  const found: Said[] = []
+  for (const [holds, said] of cases) if (holds) found.push(said)
+  return found
+}
 
 export const scoreOf = (findings: readonly Finding[]) =>
   findings.reduce((sum, { effect }) => sum + (effect.is === 'weight' ? effect.by : 0), 0)

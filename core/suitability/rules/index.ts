@@ -59,16 +59,23 @@ const factor = (rule: Rule, { ruleWeights }: PlanSettings) => ruleWeights[rule.i
 
 /** Everything the rules say of one product in one place. A rule switched off still says what would do harm. */
 export function findingsOn(weighing: Weighing, rules: readonly Rule[] = RULES): Finding[] {
-  return rules.flatMap(rule => {
+  const findings: Finding[] = []
+  // For each of ten thousand products all rules are asked, and most say nothing.
+  for (const rule of rules) {
+    const all = rule.weigh?.(weighing)
+    if (!all?.length) continue
     const by = factor(rule, weighing.settings)
-    const all = rule.weigh?.(weighing) ?? []
-    const heard = by === 0 ? all.filter(({ effect }) => effect.is === 'veto' && effect.of === 'harm') : all
-    return heard.map(said => ({
-      rule: rule.id,
-      ...said,
-      effect: said.effect.is === 'weight' ? { is: 'weight', by: said.effect.by * by } : said.effect,
-    }))
-  })
+    for (const said of all) {
+      const { effect } = said
+      if (by === 0 && !(effect.is === 'veto' && effect.of === 'harm')) continue
+      findings.push({
+        rule: rule.id,
+        ...said,
+        effect: effect.is === 'weight' ? { is: 'weight', by: effect.by * by } : effect,
+      })
+    }
+  }
+  return findings
 }
 
 /** Everything the rules ask a plan to hold. */
