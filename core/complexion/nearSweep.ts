@@ -70,6 +70,24 @@ function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shel
   }
 }
 
+interface Laid {
+  wanted: Lab
+  target: Lab
+  illuminant: NearLimits['illuminant']
+  aim: Aim
+  shelf: Shelf
+}
+const laid = new WeakMap<Pigments, Laid>()
+/** The same for every number of products and drops of one search. */
+function laidOut(pigments: Pigments, wanted: Lab, target: Lab, illuminant: NearLimits['illuminant']): Laid {
+  const known = laid.get(pigments)
+  if (known?.wanted === wanted && known.target === target && known.illuminant === illuminant) return known
+  const aim = aimAt(wanted, target, illuminant)
+  const made = { wanted, target, illuminant, aim, shelf: lightestFirst(pigments, aim) }
+  laid.set(pigments, made)
+  return made
+}
+
 export interface NearLimits {
   products: number
   /** Drops of the whole recipe, from and to. */
@@ -97,9 +115,9 @@ export function sweepNear(
 ): boolean {
   const { count } = pigments
   if (count < products || maxDrops < products) return true
-  const aim = aimAt(wanted, target, illuminant)
+  const { aim, shelf } = laidOut(pigments, wanted, target, illuminant)
   const { weights } = aim
-  const { places, K, S, base, mixable, own, rest, opponents } = lightestFirst(pigments, aim)
+  const { places, K, S, base, mixable, own, rest, opponents } = shelf
 
   const windows = new Float64Array((maxDrops + 1) * WINDOW)
   let widest = Infinity

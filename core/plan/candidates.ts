@@ -168,6 +168,7 @@ export function hidesAlone({ item }: Candidate, face: FaceFacts): boolean {
 
 // Recipes offered per formula: the chain chooses among formulas, the match page among recipes.
 const PER_FORMULA = 2
+const SIMPLE = 2
 const MATCH_WEIGHT = { invisible: 2, match: 1, workable: -1, visible: -5 } as const
 
 /**
@@ -195,14 +196,25 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
   const safe = { ...rules, someRisk: false }
   const due = situation.mixingMs === undefined ? undefined : dueAfter(situation.mixingMs)
   const cut = new Set<Recipe>()
-  const bestOf = (group: typeof usable, by: MixingRules, limit: number, known: readonly Recipe[] = []) => {
+  const bestOf = (
+    group: typeof usable,
+    by: MixingRules,
+    limit: number,
+    most = options.maxProducts,
+    known: readonly Recipe[] = [],
+  ) => {
     const pigments = packPigments(group.map(complexionProduct), by)
-    const { recipes, complete } = matchWithin(target, pigments, options, {
-      limit,
-      due,
-      nearest: 'of a better verdict',
-      known,
-    })
+    const { recipes, complete } = matchWithin(
+      target,
+      pigments,
+      { ...options, maxProducts: Math.min(most, options.maxProducts) },
+      {
+        limit,
+        due,
+        nearest: 'of a better verdict',
+        known,
+      },
+    )
     if (!complete) recipes.forEach(recipe => cut.add(recipe))
     return recipes
   }
@@ -217,14 +229,18 @@ function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
       )
     },
   )
-  // … and one over everything that the method and the palette let mix, for the mix that goes before all of those.
-  const recipes = [...ofOneBase, ...bestOf(usable, rules, 1, ofOneBase)].filter(recipe => {
-    const key = recipe.drops
-      .map(d => `${d.count} ${d.id}`)
-      .sort()
-      .join()
-    return !seen.has(key) && !!seen.add(key)
-  })
+  // … and one over everything that the method and the palette let mix. Where one base alone is as good as can be seen, only two of
+  // several bases are worth counting out, for they would have to be simpler.
+  const asGood = ofOneBase.some(r => r.verdict === 'invisible')
+  const recipes = [...ofOneBase, ...bestOf(usable, rules, 1, asGood ? SIMPLE : options.maxProducts, ofOneBase)].filter(
+    recipe => {
+      const key = recipe.drops
+        .map(d => `${d.count} ${d.id}`)
+        .sort()
+        .join()
+      return !seen.has(key) && !!seen.add(key)
+    },
+  )
   const media = differentMedia(
     items
       .filter(i => i.kind === 'medium' && i.level > 0)

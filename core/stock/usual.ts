@@ -144,13 +144,28 @@ export const traitsFor = (kind: ItemKind, said: Partial<Traits> = {}): Traits =>
 export const COMPLEXION_KINDS = ['foundation', 'concealer', 'adjuster'] as const satisfies readonly ItemKind[]
 export const isComplexionKind = (kind: ItemKind) => (COMPLEXION_KINDS as readonly ItemKind[]).includes(kind)
 
+const reckoned = new Map<string, string>()
+const MOST_KEPT = 20_000
+/** A kit is asked for again and again, and its days stay what they are. */
+function once(key: string, reckon: () => string): string {
+  const known = reckoned.get(key)
+  if (known !== undefined) return known
+  if (reckoned.size >= MOST_KEPT) reckoned.clear()
+  const day = reckon()
+  reckoned.set(key, day)
+  return day
+}
+
 /** Last day of use: the day it was opened and the months on the jar. Null while unopened or when the pack does not say. */
 export function useByOf(openedOn: string | null, paoMonths: number | null): string | null {
   if (!openedOn || paoMonths === null) return null
-  const [y, m, d] = openedOn.slice(0, 10).split('-').map(Number) as [number, number, number]
-  const month = new Date(Date.UTC(y, m - 1 + paoMonths + 1, 0))
-  // The 31st of a month that has none is its last day.
-  return new Date(Date.UTC(month.getUTCFullYear(), month.getUTCMonth(), Math.min(d, month.getUTCDate())))
-    .toISOString()
-    .slice(0, 10)
+  const day = openedOn.slice(0, 10)
+  return once(`${day} ${paoMonths}`, () => {
+    const [y, m, d] = day.split('-').map(Number) as [number, number, number]
+    const month = new Date(Date.UTC(y, m - 1 + paoMonths + 1, 0))
+    // The 31st of a month that has none is its last day.
+    return new Date(Date.UTC(month.getUTCFullYear(), month.getUTCMonth(), Math.min(d, month.getUTCDate())))
+      .toISOString()
+      .slice(0, 10)
+  })
 }
