@@ -10,8 +10,8 @@ import { errorDetail, log } from '../log'
 import { BadInput, Problem } from '../utils/problems'
 import { FairQueue, GivenUp, type Lane } from './queue'
 
-// The hot loops make no objects: a small nursery is enough, and three threads of them fit a small computer.
-const YOUNG_MB = 8
+// The hot loops make no objects, the weighing of ten thousand products does; three threads of them fit a small computer.
+const YOUNG_MB = 24
 
 // Two at the least: one that scripts cannot take from a screen.
 const THREADS = Math.max(2, Math.min(4, availableParallelism()))
