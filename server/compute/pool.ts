@@ -4,7 +4,7 @@ import { Piscina } from 'piscina'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { PlanRecords } from '#shared/planQuestion'
-import type { Job, PlanReply, Reply } from '../workers/compute'
+import type { Job, PlanJob, PlanReply, Reply } from '../workers/compute'
 import { computeHeapMb, workersFolder } from '../config'
 import { errorDetail, log } from '../log'
 import { BadInput, Problem } from '../utils/problems'
@@ -70,9 +70,22 @@ function limitIn(bytes: Uint8Array): number | undefined {
   return digits ? Math.min(MOST_MS, Number(digits[1])) : undefined
 }
 
+const kitIds = new WeakMap<PlanRecords['kit'], number>()
+let kits = 0
+/** The same for the same list. */
+function idOf(kit: PlanRecords['kit']): number {
+  const id = kitIds.get(kit) ?? ++kits
+  kitIds.set(kit, id)
+  return id
+}
+
 /** A plan for a face, for whoever waits at a screen. */
-export async function computePlan(records: PlanRecords, asking: Asking): Promise<FacePlan> {
-  const reply = (await compute({ task: 'plan', records }, 'screen', USUAL_MS, asking)) as PlanReply
+export async function computePlan({ kit, ...records }: PlanRecords, asking: Asking): Promise<FacePlan> {
+  const job: PlanJob = { task: 'plan', kitId: idOf(kit), records }
+  const ask = async (job: PlanJob) => (await compute(job, 'screen', USUAL_MS, asking)) as PlanReply
+  const known = await ask(job)
+  const reply = 'needsKit' in known ? await ask({ ...job, kit }) : known
+  if ('needsKit' in reply) throw new Error('a thread did not take the kit it was sent')
   if ('issues' in reply) throw new BadInput(reply.issues)
   if ('outOfTime' in reply)
     throw new Problem(

@@ -2,6 +2,7 @@ import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import { CLEAR_LAB } from '#core/product/item'
 import { useOrder } from '#core/stock/fills'
 import { traitsFor } from '#core/stock/usual'
+import type { UsableProduct } from '#shared/planQuestion'
 import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'
 import { db, isFile, onWritten } from '../db/connection'
 import { fills, products, units } from '../db/schema'
@@ -186,14 +187,27 @@ export async function broughtBy(from: Reader, faceIds: readonly string[]): Promi
   return byFace
 }
 
-/** What may be used on one face: the kit, and what they bring, but for what is retired. */
-export async function usableOn(faceId: string): Promise<OwnedProduct[]> {
-  const theirs = (await allOwned()).filter(p => p.ownerFaceId === null || p.ownerFaceId === faceId)
-  return theirs.flatMap(p => {
-    const inUse = p.units.filter(u => u.retiredAt === null)
-    return inUse.length === 0 ? [] : inUse.length === p.units.length ? p : heldBy(p, inUse)
+/** What of these is in use, with the units that are. */
+const inUse = (owned: readonly OwnedProduct[]): UsableProduct[] =>
+  owned.flatMap(p => {
+    const units = p.units.filter(u => u.retiredAt === null)
+    if (units.length === 0) return []
+    const { units: _units, ...usable } = units.length === p.units.length ? p : heldBy(p, units)
+    return usable
   })
+
+const usable = new WeakMap<readonly OwnedProduct[], readonly UsableProduct[]>()
+/** What of the kit may be used on anybody: the same list until something of what is owned changes. Not to be written to. */
+export async function usableKit(): Promise<readonly UsableProduct[]> {
+  const all = await allOwned()
+  const known = usable.get(all) ?? inUse(all.filter(p => p.ownerFaceId === null))
+  usable.set(all, known)
+  return known
 }
+
+/** What somebody brings and may be used on them alone. */
+export const usableBrought = async (faceId: string): Promise<UsableProduct[]> =>
+  inUse((await allOwned()).filter(p => p.ownerFaceId === faceId))
 
 /** Those of these products that are owned, of the kit or brought, as they stand in the database. */
 export const ownedAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedProduct[]> =>

@@ -152,6 +152,32 @@ describe('kept plans', () => {
   })
 })
 
+describe('a thread that computes plans', () => {
+  it('is sent a kit once, plans with it as with the whole question, and knows when it has changed', async () => {
+    const { default: run } = await import('../workers/compute')
+    const id = await readFace('Threaded')
+    await add('Threaded Heron')
+    await on.addOwnProduct(id, bottleInput('Brought by Threaded', { kind: 'mascara', lab }))
+    const records = async () => on.planRecords(await on.faceById(id), new PlanInput())
+    const { kit, ...rest } = await records()
+    const job = { task: 'plan', kitId: 7001, records: rest } as const
+    expect(run(job)).toEqual({ needsKit: true })
+    const whole = planFace(questionOf({ kit, ...rest }))
+    expect(run({ ...job, kit })).toEqual({ plan: whole })
+    expect(run(job)).toEqual({ plan: whole })
+    // The same list while nothing of it changes, another after an act on it, and after one on what somebody brings.
+    expect((await records()).kit).toBe(kit)
+    await add('Another Heron')
+    expect((await records()).kit).not.toBe(kit)
+    // Two kits are remembered, those of last.
+    run({ ...job, kitId: 7002, kit: [] })
+    expect(run(job)).toEqual({ plan: whole })
+    run({ ...job, kitId: 7003, kit: [] })
+    run({ ...job, kitId: 7004, kit: [] })
+    expect(run(job)).toEqual({ needsKit: true })
+  })
+})
+
 describe('warming up', () => {
   it('leaves no face, plan or reading behind, and asks about everything on offer', async () => {
     const count = async () => [

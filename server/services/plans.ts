@@ -2,7 +2,7 @@ import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm
 import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import { take } from '#core/stock/fills'
-import type { PlanRecords } from '#shared/planQuestion'
+import { itemsOf, type PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
 import { spherical } from '#core/reading/reading'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
@@ -26,7 +26,6 @@ import {
 } from '#shared/records/plans'
 import type { OwnedProduct } from '#shared/records/kit'
 import { factsOf } from '#shared/faceFacts'
-import { itemOf } from '#shared/kitItem'
 import { planSettings } from '#shared/planSettings'
 import { today } from '#shared/today'
 import { db, type Transaction } from '../db/connection'
@@ -38,7 +37,7 @@ import { newId, now } from './clock'
 import { command, type Act } from './command'
 import { faceById } from './faces'
 import { rangesThatSeparate } from './kit'
-import { ownedAmong, usableOn } from './owned'
+import { ownedAmong, usableBrought, usableKit } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
 import { computePlan, type Asking } from '../compute/pool'
@@ -69,8 +68,8 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
     face: facts,
     job: occasionOf(booking, input),
     settings: planSettings(methods, await allTests(), await rangesThatSeparate(), booking?.job.day ?? today()),
-    // Without their units, which no rule weighs and which are ten thousand in a large kit.
-    products: (await usableOn(face.id)).map(({ units: _units, ...p }) => p),
+    kit: await usableKit(),
+    brought: await usableBrought(face.id),
     offers: (await catalogue()).offers,
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: input.overrides,
@@ -87,8 +86,8 @@ export async function planFor(faceId: string, input: PlanInput, asking: Asking):
 /** What to do about something that went wrong on a face, with what is here and may go on it. */
 export async function mendFor(faceId: string, { mishap, occasion }: MishapInput): Promise<MendStep[]> {
   const face = await faceById(faceId)
-  const { face: facts, job, settings, products } = await planRecords(face, { ...new PlanInput(), occasion })
-  const items = products.filter(p => p.level > 0).map(itemOf)
+  const { face: facts, job, settings, kit, brought } = await planRecords(face, { ...new PlanInput(), occasion })
+  const items = itemsOf([...kit, ...brought].filter(p => p.level > 0))
   return mendMishap(
     MISHAPS.find(m => m.id === mishap)!,
     items,

@@ -10,11 +10,12 @@ import { pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { dueAfter, OutOfTime } from '#core/due'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
+import type { KitItem } from '#core/product/item'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
-import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
 import { check, type Issue } from '#shared/validate'
 
 /*
@@ -24,9 +25,16 @@ import { check, type Issue } from '#shared/validate'
 
 /** An answer as bytes, or what is wrong with the question. */
 export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string } | { outOfTime: number }
-export type PlanReply = { plan: FacePlan } | { issues: Issue[] } | { outOfTime: number }
+export type PlanReply = { plan: FacePlan } | { needsKit: true } | { issues: Issue[] } | { outOfTime: number }
 
-export type Job = { task: ComputeTask; bytes: Uint8Array } | { task: 'plan'; records: PlanRecords }
+/** A plan for a kit that this thread may know already: ten thousand products are sent once, and not for each face. */
+export interface PlanJob {
+  task: 'plan'
+  kitId: number
+  kit?: PlanRecords['kit']
+  records: Omit<PlanRecords, 'kit'>
+}
+export type Job = { task: ComputeTask; bytes: Uint8Array } | PlanJob
 
 type Instance<D> = D extends new () => infer T ? T : never
 type Request<T extends ComputeTask> = Instance<Endpoints[T]['request']>
@@ -54,11 +62,28 @@ const FOR_ANSWERING = 0.05
 /** What a plan may spend on recipes for one base; the rest of it takes a fraction of that. */
 const PLAN_MIXING_MS = 2500
 
+// The one of today, and the one of the moment before.
+const MOST_KITS = 2
+const kits = new Map<number, KitItem[]>()
+function kitOf({ kitId, kit }: PlanJob): KitItem[] | undefined {
+  const known = kits.get(kitId) ?? (kit && itemsOf(kit))
+  if (!known) return undefined
+  kits.set(kitId, known)
+  for (const id of kits.keys()) if (kits.size > MOST_KITS && id !== kitId) kits.delete(id)
+  return known
+}
+
+function planOf(job: PlanJob): PlanReply {
+  const items = kitOf(job)
+  if (!items) return { needsKit: true }
+  return { plan: planFace({ ...questionOf({ ...job.records, kit: [] }, items), mixingMs: PLAN_MIXING_MS }) }
+}
+
 export default function run(job: Job): Reply | PlanReply {
   const begun = performance.now()
   let limit = 0
   try {
-    if (job.task === 'plan') return { plan: planFace({ ...questionOf(job.records), mixingMs: PLAN_MIXING_MS }) }
+    if (job.task === 'plan') return planOf(job)
     const read = readJsonText(job.bytes)
     if (!('value' in read)) return { issues: [read.issue], message: read.message }
     const checked = check<object>(ENDPOINTS[job.task].request, read.value)

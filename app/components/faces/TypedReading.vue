@@ -35,16 +35,7 @@ watch(
 
 <template>
   <div class="flow">
-    <div class="axes">
-      <v-text-field
-        v-for="axis in ['L', 'a', 'b'] as const"
-        :key="axis"
-        v-model="typed[axis]"
-        :label="`${axis}*`"
-        inputmode="decimal"
-        :error-messages="errorsAt(axis)"
-      />
-    </div>
+    <LabFields :values="typed" :errors="errorsAt" @type="(axis, text) => (typed[axis] = text)" />
     <Choices
       v-model="sure"
       label="How sure"
@@ -56,11 +47,3 @@ watch(
     />
   </div>
 </template>
-
-<style scoped>
-.axes {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
-</style>

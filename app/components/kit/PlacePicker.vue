@@ -64,6 +64,7 @@ function set(colour: Lab, from: ColourSource) {
 }
 const typed = (axis: keyof Lab, text: string) =>
   set({ ...lab.value, [axis]: text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')) }, 'given colour')
+const figures = computed(() => ({ L: shown(lab.value.L), a: shown(lab.value.a), b: shown(lab.value.b) }))
 const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 100) : '')
 </script>
 
@@ -115,17 +116,7 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
         ]"
       />
     </template>
-    <div v-else class="lab">
-      <v-text-field
-        v-for="axis in ['L', 'a', 'b'] as const"
-        :key="axis"
-        :label="`${axis}*`"
-        :model-value="shown(lab[axis])"
-        inputmode="decimal"
-        :error-messages="errors(`lab.${axis}`)"
-        @update:model-value="typed(axis, $event)"
-      />
-    </div>
+    <LabFields v-else :values="figures" :errors="axis => errors(`lab.${axis}`)" @type="typed" />
     <p v-if="errors('lab').length > 0 && way !== 'colour'" class="wrong" role="alert">
       Say where it sits: pick a word, a bottle beside it, or a colour.
     </p>
@@ -133,11 +124,6 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
 </template>
 
 <style scoped>
-.lab {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
 .wrong {
   margin: 0;
   font-weight: 600;

@@ -50,16 +50,7 @@ async function keep() {
     <form class="flow" novalidate @submit.prevent="keep">
       <p class="small">Measure it once set: what it teaches of the bottles stands in the Kit.</p>
       <v-btn color="primary" :loading="shooting" @click="shoot">Calibrate the simulated meter, three shots</v-btn>
-      <div class="axes">
-        <v-text-field
-          v-for="axis in AXES"
-          :key="axis"
-          v-model="typed[axis]"
-          :label="`${axis}*`"
-          inputmode="decimal"
-          :error-messages="at(`lab.${axis}`)"
-        />
-      </div>
+      <LabFields :values="typed" :errors="axis => at(`lab.${axis}`)" @type="(axis, text) => (typed[axis] = text)" />
       <TouchingFields
         v-if="isWhole"
         :left="lab"
@@ -77,11 +68,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.axes {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
 p {
   margin: 0;
 }

@@ -16,14 +16,15 @@ const open = ref<string | null>(null)
 
 const outward = (grounds: readonly Ground[]) =>
   props.plan.layers.filter(l => grounds.includes(slotPlan(l.slot).ground)).reverse()
-const skinLayers = computed(() => outward(['skin']))
-const others = computed(() =>
-  [
+const onSkin = computed(() => ({ name: 'Layers on the skin', layers: outward(['skin']) }))
+const groups = computed(() => [
+  onSkin.value,
+  ...[
     { name: 'Eyes and brows', layers: outward(['eyes', 'brows', 'lashes']) },
     { name: 'Lips', layers: outward(['lips']) },
     { name: 'Body', layers: outward(['body']) },
   ].filter(g => g.layers.length > 0),
-)
+])
 /** Seams are told under the layer that lies on top. */
 const seamsUnder = (key: string): PlanSeam[] => props.plan.seams.filter(s => s.over === key)
 const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item.name ?? key
@@ -31,27 +32,9 @@ const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item
 
 <template>
   <div>
-    <ol class="stack" aria-label="Layers on the skin, the uppermost first">
-      <template v-for="layer in skinLayers" :key="layer.key">
-        <LayerRow
-          :layer="layer"
-          :open="open === layer.key"
-          :is-cut="cut.includes(layer.slot)"
-          @toggle="open = open === layer.key ? null : layer.key"
-          @lock="emit('lock', layer)"
-          @unlock="emit('unlock', layer.key)"
-          @empty="emit('empty', layer.key)"
-          @take="emit('take', layer, $event)"
-        />
-        <li v-for="seam in seamsUnder(layer.key)" :key="seam.under" class="seam">
-          <b>Seam over {{ nameOf(seam.under) }}:</b> {{ seam.sentence }}. {{ capital(seam.mend) }}.
-        </li>
-      </template>
-      <li class="skin" :style="{ background: labToCss(skin), color: inkOn(skin) }">bare skin, {{ skinName }}</li>
-    </ol>
-    <template v-for="group in others" :key="group.name">
-      <h3>{{ group.name }}</h3>
-      <ol class="stack">
+    <template v-for="group in groups" :key="group.name">
+      <h3 v-if="group !== onSkin">{{ group.name }}</h3>
+      <ol class="stack" :aria-label="`${group.name}, the uppermost first`">
         <template v-for="layer in group.layers" :key="layer.key">
           <LayerRow
             :layer="layer"
@@ -67,6 +50,9 @@ const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item
             <b>Seam over {{ nameOf(seam.under) }}:</b> {{ seam.sentence }}. {{ capital(seam.mend) }}.
           </li>
         </template>
+        <li v-if="group === onSkin" class="skin" :style="{ background: labToCss(skin), color: inkOn(skin) }">
+          bare skin, {{ skinName }}
+        </li>
       </ol>
     </template>
   </div>
