@@ -51,7 +51,9 @@ const mutants = Object.entries(files).flatMap(([path, { mutants }]) => mutants.m
 const counted = mutants.filter(m => !['Ignored', 'CompileError', 'RuntimeError'].includes(m.status))
 const unseen = counted.filter(m => m.status === 'Survived' || m.status === 'NoCoverage')
 for (const { path, location, mutatorName, replacement, status } of unseen)
-  console.log(`${path}:${location.start.line}:${location.start.column} ${mutatorName} → ${replacement.replace(/\s+/g, ' ').slice(0, 90)}${status === 'NoCoverage' ? ' (no test comes here)' : ''}`)
+  console.log(
+    `${path}:${location.start.line}:${location.start.column} ${mutatorName} → ${replacement.replace(/\s+/g, ' ').slice(0, 90)}${status === 'NoCoverage' ? ' (no test comes here)' : ''}`,
+  )
 const rate = 1 - unseen.length / counted.length
 console.log(`\n${counted.length} faults, ${counted.length - unseen.length} noticed: ${(100 * rate).toFixed(1)} %`)
 if (rate < LEAST_RATE) process.exit(1)

@@ -69,7 +69,7 @@ try {
   })
   await shoot('card', `${face('Dagny')}/plan`, async () => {
     await page.getByRole('button', { name: 'Keep this plan' }).click()
-    await page.getByText('The plan is kept.').waitFor()
+    await page.getByText(/ of Dagny .* is kept\.$/).waitFor()
     await page.getByRole('button', { name: 'Close' }).click()
     await page.getByRole('link', { name: 'Card' }).click()
     await page.getByText('Print or save as PDF').waitFor()

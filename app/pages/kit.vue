@@ -174,7 +174,7 @@ function clearFilters() {
               <td class="num wide">
                 {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
               </td>
-              <td class="acts no-print">
+              <td class="doing no-print">
                 <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product.id)">
                   Edit
                 </button>
@@ -250,7 +250,7 @@ function clearFilters() {
 .retired {
   color: var(--muted);
 }
-.acts {
+.doing {
   white-space: nowrap;
   text-align: right;
 }
@@ -265,12 +265,12 @@ function clearFilters() {
   th:first-child {
     display: none;
   }
-  .acts {
+  .doing {
     white-space: normal;
     width: 56px;
     padding: 0;
   }
-  .acts .act {
+  .doing .act {
     padding: 0;
   }
   .shade {

@@ -40,12 +40,7 @@ export const useWorkspace = defineStore('workspace', () => {
       await Promise.all([useSettings().load(), useKit().load(), usePlans().loadTests()])
       canMix.value = true
       await whenIdle()
-      await Promise.all([
-        useClientele().load(),
-        useJobs().load(),
-        useBuys().load(),
-        useKeeping().load(),
-      ])
+      await Promise.all([useClientele().load(), useJobs().load(), useBuys().load(), useKeeping().load()])
       // What is set aside is told when it is known: looking through years of work takes a while.
       void useUndo().attempt(() => useKeeping().loadAside())
       state.value = 'ready'

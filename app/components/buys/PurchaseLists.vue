@@ -35,7 +35,7 @@ const leadOf = (supplierId: string) => buys.suppliers.find(s => s.id === supplie
             {{ buys.supplierName(line.offer.supplierId) }}, {{ plural(leadOf(line.offer.supplierId), 'day') }}
           </td>
           <td class="num">{{ formatMoney(line.priceMinor, settings.value.currency) }}</td>
-          <td class="num acts">
+          <td class="num doing">
             <span v-if="line.receivedAt" class="small">in the kit since {{ momentInWords(line.receivedAt) }}</span>
             <template v-else>
               <v-btn
@@ -74,14 +74,14 @@ caption {
   align-items: center;
   line-height: 1.25;
 }
-.acts {
+.doing {
   white-space: nowrap;
 }
 @media (max-width: 760px) {
   .wide {
     display: none;
   }
-  .acts {
+  .doing {
     white-space: normal;
   }
 }

@@ -37,7 +37,7 @@ watch(
     <p class="small">
       Hold the screen beside the bare jaw, brightness up, in daylight. Which field is nearer to the skin?
     </p>
-    <div class="pair" role="group" aria-label="Which field is nearer to the skin?">
+    <div class="sides" role="group" aria-label="Which field is nearer to the skin?">
       <button
         type="button"
         :style="{ background: labToCss(pair.left) }"
@@ -51,7 +51,7 @@ watch(
         @click="choose('right')"
       />
     </div>
-    <div class="acts">
+    <div class="says">
       <button class="act" type="button" @click="choose('left')">Left</button>
       <button class="act" type="button" @click="choose('alike')">No telling them apart</button>
       <button class="act" type="button" @click="choose('right')">Right</button>
@@ -71,21 +71,21 @@ watch(
 .eye p {
   margin: 0;
 }
-.pair {
+.sides {
   display: flex;
   height: clamp(120px, 20vh, 190px);
 }
-.pair button {
+.sides button {
   flex: 1;
   border: 0;
   padding: 0;
   cursor: pointer;
 }
-.acts {
+.says {
   display: grid;
   grid-template-columns: 1fr auto 1fr;
 }
-.acts .act:last-child {
+.says .act:last-child {
   justify-self: end;
 }
 </style>

@@ -98,7 +98,7 @@ a[aria-current='page'] {
     font-size: 0.8rem;
   }
   :global(html.chairside .rail a) {
-    font-size: 0.78rem;
+    font-size: 0.68rem;
   }
   a[aria-current='page'] {
     border-top-color: var(--accent);

@@ -71,7 +71,7 @@ const label = (p: ShelfProduct) =>
         }}<span v-if="shares.get(shelf.family)"><br />{{ shares.get(shelf.family)!.matched }} skins</span></span
       >
       <div class="axis" :style="{ '--rows': shelf.rows }">
-        <svg class="ticks" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+        <svg class="notches" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
           <line
             v-for="{ product, depth, place } in shelf.bottles"
             :key="product.id"
@@ -153,14 +153,14 @@ const label = (p: ShelfProduct) =>
   position: relative;
   height: calc(var(--rows) * var(--step) + 10px);
 }
-.ticks {
+.notches {
   position: absolute;
   inset: 0 0 auto;
   width: 100%;
   height: 10px;
   overflow: visible;
 }
-.ticks line {
+.notches line {
   stroke: var(--ink);
   stroke-width: 1;
 }
@@ -262,7 +262,7 @@ const label = (p: ShelfProduct) =>
     order: -1;
     padding: 8px 0 2px;
   }
-  .ticks {
+  .notches {
     display: none;
   }
   .axis {

@@ -32,7 +32,7 @@ const summary = computed(() => {
   const p = plan.value
   if (!p) return ''
   const seams = p.seams.length === 0 ? 'no seam' : plural(p.seams.length, 'seam to mind', 'seams to mind')
-  return `${plural(p.layers.length, 'layer')}, ${minutesInWords(p.minutes)}, ${formatMoney(p.cost.minor, settings.value.currency)} of product; ${seams}.`
+  return `${plural(p.layers.length, 'layer')}, ${minutesInWords(p.minutes)}, product for ${formatMoney(p.cost.minor, settings.value.currency)}; ${seams}.`
 })
 const cut = computed(() => (late.value ? (plan.value?.minutes.cut ?? []) : []))
 const preview = computed(() => props.face.plans.find(p => p.kind === 'preview'))
