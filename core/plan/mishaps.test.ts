@@ -1,4 +1,5 @@
 import { face, item, job, settings, withList } from '../../tests/support/suitability'
+import { ITEM_KINDS } from '../product/item'
 import { mendMishap, MISHAPS } from './mishaps'
 
 const mend = (id: string, items: Parameters<typeof mendMishap>[1], on = face()) =>
@@ -15,10 +16,26 @@ describe('when it went wrong', () => {
     const steps = mendMishap(mishap, [], face(), job(), settings())
     expect(steps.length).toBeGreaterThanOrEqual(2)
     for (const { text, item: used } of steps) {
+      expect(text).toMatch(/^[A-Z].{10,}[.?]$/)
       expect(text).not.toContain('{}')
       expect(used).toBeNull()
     }
   })
+  it.each(MISHAPS.map(m => [m.id, m] as const))(
+    '%s says whatever it says of a product with that product',
+    (_id, mishap) => {
+      const items = ITEM_KINDS.map(kind => item(kind, { id: kind, name: `The ${kind}` }))
+      const steps = mendMishap(mishap, items, face(), job(), settings())
+      mishap.steps.forEach(({ kinds, say }, i) => {
+        const used = steps[i]!.item
+        if (!kinds) return expect(used).toBeNull()
+        // What may not go on this face in that place is not named, and another way is.
+        if (!used) return expect(steps[i]!.text).not.toBe(say)
+        expect(kinds).toContain(used.kind)
+        expect(steps[i]!.text).toBe(say.replace('{}', used.name))
+      })
+    },
+  )
   it('names what is in the kit, the one that suits this face best', () => {
     const items = [
       item('setting spray', { id: 'fog', name: 'Fog', finish: 'matte' }),

@@ -86,6 +86,13 @@ export const PERSON: readonly RuleCase[] = [
   // child
   [
     'child',
+    NOTE,
+    /^list not on record: ask the guardian and read the pack$/,
+    { item: item('moisturiser', { ingredients: null }), slot: 'moisturise', face: { ageBand: 'child' } },
+    { item: withList('moisturiser', 'Aqua, Glycerin'), slot: 'moisturise', face: { ageBand: 'child' } },
+  ],
+  [
+    'child',
     HARM,
     /a child gets fragrance-free only/,
     { item: withList('moisturiser', 'Aqua, Parfum'), slot: 'moisturise', face: { ageBand: 'child' } },
