@@ -24,8 +24,8 @@ const SIZES = [
 ] as const
 const STARTS = 5
 const ROUNDS = 30
-const PLANS = 30
-const SCREENS = 15
+const PLANS = 60
+const SCREENS = 40
 // Whoever opens the page in the morning does not ask in the very second the server is started.
 const SETTLE_MS = 15_000
 

@@ -12,6 +12,7 @@ import { addUnitOf, productColumns } from './kit'
 import { fieldsOf, ownedById } from './owned'
 import { faceNames, withNames, type NameOf } from './namesInReasons'
 import { sound } from './sound'
+import { untilWritten } from './untilWritten'
 
 type Reader = Pick<typeof db, 'select'>
 interface Offered {
@@ -40,7 +41,10 @@ async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<T[]> 
   return rows.filter(r => good.has(r.offer.id) && known.has(r.product.id))
 }
 
-export async function catalogue(): Promise<Catalogue> {
+/** What is offered: see {@link Catalogue}. */
+export const catalogue = untilWritten(readCatalogue)
+
+export async function readCatalogue(): Promise<Catalogue> {
   const rows = await db
     .select({ offer: offers, product: products })
     .from(offers)

@@ -2,35 +2,21 @@ import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Lab } from '#core/colour/lab'
 import type { Clientele, ClienteleFace, Evidence } from '#shared/records/clientele'
 import { today } from '#shared/today'
-import { db, isFile, onWritten } from '../db/connection'
+import { db } from '../db/connection'
 import { faces, seenVerdicts } from '../db/schema'
 import { comingDay, linesOf } from './faceList'
 import { consultationOf } from './faces'
 import { sound } from './sound'
 import { targetsOf } from './targets'
+import { untilWritten } from './untilWritten'
 
 // More people than anybody has in mind at once; the shares of Buys count all.
 const MOST_FACES = 400
 // Skins nearer than this to each other are one to a share.
 const GRID = 1.5
 
-let known: { day: string; answer: Promise<Clientele> } | null = null
-onWritten(() => {
-  known = null
-})
-
-/** Whom the kit is for: see {@link Clientele}. Reckoned once until something is written. */
-export function clientele(): Promise<Clientele> {
-  if (!isFile()) return reckoned()
-  if (known?.day !== today()) {
-    const answer = reckoned()
-    known = { day: today(), answer }
-    answer.catch(() => {
-      known = null
-    })
-  }
-  return known!.answer
-}
+/** Whom the kit is for: see {@link Clientele}. */
+export const clientele = untilWritten(reckoned, today)
 
 async function reckoned(): Promise<Clientele> {
   const day = comingDay(today())

@@ -5,7 +5,7 @@ import { db, write } from '../db/connection'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import * as tables from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
-import { allPurchases, catalogue, offerColumns, offeredProduct } from './buys'
+import { allPurchases, readCatalogue, offerColumns, offeredProduct } from './buys'
 import { now } from './clock'
 import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
@@ -49,7 +49,7 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
     kitProducts,
     readAllFaces,
     allTests,
-    catalogue,
+    readCatalogue,
     () => allPurchases(),
     readAllPlanBodies,
     () => allJobs(''),
@@ -62,8 +62,8 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
 
 const atOnce = () => Promise.resolve()
 
-// Of the one thread that answers everybody it takes a seventh; what is little is through at once all the same.
-const REST = 6
+// Of the one thread that answers everybody it takes a fifteenth; what is little is through at once all the same.
+const REST = 14
 const LITTLE_MS = 400
 /** Rests a good deal longer than it worked since it rested last. */
 function resting(): () => Promise<void> {
