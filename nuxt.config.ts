@@ -83,7 +83,8 @@ export default defineNuxtConfig({
   },
   app: {
     head: {
-      title: 'Varietas',
+      titleTemplate: '%s %separator Varietas',
+      templateParams: { separator: '·' },
       htmlAttrs: { lang: 'en-GB' },
       meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],

@@ -22,17 +22,9 @@ export const DEMO_PLACES = [
   place('hip-bag', 'set bag', 'Hip bag', null, 2),
 ] as const
 
+// prettier-ignore
 const SKIN: readonly ItemKind[] = [
-  'remover',
-  'cleanser',
-  'toner',
-  'mask',
-  'moisturiser',
-  'eye care',
-  'lip care',
-  'sun protection',
-  'primer',
-  'glow',
+  'remover', 'cleanser', 'toner', 'mask', 'moisturiser', 'eye care', 'lip care', 'sun protection', 'primer', 'glow',
 ]
 const EYES: readonly ItemKind[] = ['eye primer', 'brow', 'eye colour', 'liner', 'mascara', 'lashes', 'lash glue']
 const BASE: readonly ItemKind[] = ['medium', 'corrector', 'foundation', 'adjuster', 'concealer', 'contour', 'bronzer']

@@ -87,9 +87,9 @@ test('the "clear" powder would go grey on a deep face', async ({ page }) => {
 test('what is asked changes the plan; a plan is kept, used, and stands on the card', async ({ page }) => {
   await openPlan(page, 'Harumi Castellane')
   await page.getByRole('navigation', { name: 'Harumi Castellane' }).getByRole('link', { name: 'Ask' }).click()
-  await page.locator('[data-zone="forehead"]').focus()
+  await page.locator('[data-area="forehead"]').focus()
   await page.keyboard.press('ArrowDown')
-  await expect(page.locator('[data-zone="nose"]')).toBeFocused()
+  await expect(page.locator('[data-area="nose"]')).toBeFocused()
   await page.getByRole('button', { name: 'textured' }).click()
   await page.getByLabel('Reacts to').fill('cochineal')
   await page.keyboard.press('Enter')

@@ -49,7 +49,7 @@ try {
     await page.getByRole('group', { name: 'Bottles' }).getByRole('button', { name: 'Brick Lane End' }).click()
     await page.getByRole('button', { name: 'a little lighter' }).click()
   })
-  await shoot('ask', `${face('Juniper')}/ask`, () => page.locator('[data-zone="lips"]').click())
+  await shoot('ask', `${face('Juniper')}/ask`, () => page.locator('[data-area="lips"]').click())
   await shoot('look', `${face('Orla')}/look`)
   await shoot('eye-test', `${face('Idris')}?read`, async () => {
     await page.getByRole('button', { name: 'eye test' }).click()

@@ -1,28 +1,10 @@
-import { planFace } from '#core/plan/facePlan'
 import { DEMO_FACES } from '../demo/faces'
-import { demoFace, demoQuestion, DEMO_PRODUCTS } from '../tests/support/demo'
+import { demoFace, DEMO_PRODUCTS } from '../tests/support/demo'
+import { savedPlan } from '../tests/support/keptPlan'
 import { faceCard } from './faceCard'
-import { OccasionInput } from './records/consultation'
-import type { SavedPlan } from './records/plans'
 
 const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith('Orla'))!)
-const saved: SavedPlan = {
-  id: 'p',
-  kind: 'day',
-  locks: [],
-  overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for it' }],
-  bookingId: null,
-  occasion: new OccasionInput(),
-  layers: 12,
-  minutes: 40,
-  costMinor: 300,
-  version: 1,
-  agreed: 'red lip',
-  change: '',
-  plan: planFace(demoQuestion('Orla')),
-  savedAt: '2026-11-24T10:00:00Z',
-  usedAt: null,
-}
+const saved = savedPlan({ agreed: 'red lip' })
 
 describe('the face card', () => {
   const card = faceCard(face, saved, id => DEMO_PRODUCTS.find(p => p.id === id)?.shade ?? '?')

@@ -1,18 +1,9 @@
-import { createPinia, setActivePinia } from 'pinia'
 import { nextTick, reactive, ref } from 'vue'
 import { useDrafts } from '~/stores/drafts'
+import { device, visit } from '../../tests/support/device'
 import { useDraft } from './useDraft'
 
-const kept = new Map<string, string>()
-beforeEach(() => {
-  kept.clear()
-  Object.assign(globalThis, {
-    localStorage: { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v) },
-  })
-  setActivePinia(createPinia())
-})
-/** The page is loaded anew on the same device. */
-const again = () => setActivePinia(createPinia())
+const kept = device()
 const form = () => reactive({ shade: '', lab: { L: Number.NaN }, kind: 'foundation' })
 
 describe('a form left half filled in', () => {
@@ -21,14 +12,14 @@ describe('a form left half filled in', () => {
     useDraft('product:new', values)
     values.shade = 'Heron'
     await nextTick()
-    again()
+    visit()
     const later = form()
     const draft = useDraft('product:new', later)
     expect(draft.found.value).toBe(true)
     expect(later).toEqual({ shade: 'Heron', lab: { L: Number.NaN }, kind: 'foundation' })
     draft.discard()
     expect(later.shade).toBe('')
-    again()
+    visit()
     expect(useDraft('product:new', form()).found.value).toBe(false)
   })
 
@@ -38,7 +29,7 @@ describe('a form left half filled in', () => {
     values.shade = 'Heron'
     await nextTick()
     draft.done()
-    again()
+    visit()
     expect(useDraft('product:new', form()).found.value).toBe(false)
     const other = form()
     useDraft('product:new', other)
@@ -46,7 +37,7 @@ describe('a form left half filled in', () => {
     await nextTick()
     other.shade = ''
     await nextTick()
-    again()
+    visit()
     expect(useDraft('product:new', form()).found.value).toBe(false)
   })
 
@@ -55,7 +46,7 @@ describe('a form left half filled in', () => {
     useDraft('product:1', values)
     values.shade = 'Heron'
     await nextTick()
-    again()
+    visit()
     const now = reactive({ ...form(), kind: 'adjuster' })
     useDraft('product:1', now)
     expect(now).toMatchObject({ shade: 'Heron', kind: 'adjuster' })
@@ -68,7 +59,7 @@ describe('a form left half filled in', () => {
     first.values.shade = 'Heron'
     first.price.value = '32'
     await nextTick()
-    again()
+    visit()
     const later = make()
     const { values } = later
     useDraft('product:2', reactive(later))
@@ -78,10 +69,10 @@ describe('a form left half filled in', () => {
 
   it('of another version, or of another program, stops nothing', () => {
     kept.set('varietas.drafts', JSON.stringify({ 'product:new': '{"mine":', 'face:new': 7 }))
-    again()
+    visit()
     expect(useDraft('product:new', form()).found.value).toBe(false)
     kept.set('varietas.drafts', 'nonsense')
-    again()
+    visit()
     expect(useDraft('product:new', form()).found.value).toBe(false)
   })
 

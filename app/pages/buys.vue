@@ -3,14 +3,11 @@ import { everyone } from '#core/complexion/population'
 import type { Aim } from '~/composables/useBuyPlan'
 import type PlanLines from '~/components/buys/PlanLines.vue'
 
-useHead({ title: 'Buys · Varietas' })
 const settings = useSettings()
 const buys = useBuys()
 const clientele = useClientele()
-const reach = useReach()
+const reach = useKeptReach()
 const undo = useUndo()
-const route = useRoute()
-reach.keep()
 const { plan, curve, state, musts, progress, stop, make, lookAt } = useBuyPlan()
 
 const typed = ref(formatMoney(settings.value.budgetMinor))
@@ -84,7 +81,7 @@ async function accept() {
 }
 const fresh = computed(() => state.value === 'ready' && plan.value !== null)
 onMounted(() => {
-  const must = String(route.query.must ?? '')
+  const must = String(useRoute().query.must ?? '')
   if (must) spared.value = new Set([...spared.value].filter(id => id !== must))
 })
 </script>
@@ -110,15 +107,7 @@ onMounted(() => {
       </p>
       <form class="ask no-print" @submit.prevent="search">
         <v-text-field v-model="typed" label="Budget" inputmode="decimal" :error-messages="budgetWrong" />
-        <Choices
-          v-model="aim"
-          label="Reach for"
-          :options="[
-            { value: 'everyone', text: 'everyone' },
-            { value: 'my clientele', text: 'my clientele' },
-          ]"
-          hide-label
-        />
+        <Choices v-model="aim" label="Reach for" :options="['everyone', 'my clientele']" hide-label />
         <v-btn type="submit" color="primary" variant="flat" :disabled="!!budgetWrong">Plan</v-btn>
       </form>
       <fieldset v-if="outOfReach.length > 0" class="ticks musts no-print">
@@ -127,11 +116,15 @@ onMounted(() => {
           ><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)" />{{ f.name }}</label
         >
       </fieldset>
-      <Working v-if="state === 'working'" what="Weighing every set of bottles" :done="progress" @stop="stop()" />
-      <Failed v-if="state === 'failed'" @again="search" />
-      <p v-if="state === 'stopped'" role="status">
-        Stopped; the plan shown is the one before. <button class="act" type="button" @click="search">Plan again</button>
-      </p>
+      <Computing
+        :state="state"
+        what="Weighing every set of bottles"
+        :done="progress"
+        again="Plan again"
+        @stop="stop()"
+        @again="search"
+        >Stopped; the plan shown is the one before.</Computing
+      >
       <template v-if="plan && plan.chosen.length > 0">
         <PlanLines ref="planLines" :plan="plan" :must-faces="musts" :currency="settings.value.currency" />
         <p class="accept">

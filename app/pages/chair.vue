@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AGE_BANDS, SKIN_TYPES, type ZoneState } from '#core/suitability/face'
+import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
 import { FINISHES } from '#core/product/item'
 import { LASHES } from '#shared/records/consultation'
 import { NewFaceInput } from '#shared/records/faces'
@@ -7,12 +7,11 @@ import { today } from '#shared/today'
 import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/walkUp'
 
 /** Somebody sits down: what has to be known, one question at a time, and on to the skin. */
-useHead({ title: 'A walk-up · Varietas' })
+useHead({ title: 'A walk-up' })
 const chairside = useChairside()
 const faces = useFaces()
 const { submit, problem, busy } = useForm(NewFaceInput)
 const answers = computed(() => chairside.walkUp)
-const words = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
 const QUESTIONS = [
   'How do they want to look?',
@@ -28,11 +27,7 @@ async function go(to: number) {
   await nextTick()
   heading.value?.focus()
 }
-function toggle(state: ZoneState) {
-  const { seen } = answers.value
-  answers.value.seen = seen.includes(state) ? seen.filter(s => s !== state) : [...seen, state]
-}
-const HOURS = [2, 4, 8, 12].map(value => ({ value, text: `${value} h` }))
+const HOURS = [2, 4, 8, 12].map(h => [h, `${h} h`] as const)
 const timeFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 
 async function sitDown() {
@@ -51,8 +46,8 @@ async function sitDown() {
     <p class="small" role="status">Question {{ step + 1 }} of {{ QUESTIONS.length }}</p>
     <h1 ref="heading" tabindex="-1" data-testid="answer">{{ QUESTIONS[step] }}</h1>
     <div v-if="step === 0" class="asked">
-      <Choices v-model="answers.look" label="Cover" :options="words(LOOKS)" />
-      <Choices v-model="answers.finish" label="Finish" :options="words(FINISHES)" />
+      <Choices v-model="answers.look" label="Cover" :options="LOOKS" />
+      <Choices v-model="answers.finish" label="Finish" :options="FINISHES" />
     </div>
     <div v-else-if="step === 1" class="asked">
       <SensitivityPicker v-model="answers.sensitivities" />
@@ -64,22 +59,9 @@ async function sitDown() {
       </p>
     </div>
     <div v-else-if="step === 2" class="asked">
-      <Choices v-model="answers.skinType" label="Skin" :options="words(SKIN_TYPES)" />
-      <Choices v-model="answers.ageBand" label="Age" :options="words(AGE_BANDS)" />
-      <fieldset>
-        <legend class="small">At a glance</legend>
-        <div class="choices">
-          <button
-            v-for="s in SEEN_AT_A_GLANCE"
-            :key="s"
-            type="button"
-            :aria-pressed="answers.seen.includes(s)"
-            @click="toggle(s)"
-          >
-            {{ s }}
-          </button>
-        </div>
-      </fieldset>
+      <Choices v-model="answers.skinType" label="Skin" :options="SKIN_TYPES" />
+      <Choices v-model="answers.ageBand" label="Age" :options="AGE_BANDS" />
+      <Choices v-model="answers.seen" several label="At a glance" :options="SEEN_AT_A_GLANCE" />
       <p v-if="answers.seen.includes('signs of infection')" role="status">
         <b>Do not work on it.</b> Cover nothing that may be catching; ask them to see a doctor or pharmacist, and keep
         every tool used apart.
@@ -89,7 +71,7 @@ async function sitDown() {
       </p>
     </div>
     <div v-else-if="step === 3" class="asked">
-      <Choices v-model="answers.lashes" label="Lashes" :options="words(LASHES)" />
+      <Choices v-model="answers.lashes" label="Lashes" :options="LASHES" />
       <label class="tick"><input v-model="answers.contactLenses" type="checkbox" />wears contact lenses</label>
       <label class="tick"><input v-model="answers.flash" type="checkbox" />photographs with flash</label>
       <Choices v-model="answers.hours" label="Has to last" :options="HOURS" />
@@ -100,9 +82,9 @@ async function sitDown() {
         v-model="answers.keepRecord"
         label="May the record be kept?"
         :options="[
-          { value: 'agreed', text: 'yes' },
-          { value: 'refused', text: 'no' },
-          { value: 'not asked', text: 'not asked yet' },
+          ['agreed', 'yes'],
+          ['refused', 'no'],
+          ['not asked', 'not asked yet'],
         ]"
       />
       <p class="small">“Forget this person” on the questions page erases everything again.</p>

@@ -5,14 +5,12 @@ import type { FaceLine } from '#shared/records/clientele'
 import type { KitLine } from '#shared/records/kit'
 import { today } from '#shared/today'
 
-useHead({ title: 'Bench · Varietas' })
 const kit = useKit()
 const clientele = useClientele()
-const reach = useReach()
+const reach = useKeptReach()
 const buys = useBuys()
 const undo = useUndo()
 const keeping = useKeeping()
-reach.keep()
 
 const matched = computed(() => reach.skins.filter(reach.isReached).length)
 /** Faces read and out of reach, the soonest booked first. */
@@ -100,16 +98,7 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
             : 'Every recipe is being mixed against every skin and every face.'
         }}
       </p>
-      <Working
-        v-if="reach.state === 'working'"
-        what="Mixing every recipe"
-        :done="reach.progress"
-        @stop="reach.stop()"
-      />
-      <Failed v-if="reach.state === 'failed'" @again="reach.refresh()" />
-      <p v-if="reach.state === 'stopped'" role="status">
-        Stopped. <button class="act" type="button" @click="reach.refresh()">Look again</button>
-      </p>
+      <ReachComputing what="Mixing every recipe" />
       <SetAsideList />
       <ol v-if="reach.state === 'ready'" class="agenda">
         <li v-for="f in unmatched" :key="f.id">
@@ -117,9 +106,6 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
             v-if="reach.faceSkins.get(f.id)?.nearest"
             :left="reach.faceSkins.get(f.id)!.lab"
             :right="reach.faceSkins.get(f.id)!.nearest!.lab"
-            left-name=""
-            right-name=""
-            :height="64"
           />
           <div>
             <b
@@ -228,16 +214,9 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
   margin-top: 18px;
 }
 li {
-  display: grid;
   grid-template-columns: 128px minmax(0, 1fr) 150px;
-  gap: 18px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
   min-height: 76px;
   padding: 5px 0;
-}
-li :deep(figcaption) {
-  display: none;
 }
 li > :first-child {
   justify-self: stretch;

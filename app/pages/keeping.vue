@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Preview } from '#shared/records/keeping'
+import type { Column } from '~/words/columns'
 
 /** Backups: when, how many, and the way back. */
-useHead({ title: 'Keeping · Varietas' })
 const keeping = useKeeping()
 const undo = useUndo()
 const workspace = useWorkspace()
@@ -41,6 +41,11 @@ async function restore() {
   await workspace.load()
 }
 onMounted(() => undo.attempt(() => keeping.load()))
+const COLUMNS: Column<(typeof keeping.state.backups)[number]>[] = [
+  { key: 'made', text: 'Made', of: b => momentInWords(b.createdAt) },
+  { key: 'size', text: 'Size', class: 'num', of: b => sizeInWords(b.bytes) },
+  { key: 'acts', text: 'Actions', unseen: true, class: 'num' },
+]
 </script>
 
 <template>
@@ -81,35 +86,21 @@ onMounted(() => undo.attempt(() => keeping.load()))
         @restore="restore"
         @leave="preview = null"
       />
-      <table v-if="keeping.state.backups.length > 0" class="ledger">
-        <caption class="visually-hidden">
-          Backups kept here
-        </caption>
-        <thead>
-          <tr>
-            <th>Made</th>
-            <th class="num">Size</th>
-            <th><span class="visually-hidden">Actions</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="b in keeping.state.backups" :key="b.name">
-            <td>{{ momentInWords(b.createdAt) }}</td>
-            <td class="num">{{ sizeInWords(b.bytes) }}</td>
-            <td class="row-acts">
-              <a class="act" :href="`/api/keeping/backups/${b.name}`" download>Download</a>
-              <button
-                class="act"
-                type="button"
-                :aria-label="`Look at the backup of ${momentInWords(b.createdAt)}`"
-                @click="look(() => keeping.previewKept(b.name))"
-              >
-                Look at it
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <Ledger
+        v-if="keeping.state.backups.length > 0"
+        caption="Backups kept here"
+        :columns="COLUMNS"
+        :lines="keeping.state.backups"
+      >
+        <template #acts="{ line: b }">
+          <a class="act" :href="`/api/keeping/backups/${b.name}`" download>Download</a>
+          <Act
+            :aria-label="`Look at the backup of ${momentInWords(b.createdAt)}`"
+            @click="look(() => keeping.previewKept(b.name))"
+            >Look at it</Act
+          >
+        </template>
+      </Ledger>
       <h2>Take everything elsewhere</h2>
       <p class="small">
         Every record by table, pictures included, in a format that is written down; the same file can be looked at and
@@ -132,10 +123,6 @@ onMounted(() => undo.attempt(() => keeping.load()))
 }
 p {
   margin: 0;
-}
-.row-acts {
-  text-align: right;
-  white-space: nowrap;
 }
 h2 {
   margin-top: 14px;

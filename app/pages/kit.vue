@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { skinPlace } from '#core/complexion/skin'
 import { FAMILIES } from '#core/complexion/product'
-import { KIT_STATES, type KitOrder, type OwnedProduct } from '#shared/records/kit'
+import { KIT_STATES, type KitLine, type KitOrder, type OwnedProduct } from '#shared/records/kit'
+import type { Column } from '~/words/columns'
 
-useHead({ title: 'Kit · Varietas' })
 const kit = useKit()
 const undo = useUndo()
 const settings = useSettings()
@@ -25,28 +25,31 @@ function closed() {
 }
 const chosen = ref<Set<string>>(new Set())
 
-const COLUMNS: { key: KitOrder; text: string; num?: boolean; wide?: boolean }[] = [
+/** Only what a skin is matched with has a depth. */
+const placeOf = (p: KitLine) => (p.kind === 'foundation' || p.kind === 'concealer' ? skinPlace(p.lab) : null)
+const toneOf = (p: KitLine) =>
+  (placeOf(p)?.undertone ?? (p.kind === 'adjuster' ? 'adjusts' : p.kind))
+  + (p.kind === 'concealer' ? ', concealer' : '')
+const leftOf = (p: KitLine) => (p.retiredAt ? 'retired' : p.level === 0 ? 'empty' : percent(p.level))
+const priceOf = (p: KitLine) => (p.priceMinor == null ? '–' : formatMoney(p.priceMinor, settings.value.currency))
+const SORTED: (Column<KitLine> & { key: KitOrder })[] = [
   { key: 'shade', text: 'Shade' },
-  { key: 'depth', text: 'Depth', num: true },
-  { key: 'undertone', text: 'Undertone' },
-  { key: 'family', text: 'Base', wide: true },
-  { key: 'coverage', text: 'Coverage', wide: true },
-  { key: 'finish', text: 'Finish', wide: true },
-  { key: 'size', text: 'Size, ml', num: true, wide: true },
-  { key: 'level', text: 'Left', num: true },
-  { key: 'price', text: 'Price', num: true, wide: true },
+  { key: 'depth', text: 'Depth', class: 'num', of: p => placeOf(p)?.depth.toFixed(1) ?? '' },
+  { key: 'undertone', text: 'Undertone', class: 'tone', of: toneOf },
+  { key: 'family', text: 'Base', class: 'wide', of: p => (p.family === 'unknown' ? 'unknown: ask' : p.family) },
+  { key: 'coverage', text: 'Coverage', class: 'wide', of: p => p.coverage },
+  { key: 'finish', text: 'Finish', class: 'wide', of: p => p.finish },
+  { key: 'size', text: 'Size, ml', class: 'num wide', of: p => p.sizeMl },
+  { key: 'level', text: 'Left', class: 'num', of: leftOf },
+  { key: 'price', text: 'Price', class: 'num wide', of: priceOf },
 ]
-const rows = computed(() =>
-  page.value.lines.map(product => ({
-    product,
-    // Only what a skin is matched with has a depth.
-    place: product.kind === 'foundation' || product.kind === 'concealer' ? skinPlace(product.lab) : null,
-  })),
-)
-
-function sortBy(key: KitOrder) {
-  asked.way = asked.order === key && asked.way === 'up' ? 'down' : 'up'
-  asked.order = key
+const COLUMNS: Column<KitLine>[] = [
+  { key: 'pick', text: 'Choose', unseen: true, class: 'pick wide' },
+  ...SORTED.map(c => ({ ...c, sorts: true })),
+  { key: 'doing', text: 'Actions', unseen: true, class: 'doing no-print' },
+]
+function sortBy({ key, way }: { key: string; way: 'up' | 'down' }) {
+  Object.assign(asked, { order: key, way })
 }
 function add() {
   editing.value = null
@@ -99,116 +102,62 @@ function clearFilters() {
         <v-select v-model="asked.state" label="Show" :items="[...KIT_STATES]" />
         <div v-if="chosen.size > 0" class="bulk">
           <b>{{ chosen.size }} chosen</b>
-          <button class="act" type="button" @click="retireChosen(true)">Retire</button>
-          <button class="act" type="button" @click="retireChosen(false)">Use again</button>
-          <button class="act" type="button" @click="chosen = new Set()">None</button>
+          <Act @click="retireChosen(true)">Retire</Act>
+          <Act @click="retireChosen(false)">Use again</Act>
+          <Act @click="chosen = new Set()">None</Act>
         </div>
       </div>
       <BottleDoubts />
       <MeasuredMixes />
-      <p v-if="state === 'failed'" role="alert">
-        {{ problem }} <button class="act" type="button" @click="load">Try again</button>
+      <p v-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+      <p v-else-if="state === 'loading' && page.lines.length === 0" role="status">Looking …</p>
+      <p v-else-if="page.lines.length === 0" role="status">
+        Nothing here fits. <Act @click="clearFilters">Show everything</Act>
       </p>
-      <p v-else-if="state === 'loading' && rows.length === 0" role="status">Looking …</p>
-      <p v-else-if="rows.length === 0" role="status">
-        Nothing here fits. <button class="act" type="button" @click="clearFilters">Show everything</button>
-      </p>
-      <table v-else class="ledger">
-        <caption class="visually-hidden">
-          Bottles of the kit
-        </caption>
-        <thead>
-          <tr>
-            <th><span class="visually-hidden">Choose</span></th>
-            <th
-              v-for="column in COLUMNS"
-              :key="column.key"
-              :class="{ num: column.num, wide: column.wide, tone: column.key === 'undertone' }"
-              :aria-sort="asked.order === column.key ? (asked.way === 'up' ? 'ascending' : 'descending') : 'none'"
+      <Ledger
+        v-else
+        caption="Bottles of the kit"
+        :columns="COLUMNS"
+        :lines="page.lines"
+        :name-of="p => p.shade"
+        :order="{ key: asked.order, way: asked.way }"
+        @order="sortBy"
+      >
+        <template #pick="{ line: product }">
+          <input
+            type="checkbox"
+            :checked="chosen.has(product.id)"
+            :aria-label="`Choose ${product.shade}`"
+            @change="toggle(product.id)"
+          />
+        </template>
+        <template #shade="{ line: product }">
+          <span class="shade free" :class="{ retired: product.retiredAt }">
+            <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
+              v-else
+              class="clear"
+              aria-hidden="true"
+            />
+            <span
+              ><b>{{ product.shade }}</b
+              ><br /><span class="small">{{ [product.brand, product.range].filter(Boolean).join(' · ') }}</span></span
             >
-              <button type="button" @click="sortBy(column.key)">
-                {{ column.text }}{{ asked.order === column.key ? (asked.way === 'up' ? ' ↑' : ' ↓') : '' }}
-              </button>
-            </th>
-            <th><span class="visually-hidden">Actions</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <Guard v-for="{ product, place } in rows" :key="product.id" :what="product.shade" row>
-            <tr :class="{ retired: product.retiredAt }">
-              <td class="pick">
-                <input
-                  type="checkbox"
-                  :checked="chosen.has(product.id)"
-                  :aria-label="`Choose ${product.shade}`"
-                  @change="toggle(product.id)"
-                />
-              </td>
-              <td>
-                <span class="shade free">
-                  <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
-                    v-else
-                    class="clear"
-                    aria-hidden="true"
-                  />
-                  <span
-                    ><b>{{ product.shade }}</b
-                    ><br /><span class="small">{{
-                      [product.brand, product.range].filter(Boolean).join(' · ')
-                    }}</span></span
-                  >
-                </span>
-              </td>
-              <td class="num">{{ place ? place.depth.toFixed(1) : '' }}</td>
-              <td class="tone">
-                {{ place ? place.undertone : product.kind === 'adjuster' ? 'adjusts' : product.kind
-                }}{{ product.kind === 'concealer' ? ', concealer' : '' }}
-              </td>
-              <td class="wide">{{ product.family === 'unknown' ? 'unknown: ask' : product.family }}</td>
-              <td class="wide">{{ product.coverage }}</td>
-              <td class="wide">{{ product.finish }}</td>
-              <td class="num wide">{{ product.sizeMl }}</td>
-              <td class="num">
-                {{ product.retiredAt ? 'retired' : product.level === 0 ? 'empty' : percent(product.level) }}
-              </td>
-              <td class="num wide">
-                {{ product.priceMinor == null ? '–' : formatMoney(product.priceMinor, settings.value.currency) }}
-              </td>
-              <td class="doing no-print">
-                <button class="act" type="button" :aria-label="`Edit ${product.shade}`" @click="edit(product.id)">
-                  Edit
-                </button>
-                <button
-                  class="act wide"
-                  type="button"
-                  :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
-                  @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
-                >
-                  {{ product.retiredAt ? 'Use' : 'Retire' }}
-                </button>
-                <button
-                  class="act"
-                  type="button"
-                  :aria-label="`Delete ${product.shade}`"
-                  @click="undo.attempt(() => kit.remove(product.id))"
-                >
-                  Delete
-                </button>
-              </td>
-            </tr>
-          </Guard>
-        </tbody>
-      </table>
-      <p v-if="rows.length > 0" class="small more">
-        {{ rows.length }} of {{ page.count }} shown.
-        <button v-if="page.next" class="act" type="button" :disabled="state === 'loading'" @click="more">
-          Show more
-        </button>
-      </p>
+          </span>
+        </template>
+        <template #doing="{ line: product }">
+          <Act :aria-label="`Edit ${product.shade}`" @click="edit(product.id)">Edit</Act>
+          <Act
+            class="wide"
+            :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
+            @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
+            >{{ product.retiredAt ? 'Use' : 'Retire' }}</Act
+          >
+          <Act :aria-label="`Delete ${product.shade}`" @click="undo.attempt(() => kit.remove(product.id))">Delete</Act>
+        </template>
+      </Ledger>
+      <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
-    <v-dialog v-model="open" max-width="620" scrollable aria-label="Bottle">
-      <v-card><ProductForm v-if="open" :key="editing?.id ?? 'new'" :product="editing" @done="closed" /></v-card>
-    </v-dialog>
+    <FormDialog v-model="open" label="Bottle"><ProductForm :product="editing" @done="closed" /></FormDialog>
   </div>
 </template>
 
@@ -225,10 +174,10 @@ function clearFilters() {
   gap: 6px;
   align-items: center;
 }
-.pick {
+:deep(.pick) {
   width: 44px;
 }
-.pick input {
+:deep(.pick) input {
   width: 20px;
   height: 20px;
   accent-color: var(--accent);
@@ -250,7 +199,7 @@ function clearFilters() {
 .retired {
   color: var(--muted);
 }
-.doing {
+:deep(.doing) {
   white-space: nowrap;
   text-align: right;
 }
@@ -260,17 +209,12 @@ function clearFilters() {
   }
 }
 @media (max-width: 760px) {
-  .wide,
-  .pick,
-  th:first-child {
-    display: none;
-  }
-  .doing {
+  :deep(.doing) {
     white-space: normal;
     width: 56px;
     padding: 0;
   }
-  .doing .act {
+  :deep(.doing) .act {
     padding: 0;
   }
   .shade {
@@ -278,10 +222,6 @@ function clearFilters() {
   }
   .shade .small {
     display: none;
-  }
-  .ledger td,
-  .ledger th {
-    padding-right: 6px;
   }
   /* In large type the undertone gives way: the swatch shows it. */
   :global(html.chairside .ledger .tone) {

@@ -2,14 +2,12 @@
 import { useDisplay } from 'vuetify'
 import { doubles } from '#core/complexion/doubles'
 
-useHead({ title: 'Reach · Varietas' })
 const kit = useKit()
 const clientele = useClientele()
 const settings = useSettings()
-const reach = useReach()
+const reach = useKeptReach()
 const whatIf = useWhatIf()
 const { width } = useDisplay()
-reach.keep()
 
 const board = ref<HTMLElement>()
 const skinId = ref<string | null>(null)
@@ -89,29 +87,22 @@ function chooseBottle(id: string) {
           <template v-if="whatIf.leftOut.value.size > 0"
             >With everything {{ before }}. Left out:
             {{ listInWords([...whatIf.leftOut.value].map(id => kit.byId.get(id)?.shade ?? '')) }}.
-            <button class="act" type="button" @click="whatIf.clear()">Put all back</button></template
+            <Act @click="whatIf.clear()">Put all back</Act></template
           >
           <template v-else
             >Every depth and undertone, as real colours. {{ percent(reach.result?.share.within3 ?? 0) }} if a workable
             edge is enough, {{ percent(reach.result?.share.within1 ?? 0) }} so that nobody sees the seam.</template
           >
         </p>
-        <Working
-          v-if="reach.state === 'working'"
-          what="Mixing every recipe"
-          :done="reach.progress"
-          @stop="reach.stop()"
-        />
-        <Working
-          v-else-if="whatIf.progress.value !== null"
+        <ReachComputing what="Mixing every recipe" />
+        <Computing
+          v-if="reach.state === 'ready'"
+          :state="whatIf.failed.value ? 'failed' : whatIf.progress.value === null ? 'ready' : 'working'"
           what="Mixing without it"
           :done="whatIf.progress.value"
           @stop="whatIf.clear()"
+          @again="(whatIf.clear(), reach.refresh())"
         />
-        <Failed v-if="reach.state === 'failed' || whatIf.failed.value" @again="(whatIf.clear(), reach.refresh())" />
-        <p v-if="reach.state === 'stopped'" role="status">
-          Stopped. <button class="act" type="button" @click="reach.refresh()">Compute again</button>
-        </p>
         <ReachField
           v-if="shown.length > 0"
           class="set-off"

@@ -2,6 +2,8 @@ import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 import { DAY, WINGS } from '~/theme/colours'
 
+const FIELD = { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' }
+
 export default defineNuxtPlugin(nuxtApp => {
   nuxtApp.vueApp.use(
     createVuetify({
@@ -9,10 +11,13 @@ export default defineNuxtPlugin(nuxtApp => {
       theme: { defaultTheme: 'day', themes: { day: DAY, wings: WINGS } },
       defaults: {
         VBtn: { variant: 'outlined', rounded: 'sm', minHeight: 44 },
-        VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
-        VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', rows: 2, autoGrow: true },
-        VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
-        VAutocomplete: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
+        VTextField: FIELD,
+        VTextarea: { ...FIELD, rows: 2, autoGrow: true },
+        VSelect: FIELD,
+        VAutocomplete: FIELD,
+        VCombobox: FIELD,
+        VNumberInput: { ...FIELD, persistentHint: true },
+        VCheckbox: { density: 'comfortable', hideDetails: 'auto', color: 'primary' },
         VSlider: { hideDetails: 'auto' },
       },
     }),

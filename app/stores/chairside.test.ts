@@ -1,18 +1,11 @@
-import { createPinia, setActivePinia } from 'pinia'
 import { nextTick } from 'vue'
+import { device, visit } from '../../tests/support/device'
 import { useChairside } from './chairside'
 
-const kept = new Map<string, string>()
-beforeEach(() => {
-  kept.clear()
-  Object.assign(globalThis, {
-    localStorage: { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v) },
-  })
-  setActivePinia(createPinia())
-})
+const kept = device()
 /** The page is opened again on the same device. */
 function again() {
-  setActivePinia(createPinia())
+  visit()
   return useChairside()
 }
 

@@ -1,9 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { planFace } from '#core/plan/facePlan'
 import { OccasionInput } from '#shared/records/consultation'
-import type { PlanLine, SavedPlan } from '#shared/records/plans'
+import type { PlanLine } from '#shared/records/plans'
 import { DEMO_FACES } from '../../demo/faces'
-import { demoFace, demoQuestion } from '../../tests/support/demo'
+import { demoFace } from '../../tests/support/demo'
+import { savedPlan } from '../../tests/support/keptPlan'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
 import { usePlans } from './plans'
@@ -12,23 +12,7 @@ import { useUndo } from './undo'
 jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
 const server = api as unknown as jest.Mock
 const face = demoFace(DEMO_FACES[0]!)
-const saved: SavedPlan = {
-  id: 'p',
-  kind: 'preview',
-  locks: [],
-  overrides: [{ itemId: 'x', rule: 'history', reason: 'asked for' }],
-  bookingId: null,
-  occasion: new OccasionInput(),
-  layers: 12,
-  minutes: 40,
-  costMinor: 300,
-  version: 1,
-  agreed: '',
-  change: '',
-  plan: planFace(demoQuestion('Orla')),
-  savedAt: '2026-11-24T10:00:00Z',
-  usedAt: null,
-}
+const saved = savedPlan({ kind: 'preview' })
 
 beforeEach(() => {
   setActivePinia(createPinia())

@@ -62,9 +62,7 @@ const CURVE_STEPS = 10
 // A step of the curve is a sketch: where nobody sets an end it still gets one.
 const CURVE_STEP_MS = 500
 // Of the time allowed, when seeing what meets whom has to end, when the answer has to stand, and when the curve.
-const NEEDS_UNTIL = 0.5
-const ANSWER_UNTIL = 0.8
-const CURVE_UNTIL = 0.95
+const UNTIL = { needs: 0.5, answer: 0.8, curve: 0.95 }
 
 /**
  * What to buy within a budget to reach most of a population, exactly: see {@link needs} and {@link bestChoice}.
@@ -87,14 +85,14 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
     skins,
     options,
     progress: progress && (done => progress(done * 0.8)),
-    due: Number.isFinite(timeLimitMs) ? dueAfter(until(NEEDS_UNTIL) - performance.now()) : undefined,
+    due: Number.isFinite(timeLimitMs) ? dueAfter(until(UNTIL.needs) - performance.now()) : undefined,
   })
   const weights = [...mustReach.map(() => MUST), ...population.map(s => s.weight)]
   const before = total(found.slice(mustReach.length).map((need, i) => (need.met ? population[i]!.weight : 0)))
   const aims = found.flatMap((need, i): Aim[] => (need.met ? [] : [{ weight: weights[i]!, sets: need.sets }]))
   const problem: Problem = { prices, aims, budget }
 
-  const choice = bestChoice(problem, until(ANSWER_UNTIL))
+  const choice = bestChoice(problem, until(UNTIL.answer))
   progress?.(0.9)
   const reachOf = (chosen: readonly number[]) => {
     const held = new Set(chosen)
@@ -103,7 +101,7 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
       total(found.slice(mustReach.length).map((n, i) => (reaches(n, held) ? population[i]!.weight : 0))),
     )
   }
-  const curve = spendCurve(problem, choice, until(CURVE_UNTIL), chosen => ({
+  const curve = spendCurve(problem, choice, until(UNTIL.curve), chosen => ({
     reach: reachOf(chosen),
     chosen: chosen.map(j => offers[j]!.id),
   }))

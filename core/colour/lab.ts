@@ -6,6 +6,9 @@ export interface Lab {
   a: number
   b: number
 }
+/** A colour that nobody has read or given yet. */
+export const UNREAD: Readonly<Lab> = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
+export const isRead = ({ L, a, b }: Readonly<Lab>): boolean => [L, a, b].every(Number.isFinite)
 /** Tristimulus values with Y = 1 for the perfect diffuser. */
 export interface Xyz {
   X: number

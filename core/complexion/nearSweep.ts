@@ -4,6 +4,7 @@ import { BANDS } from '../colour/tables'
 import type { Due } from '../due'
 import { aimAt, AXES, f, ROUNDING, SUMS, sumsInto, WINDOW, windowInto, type Aim } from './nearWindow'
 import type { Pigments } from './pigments'
+import { greatestCommonDivisor } from './ratio'
 import { fiddle } from './recipe'
 import type { SweepLimits, SweepState } from './sweep'
 
@@ -365,13 +366,4 @@ export function sweepNear(
   }
   extend(0, 0, 0, 0, 0, 0)
   return !over
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  while (b !== 0) {
-    const rest = a % b
-    a = b
-    b = rest
-  }
-  return a
 }

@@ -1,6 +1,7 @@
 import { observer, BANDS, type Illuminant } from '../colour/tables'
 import type { Due } from '../due'
 import type { Pigments } from './pigments'
+import { greatestCommonDivisor } from './ratio'
 import { fiddle } from './recipe'
 
 /** The recipe the sweep stands at. The arrays are reused: copy what is to be kept. */
@@ -143,13 +144,4 @@ export function sweep(
   extend(0, 0, 0, 0, 0, 0)
   visitor.progress?.(1)
   return !over
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  while (b !== 0) {
-    const rest = a % b
-    a = b
-    b = rest
-  }
-  return a
 }

@@ -2,21 +2,10 @@ import type { Family } from '../complexion/product'
 import { parseInci, type InciList } from './inci'
 import { ESSENTIAL_OIL, FRAGRANCE_ALLERGENS, SUBSTANCES } from './substances'
 
+// prettier-ignore
 export const FLAGS = [
-  'mineral filter',
-  'silica-rich powder',
-  'fragrance',
-  'fragrance allergen',
-  'essential oil',
-  'latex',
-  'lanolin',
-  'nut oil',
-  'seed oil',
-  'wheat or gluten',
-  'carmine',
-  'beeswax',
-  'nickel-bearing',
-  'drying alcohol',
+  'mineral filter', 'silica-rich powder', 'fragrance', 'fragrance allergen', 'essential oil', 'latex', 'lanolin',
+  'nut oil', 'seed oil', 'wheat or gluten', 'carmine', 'beeswax', 'nickel-bearing', 'drying alcohol',
   'comedogenic-prone oil',
 ] as const
 export type IngredientFlag = (typeof FLAGS)[number]

@@ -2,35 +2,11 @@ import type { Technique } from '../complexion/worn'
 import type { ItemKind, Place } from '../product/item'
 import type { MethodOrder } from './settings'
 
+// prettier-ignore
 export const SLOT_IDS = [
-  'cleanse',
-  'tone',
-  'mask',
-  'moisturise',
-  'eye care',
-  'lip care',
-  'sun protection',
-  'primer',
-  'glow',
-  'brows',
-  'eye primer',
-  'eyes',
-  'liner',
-  'mascara',
-  'lashes',
-  'corrector',
-  'foundation',
-  'concealer',
-  'powder',
-  'contour',
-  'bronze',
-  'cheek',
-  'highlight',
-  'lip liner',
-  'lip colour',
-  'lip top',
-  'body',
-  'set',
+  'cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care', 'sun protection', 'primer', 'glow', 'brows',
+  'eye primer', 'eyes', 'liner', 'mascara', 'lashes', 'corrector', 'foundation', 'concealer', 'powder', 'contour',
+  'bronze', 'cheek', 'highlight', 'lip liner', 'lip colour', 'lip top', 'body', 'set',
 ] as const
 export type SlotId = (typeof SLOT_IDS)[number]
 
@@ -131,15 +107,9 @@ export const slotPlan = (id: SlotId): SlotPlan => BY_ID.get(id)!
 const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care']
 const UNDER_BASE: readonly SlotId[] = ['sun protection', 'primer', 'glow']
 const EYE_WORK: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lashes']
+// prettier-ignore
 const COMPLEXION: readonly SlotId[] = [
-  'corrector',
-  'foundation',
-  'concealer',
-  'powder',
-  'contour',
-  'bronze',
-  'cheek',
-  'highlight',
+  'corrector', 'foundation', 'concealer', 'powder', 'contour', 'bronze', 'cheek', 'highlight',
 ]
 const LAST: readonly SlotId[] = ['lip liner', 'lip colour', 'lip top', 'body', 'set']
 

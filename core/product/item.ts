@@ -6,69 +6,24 @@ export const FINISHES = ['matte', 'satin', 'natural', 'dewy', 'luminous'] as con
 export type Finish = (typeof FINISHES)[number]
 
 /** Everything a kit holds that goes on a face, in the order of the work. */
+// prettier-ignore
 export const ITEM_KINDS = [
-  'remover',
-  'cleanser',
-  'toner',
-  'mask',
-  'moisturiser',
-  'eye care',
-  'lip care',
-  'sun protection',
-  'primer',
-  'eye primer',
-  'glow',
-  'medium',
-  'corrector',
-  'foundation',
-  'adjuster',
-  'concealer',
-  'powder',
-  'contour',
-  'bronzer',
-  'blush',
-  'highlighter',
-  'brow',
-  'eye colour',
-  'liner',
-  'mascara',
-  'lashes',
-  'lash glue',
-  'lip liner',
-  'lip colour',
-  'gloss',
-  'body make-up',
-  'setting spray',
+  'remover', 'cleanser', 'toner', 'mask', 'moisturiser', 'eye care', 'lip care', 'sun protection', 'primer',
+  'eye primer', 'glow', 'medium', 'corrector', 'foundation', 'adjuster', 'concealer', 'powder', 'contour', 'bronzer',
+  'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'mascara', 'lashes', 'lash glue', 'lip liner', 'lip colour',
+  'gloss', 'body make-up', 'setting spray',
 ] as const
 export type ItemKind = (typeof ITEM_KINDS)[number]
 
+// prettier-ignore
 export const TEXTURES = [
-  'fluid',
-  'gel',
-  'lotion',
-  'cream',
-  'balm',
-  'stick',
-  'loose powder',
-  'pressed powder',
-  'spray',
-  'pencil',
-  'other',
+  'fluid', 'gel', 'lotion', 'cream', 'balm', 'stick', 'loose powder', 'pressed powder', 'spray', 'pencil', 'other',
 ] as const
 export type Texture = (typeof TEXTURES)[number]
 
+// prettier-ignore
 export const DISPENSERS = [
-  'pump',
-  'airless',
-  'tube',
-  'dropper',
-  'pot',
-  'stick',
-  'wand',
-  'aerosol',
-  'pan',
-  'pencil',
-  'bottle',
+  'pump', 'airless', 'tube', 'dropper', 'pot', 'stick', 'wand', 'aerosol', 'pan', 'pencil', 'bottle',
 ] as const
 export type Dispenser = (typeof DISPENSERS)[number]
 

@@ -4,14 +4,9 @@ import { priorSkins } from './prior'
 import { summarise, type Reading } from './reading'
 
 /** What the artist sees where a bottle touches the skin: the skin is … than the bottle. */
+// prettier-ignore
 export const SHADES_OF_DEPTH = [
-  'much deeper',
-  'deeper',
-  'a little deeper',
-  'same depth',
-  'a little lighter',
-  'lighter',
-  'much lighter',
+  'much deeper', 'deeper', 'a little deeper', 'same depth', 'a little lighter', 'lighter', 'much lighter',
 ] as const
 export const SHADES_OF_HUE = ['pinker', 'a little pinker', 'same hue', 'a little yellower', 'yellower'] as const
 export const SHADES_OF_CHROMA = ['greyer', 'same strength', 'stronger'] as const

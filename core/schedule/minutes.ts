@@ -4,29 +4,13 @@ import type { MethodOrder } from '../plan/settings'
 import { slotPlan, type SlotId } from '../plan/slots'
 
 // What a rushed morning gives up first.
+// prettier-ignore
 const CUT_FIRST: readonly SlotId[] = [
-  'mask',
-  'tone',
-  'glow',
-  'highlight',
-  'contour',
-  'bronze',
-  'lip top',
-  'liner',
-  'primer',
-  'lip liner',
-  'eye care',
-  'lashes',
-  'eye primer',
-  'concealer',
+  'mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'primer', 'lip liner', 'eye care',
+  'lashes', 'eye primer', 'concealer',
 ]
 
-const BASE_FROM_RECIPE = 5
-const SETTLING = 5
-const RICH_SETTLING = 10
-const CHECK_AND_PHOTO = 2
-const GROOMING = 10
-const CHILD = 12
+const TAKES = { baseFromRecipe: 5, settling: 5, richSettling: 10, checkAndPhoto: 2, grooming: 10, child: 12 }
 const EYE_SLOTS: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lashes']
 
 export interface Minutes {
@@ -52,12 +36,16 @@ export function minutesFor(
   order: MethodOrder,
 ): Minutes {
   const minutes = ({ slot }: TimedSlot) => {
-    if (slot === 'foundation' && face.hasRecipe) return BASE_FROM_RECIPE
+    if (slot === 'foundation' && face.hasRecipe) return TAKES.baseFromRecipe
     return slotPlan(slot).minutes * (slot === 'body' ? job.limbs : 1)
   }
   const total = (kept: readonly TimedSlot[]) => {
-    if (face.ageBand === 'child') return { sum: CHILD, waiting: 0 }
-    const settling = kept.some(s => s.slot === 'moisturise') ? (kept.some(s => s.rich) ? RICH_SETTLING : SETTLING) : 0
+    if (face.ageBand === 'child') return { sum: TAKES.child, waiting: 0 }
+    const settling = kept.some(s => s.slot === 'moisturise')
+      ? kept.some(s => s.rich)
+        ? TAKES.richSettling
+        : TAKES.settling
+      : 0
     const meanwhile =
       order === 'eyes while skincare settles'
         ? kept.filter(s => EYE_SLOTS.includes(s.slot)).reduce((sum, s) => sum + minutes(s), 0)
@@ -65,7 +53,10 @@ export function minutesFor(
     const waiting = Math.max(0, settling - meanwhile)
     // A second tone's base is mixed beside the first.
     const sum =
-      kept.reduce((all, s) => all + minutes(s), 0) + waiting + CHECK_AND_PHOTO + (face.facialHair ? GROOMING : 0)
+      kept.reduce((all, s) => all + minutes(s), 0)
+      + waiting
+      + TAKES.checkAndPhoto
+      + (face.facialHair ? TAKES.grooming : 0)
     return { sum, waiting }
   }
   const cut = CUT_FIRST.filter(id => slots.some(s => s.slot === id && !s.required))

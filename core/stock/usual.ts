@@ -118,19 +118,10 @@ export const USUAL_BY_KIND: Readonly<Record<ItemKind, Usual>> = {
 }
 
 /** What is weighed or counted, not poured. */
+// prettier-ignore
 const WEIGHED: readonly ItemKind[] = [
-  'brow',
-  'eye colour',
-  'liner',
-  'corrector',
-  'concealer',
-  'powder',
-  'contour',
-  'bronzer',
-  'blush',
-  'highlighter',
-  'lip liner',
-  'lip colour',
+  'brow', 'eye colour', 'liner', 'corrector', 'concealer', 'powder', 'contour', 'bronzer', 'blush', 'highlighter',
+  'lip liner', 'lip colour',
 ]
 export const measureOf = (kind: ItemKind): Measure => (kind === 'lashes' ? 'pair' : WEIGHED.includes(kind) ? 'g' : 'ml')
 

@@ -11,20 +11,10 @@ export type AgeBand = (typeof AGE_BANDS)[number]
 export const ZONES = ['forehead', 'nose', 'cheeks', 'chin', 'hairline', 'eye area', 'lips', 'neck'] as const
 export type Zone = (typeof ZONES)[number]
 
+// prettier-ignore
 export const ZONE_STATES = [
-  'dehydrated',
-  'flaky',
-  'textured',
-  'reactive',
-  'blemish-prone',
-  'redness',
-  'dark circles',
-  'uneven',
-  'lined',
-  'chapped',
-  'broken',
-  'sunburnt',
-  'signs of infection',
+  'dehydrated', 'flaky', 'textured', 'reactive', 'blemish-prone', 'redness', 'dark circles', 'uneven', 'lined',
+  'chapped', 'broken', 'sunburnt', 'signs of infection',
 ] as const
 export type ZoneState = (typeof ZONE_STATES)[number]
 

@@ -1,14 +1,8 @@
 import type { Illuminant } from '../colour/tables'
 
+// prettier-ignore
 export const JOB_TYPES = [
-  'ceremony party',
-  'evening',
-  'portrait',
-  'stage',
-  'screen',
-  'editorial',
-  'personal',
-  'lesson',
+  'ceremony party', 'evening', 'portrait', 'stage', 'screen', 'editorial', 'personal', 'lesson',
 ] as const
 export type JobType = (typeof JOB_TYPES)[number]
 

@@ -6,14 +6,13 @@ import { createClient, type Client } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import type { Consultation, OccasionInput } from '#shared/records/consultation'
-import { emptyDatabase } from '../../tests/support/database'
+import { services } from '../../tests/support/services'
 
 /*
  * Databases from before things, people and days stood on a floor of their own: a copy of the demo as that version kept it, with what it
  * answered then, and one with everything awkward that people and hands leave behind.
  */
 
-emptyDatabase()
 const MIGRATIONS = 'server/db/migrations'
 const BEFORE = 'tests/migration/demo-0006'
 
@@ -33,25 +32,10 @@ interface Before {
 }
 const before = JSON.parse(gunzipSync(readFileSync(`${BEFORE}.json.gz`)).toString()) as Before
 
-const load = async () => ({
-  ...(await import('./connection')),
-  ...(await import('../services/kit')),
-  ...(await import('../services/owned')),
-  ...(await import('../services/faces')),
-  ...(await import('../services/buys')),
-  ...(await import('../services/plans')),
-  ...(await import('../services/settings')),
-  ...(await import('../services/setAside')),
-  ...(await import('../services/jobs')),
-})
-
 describe('the demo of the version before', () => {
-  let on: Awaited<ReturnType<typeof load>>
-  beforeAll(async () => {
-    writeFileSync(join(process.env.VARIETAS_DATA!, 'varietas.db'), gunzipSync(readFileSync(`${BEFORE}.db.gz`)))
-    on = await load()
-    await on.migrateDatabase()
-  })
+  const on = services(undefined, folder =>
+    writeFileSync(join(folder, 'varietas.db'), gunzipSync(readFileSync(`${BEFORE}.db.gz`))),
+  )
 
   it('has every bottle as it was, in the order they were entered, and nothing is set aside', async () => {
     const [products, apart] = [await on.kitProducts(), await on.rangesThatSeparate()]

@@ -25,7 +25,8 @@ import { log, errorDetail } from '../log'
 import { keepOnly, listBackups } from './backup'
 import { backUp, clearCopies } from './keeping'
 import { trouble } from './state'
-import { keep, KeeperFailed } from './thread'
+import { KeeperFailed } from './keeperFailed'
+import { keep } from './thread'
 
 /** Marks a person for erasing; from then on it will be finished, in this process or the next. */
 export async function markForErasing(faceId: string): Promise<void> {

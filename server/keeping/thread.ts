@@ -3,6 +3,7 @@ import { Piscina } from 'piscina'
 import type { KeeperOutcome } from '../workers/keeper'
 import { workersFolder } from '../config'
 import { DamagedArchive } from './archive'
+import { KeeperFailed } from './keeperFailed'
 import type { KeepingTasks } from './tasks'
 
 // What it works through it reads in pieces.
@@ -10,17 +11,6 @@ const HEAP_MB = 128
 const YOUNG_MB = 8
 
 let pool: Piscina | undefined
-
-/** A failure of the keeper's, with the code SQLite or the system gave it. */
-export class KeeperFailed extends Error {
-  constructor(
-    readonly code: string,
-    message: string,
-  ) {
-    super(message)
-    this.name = 'KeeperFailed'
-  }
-}
 
 /**
  * Asks the keeper's thread; one thing after another.

@@ -5,7 +5,7 @@ import { measureOf } from '#core/stock/usual'
 import { db, write, type Transaction } from '../db/connection'
 import { offers, products, purchaseLines, purchases, suppliers, units } from '../db/schema'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
-import { BadInput, Conflict, Missing } from '../utils/problems'
+import { allThere, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { command } from './command'
 import { addUnitOf, productColumns } from './kit'
@@ -152,19 +152,9 @@ export async function allPurchases(from: Reader = db): Promise<Purchase[]> {
 /** Turns a plan into a purchase list; prices are those of the offers at this moment. */
 export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase> {
   return command('The purchase list is made.', async act => {
-    const found = await act.tx
-      .select()
-      .from(offers)
-      .where(
-        inArray(
-          offers.id,
-          lines.map(l => l.offerId),
-        ),
-      )
-    const lost = lines.flatMap((l, i) =>
-      found.some(o => o.id === l.offerId) ? [] : [{ path: `lines[${i}].offerId`, message: 'is no longer offered' }],
-    )
-    if (lost.length > 0) throw new BadInput(lost)
+    const asked = lines.map(l => l.offerId)
+    const found = await act.tx.select().from(offers).where(inArray(offers.id, asked))
+    allThere(asked, found, i => `lines[${i}].offerId`, 'is no longer offered')
     const { id } = await act.insert('purchases', { id: newId(), createdAt: now(), budgetMinor })
     for (const { offerId, reason } of lines) {
       const { priceMinor } = found.find(o => o.id === offerId)!

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql, type AnyColumn } from 'drizzle-orm'
 import { verdictOf } from '#core/complexion/recipe'
 import { Consultation, type ConsultationInput } from '#shared/records/consultation'
 import type {
@@ -29,7 +29,7 @@ import {
   seenVerdicts,
   uses,
 } from '../db/schema'
-import { BadInput, Conflict, Missing } from '../utils/problems'
+import { allThere, BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { bookFace, bookingsOf } from './jobs'
 import { newId, now } from './clock'
@@ -75,8 +75,8 @@ function groupBy<T extends { faceId: string }>(rows: readonly T[]): Map<string, 
 type Reader = Pick<typeof db, 'select'>
 const newest = desc(sql`rowid`)
 
-const grouped = async <T extends { faceId: string }>(sort: SortName, rows: readonly T[]) =>
-  groupBy(await sound(sort, rows))
+const grouped = async <T extends { faceId: string }>(sort: SortName, rows: Promise<readonly T[]>) =>
+  groupBy(await sound(sort, await rows))
 
 /** Products that were used on these faces, from the log. */
 async function usedOn(from: Reader, ids: readonly string[]): Promise<Map<string, HistoryEntry[]>> {
@@ -87,7 +87,7 @@ async function usedOn(from: Reader, ids: readonly string[]): Promise<Map<string,
     .where(inArray(uses.faceId, [...ids]))
     .orderBy(desc(uses.at), desc(sql`uses.rowid`))
   const entries = rows.map(({ faceId, ...row }) => ({ ...row, faceId: faceId!, what: 'used' as const }))
-  const used = await grouped('history', entries)
+  const used = await grouped('history', Promise.resolve(entries))
   return new Map([...used].map(([id, list]) => [id, list.map(({ faceId: _face, ...entry }) => entry)]))
 }
 
@@ -97,45 +97,17 @@ async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> 
   const rows = await sound('face', all)
   const ids = rows.map(r => r.id)
   if (ids.length === 0) return []
-  const read = await grouped(
-    'reading',
-    await from
-      .select()
-      .from(readings)
-      .where(and(inArray(readings.faceId, ids), isNull(readings.deletedAt)))
-      .orderBy(newest),
-  )
-  const saved = await grouped(
-    'recipe',
-    await from
-      .select()
-      .from(recipes)
-      .where(and(inArray(recipes.faceId, ids), isNull(recipes.deletedAt)))
-      .orderBy(newest),
-  )
-  const seen = await grouped(
-    'seen',
-    await from.select().from(seenVerdicts).where(inArray(seenVerdicts.faceId, ids)).orderBy(newest),
-  )
-  const past = await grouped(
-    'history',
-    await from.select().from(faceHistory).where(inArray(faceHistory.faceId, ids)).orderBy(newest),
-  )
-  const planned = await grouped(
-    'plan',
-    await from
-      .select()
-      .from(plans)
-      .where(and(inArray(plans.faceId, ids), isNull(plans.deletedAt)))
-      .orderBy(newest),
-  )
+  const of = (table: { faceId: AnyColumn; deletedAt?: AnyColumn }) =>
+    and(inArray(table.faceId, ids), table.deletedAt && isNull(table.deletedAt))
+  const read = await grouped('reading', from.select().from(readings).where(of(readings)).orderBy(newest))
+  const saved = await grouped('recipe', from.select().from(recipes).where(of(recipes)).orderBy(newest))
+  const seen = await grouped('seen', from.select().from(seenVerdicts).where(of(seenVerdicts)).orderBy(newest))
+  const past = await grouped('history', from.select().from(faceHistory).where(of(faceHistory)).orderBy(newest))
+  const planned = await grouped('plan', from.select().from(plans).where(of(plans)).orderBy(newest))
+  const { id, faceId, note, createdAt } = pictures
   const shown = await grouped(
     'picture',
-    await from
-      .select({ id: pictures.id, faceId: pictures.faceId, note: pictures.note, createdAt: pictures.createdAt })
-      .from(pictures)
-      .where(and(inArray(pictures.faceId, ids), isNull(pictures.deletedAt)))
-      .orderBy(newest),
+    from.select({ id, faceId, note, createdAt }).from(pictures).where(of(pictures)).orderBy(newest),
   )
   const used = await usedOn(from, ids)
   const brought = await broughtBy(from, ids)
@@ -303,19 +275,10 @@ async function there(tx: Transaction, name: 'readings' | 'recipes' | 'plans' | '
 export function saveRecipe(faceId: string, { lab, drops, ...input }: SavedRecipeInput): Promise<SavedRecipe> {
   return command(`The recipe is on the card of ${markOf(faceId)}.`, async act => {
     await present(act.tx, faceId)
-    const known = await act.tx
-      .select({ id: products.id, shade: products.shade })
-      .from(products)
-      .where(
-        inArray(
-          products.id,
-          drops.map(d => d.id),
-        ),
-      )
-    const lost = drops.flatMap((d, i) =>
-      known.some(k => k.id === d.id) ? [] : [{ path: `drops[${i}].id`, message: 'is no bottle of this kit' }],
-    )
-    if (lost.length > 0) throw new BadInput(lost)
+    const ids = drops.map(d => d.id)
+    const { id, shade } = products
+    const known = await act.tx.select({ id, shade }).from(products).where(inArray(id, ids))
+    allThere(ids, known, i => `drops[${i}].id`, 'is no bottle of this kit')
     const row = await act.insert('recipes', {
       id: newId(),
       faceId,

@@ -1,12 +1,11 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { Consultation, OccasionInput } from '#shared/records/consultation'
+import { Consultation } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
 import { bottleInput, faceInput, typedReading } from '../../tests/support/inputs'
-import { demoQuestion } from '../../tests/support/demo'
-import { planFace } from '#core/plan/facePlan'
+import { insertPlan, savedPlan } from '../../tests/support/keptPlan'
 import { services } from '../../tests/support/services'
 
 jest.mock('../keeping/thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
@@ -67,26 +66,8 @@ describe('forgetting a person', () => {
     expect(kept.toString('latin1')).not.toContain('zyxpixels123')
     on.calibrate()
     await on.readShot(id, lab)
-    await on.write(async tx => {
-      await tx.insert(on.tables.plans).values({
-        id: 'plan',
-        faceId: id,
-        kind: 'preview',
-        occasion: new OccasionInput(),
-        agreed: 'zyxagreed',
-        change: '',
-        layers: 1,
-        minutes: 1,
-        costMinor: 1,
-        savedAt: '2026-11-24T00:00:00Z',
-      })
-      await tx.insert(on.tables.planBodies).values({
-        planId: 'plan',
-        locks: [],
-        overrides: [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }],
-        plan: planFace(demoQuestion('Orla')),
-      })
-    })
+    const overrides = [{ itemId: 'x', rule: 'history', reason: 'zyxreason' }]
+    await insertPlan(on, id, savedPlan({ id: 'plan', kind: 'preview', agreed: 'zyxagreed', overrides }))
     const job = Object.assign(new JobInput(), { name: 'Market day' })
     const booking = await on.addBookingFor(id, { jobId: null, job })
     await on.changeBooking(booking.id, { ...booking, services: 'zyxservice' })

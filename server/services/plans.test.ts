@@ -6,6 +6,7 @@ import { questionOf } from '#shared/planQuestion'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
+import { insertPlan, savedPlan } from '../../tests/support/keptPlan'
 import { services } from '../../tests/support/services'
 
 jest.mock('../compute/pool', () => ({ computePlan: jest.fn(() => Promise.resolve({})) }))
@@ -88,21 +89,9 @@ describe('kept plans', () => {
     const id = await readFace('Edda')
     const plan = planFace(await ask(id))
     const before = leftIn(await theKit())
-    await on.write(async tx => {
-      await tx.insert(on.tables.plans).values({
-        id: 'p1',
-        faceId: id,
-        kind: 'day',
-        occasion: new OccasionInput(),
-        agreed: '',
-        change: '',
-        layers: plan.layers.length,
-        minutes: plan.minutes.full,
-        costMinor: plan.cost.minor,
-        savedAt: '2026-11-24T00:00:00Z',
-      })
-      await tx.insert(on.tables.planBodies).values({ planId: 'p1', locks: [], overrides: [], plan })
-    })
+    const { layers, minutes, cost } = plan
+    const line = { id: 'p1', layers: layers.length, minutes: minutes.full, costMinor: cost.minor, overrides: [], plan }
+    await insertPlan(on, id, savedPlan(line))
     expect((await on.faceById(id)).plans.map(p => p.id)).toEqual(['p1'])
     expect(await on.changePlanNotes('p1', { agreed: 'as before', change: 'less lip' })).toMatchObject({
       agreed: 'as before',

@@ -286,22 +286,11 @@ async function use(act: Act, { units }: OwnedProduct, amount: number, log: Log):
     await act.insert('uses', { id: newId(), fillId: first.fillId, unitId: first.id, amount: null, ...log })
 }
 
+const asTaken = asc(sql`rowid`)
 export async function allTests(): Promise<Tests> {
   return {
-    palette: await sound(
-      'palette',
-      await db
-        .select()
-        .from(paletteTests)
-        .orderBy(asc(sql`rowid`)),
-    ),
-    flash: await sound(
-      'flash',
-      await db
-        .select()
-        .from(flashTests)
-        .orderBy(asc(sql`rowid`)),
-    ),
+    palette: await sound('palette', await db.select().from(paletteTests).orderBy(asTaken)),
+    flash: await sound('flash', await db.select().from(flashTests).orderBy(asTaken)),
     mixes: await allMixes(),
   }
 }

@@ -18,6 +18,21 @@ export class BadInput extends Problem {
   }
 }
 
+/**
+ * Every id that was named stands among the records found.
+ * @throws BadInput naming each field whose record is gone
+ */
+export function allThere(
+  ids: readonly string[],
+  found: readonly { id: string }[],
+  path: (i: number) => string,
+  message: string,
+): void {
+  const there = new Set(found.map(f => f.id))
+  const lost = ids.flatMap((id, i) => (there.has(id) ? [] : [{ path: path(i), message }]))
+  if (lost.length > 0) throw new BadInput(lost)
+}
+
 export class Missing extends Problem {
   constructor(what: string) {
     super(404, 'not-found', `${what} is not here any more: reload the page.`)

@@ -65,15 +65,9 @@ export class SecondToneInput {
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
 export type LashWish = (typeof LASHES)[number]
+// prettier-ignore
 export const EYE_SHAPES = [
-  'not noted',
-  'round',
-  'almond',
-  'hooded',
-  'deep-set',
-  'downturned',
-  'upturned',
-  'single lid',
+  'not noted', 'round', 'almond', 'hooded', 'deep-set', 'downturned', 'upturned', 'single lid',
 ] as const
 export type EyeShape = (typeof EYE_SHAPES)[number]
 export const EYE_SIZES = ['not noted', 'small', 'even', 'large'] as const
@@ -85,18 +79,9 @@ export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
 export type Consent = (typeof CONSENTS)[number]
 
 /** Where on the face colour is placed. */
+// prettier-ignore
 export const CHART_AREAS = [
-  'brow',
-  'lid',
-  'crease',
-  'lash line',
-  'inner corner',
-  'cheek',
-  'cheekbone',
-  'contour',
-  'nose',
-  'lips',
-  'jaw',
+  'brow', 'lid', 'crease', 'lash line', 'inner corner', 'cheek', 'cheekbone', 'contour', 'nose', 'lips', 'jaw',
 ] as const
 export type ChartArea = (typeof CHART_AREAS)[number]
 

@@ -180,16 +180,9 @@ export interface Shelf {
 
 export const KIT_STATES = ['in use', 'empty', 'retired', 'all'] as const
 export type KitState = (typeof KIT_STATES)[number]
+// prettier-ignore
 export const KIT_ORDERS = [
-  'depth',
-  'shade',
-  'undertone',
-  'family',
-  'coverage',
-  'finish',
-  'size',
-  'level',
-  'price',
+  'depth', 'shade', 'undertone', 'family', 'coverage', 'finish', 'size', 'level', 'price',
 ] as const
 export type KitOrder = (typeof KIT_ORDERS)[number]
 

@@ -37,23 +37,9 @@ const daysOff = (days: number) => new Date(now + days * DAY).toISOString()
 const pick = random.pick
 const whole = (low: number, high: number) => Math.floor(random.between(low, high + 1))
 
+// prettier-ignore
 const SYLLABLES = [
-  'ta',
-  'ro',
-  'min',
-  'el',
-  'va',
-  'sor',
-  'ne',
-  'kai',
-  'du',
-  'li',
-  'or',
-  'fen',
-  'ma',
-  'qui',
-  'bre',
-  'sto',
+  'ta', 'ro', 'min', 'el', 'va', 'sor', 'ne', 'kai', 'du', 'li', 'or', 'fen', 'ma', 'qui', 'bre', 'sto',
 ]
 const word = (syllables: number) => {
   const text = Array.from({ length: syllables }, () => pick(SYLLABLES)).join('')

@@ -31,22 +31,11 @@ const INSIDE =
   /node_modules|\.output|\.mjs|\bat \w+ \(|SQLITE|SELECT |INSERT |UPDATE |DELETE FROM|Failed query|\/work\/|\/tmp\/|TypeError|undefined is not/
 /** What changes the ground under the others is tried apart: see the faults and the restore tests. */
 const APART = /^\/api\/keeping\/(?:confirm|repair|backups)/
+// prettier-ignore
 const LISTS = [
-  '/api/faces',
-  '/api/clientele',
-  '/api/evidence',
-  '/api/jobs',
-  '/api/changes',
-  '/api/kit',
-  '/api/kit/shelf',
-  '/api/kit/names',
-  '/api/kit/ranges',
-  '/api/catalogue',
-  '/api/purchases',
-  '/api/tests',
-  '/api/settings',
-  '/api/set-aside',
-  '/api/keeping',
+  '/api/faces', '/api/clientele', '/api/evidence', '/api/jobs', '/api/changes', '/api/kit', '/api/kit/shelf',
+  '/api/kit/names', '/api/kit/ranges', '/api/catalogue', '/api/purchases', '/api/tests', '/api/settings',
+  '/api/set-aside', '/api/keeping',
 ]
 
 export async function requests(

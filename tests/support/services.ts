@@ -29,9 +29,10 @@ const load = async () => ({
 
 export type Services = Awaited<ReturnType<typeof load>>
 
-/** Every service on an empty database of this test file's own, ready when its tests run. */
-export function services(prepare?: (on: Services) => Promise<unknown>): Services {
-  emptyDatabase()
+/** Every service on an empty database of this test file's own, or on what is put into its folder, ready when its tests run. */
+export function services(prepare?: (on: Services) => Promise<unknown>, put?: (folder: string) => void): Services {
+  const folder = emptyDatabase()
+  put?.(folder)
   const on = {} as Services
   beforeAll(async () => {
     Object.assign(on, await load())

@@ -96,15 +96,11 @@ export const question = (items: readonly KitItem[], more: Partial<PlanQuestion> 
 type Random = ReturnType<typeof seeded>
 const some = <T>(random: Random, list: readonly T[], chance: number) => list.filter(() => random.between(0, 1) < chance)
 
+// prettier-ignore
 const LISTS = [
-  'Aqua, Glycerin, Panthenol',
-  'Aqua, Dimethicone, Parfum, Linalool',
-  'Ricinus Communis Seed Oil, Lanolin, Cera Alba',
-  'Talc, Mica, Silica',
-  'Isododecane, Trimethylsiloxysilicate',
-  'Aqua, Alcohol Denat., Lavandula Angustifolia Oil',
-  'Dimethicone, Titanium Dioxide [nano], Carmine',
-  'Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Wheat Protein',
+  'Aqua, Glycerin, Panthenol', 'Aqua, Dimethicone, Parfum, Linalool', 'Ricinus Communis Seed Oil, Lanolin, Cera Alba',
+  'Talc, Mica, Silica', 'Isododecane, Trimethylsiloxysilicate', 'Aqua, Alcohol Denat., Lavandula Angustifolia Oil',
+  'Dimethicone, Titanium Dioxide [nano], Carmine', 'Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Wheat Protein',
 ]
 
 /** Anything a kit might hold, sensible or not. */

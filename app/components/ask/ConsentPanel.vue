@@ -30,13 +30,13 @@ async function forget() {
     <Choices
       :model-value="face.consultation.keepRecord"
       label="To keep this record"
-      :options="CONSENTS.map(c => ({ value: c, text: c }))"
+      :options="CONSENTS"
       @update:model-value="answer({ keepRecord: $event! })"
     />
     <Choices
       :model-value="face.consultation.keepPictures"
       label="To keep pictures"
-      :options="CONSENTS.map(c => ({ value: c, text: c }))"
+      :options="CONSENTS"
       @update:model-value="answer({ keepPictures: $event! })"
     />
     <p v-if="face.consultation.keepRecord === 'refused'" role="status">
@@ -44,24 +44,22 @@ async function forget() {
     </p>
     <p>
       <a class="act" :href="`/api/faces/${face.id}/record`" download>A copy of this record, for them</a>
-      <button class="act" type="button" @click="asking = true">Forget this person …</button>
+      <Act @click="asking = true">Forget this person …</Act>
     </p>
-    <v-dialog v-model="asking" max-width="480" aria-label="Forget this person">
-      <v-card>
-        <div class="form">
-          <h2>Forget {{ face.name }}?</h2>
-          <p>
-            Readings, recipes, plans, cards, history, pictures, what they brought and their name in purchase lists are
-            erased from the file itself. The backups kept here hold them too: they give way to one new backup without
-            them. There is no undo. Copies you keep elsewhere, and what you wrote of them in another face’s notes, stay.
-          </p>
-          <div class="acts">
-            <v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn
-            ><v-btn variant="text" autofocus @click="asking = false">Keep the record</v-btn>
-          </div>
+    <FormDialog v-model="asking" label="Forget this person">
+      <div class="form">
+        <h2>Forget {{ face.name }}?</h2>
+        <p>
+          Readings, recipes, plans, cards, history, pictures, what they brought and their name in purchase lists are
+          erased from the file itself. The backups kept here hold them too: they give way to one new backup without
+          them. There is no undo. Copies you keep elsewhere, and what you wrote of them in another face’s notes, stay.
+        </p>
+        <div class="acts">
+          <v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn
+          ><v-btn variant="text" autofocus @click="asking = false">Keep the record</v-btn>
         </div>
-      </v-card>
-    </v-dialog>
+      </div>
+    </FormDialog>
   </section>
 </template>
 

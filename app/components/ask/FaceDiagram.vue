@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import { walked } from '~/composables/useWalk'
 import type { Lab } from '#core/colour/lab'
 import { ZONES, type Zone, type ZoneState } from '#core/suitability/face'
 
@@ -27,15 +26,11 @@ const SHAPES: Record<Zone, { d: string; at: readonly [number, number] }> = {
   'neck': { d: 'M86 262c10 10 20 14 34 14s24-4 34-14c0 24 4 36 22 50H64c18-14 22-26 22-50z', at: [120, 300] },
 }
 const fill = computed(() => (props.skin ? labToCss(props.skin) : 'var(--rail)'))
-const root = ref<SVGElement>()
-
-function walk(event: KeyboardEvent) {
-  const next = walked(ZONES, props.selected, event.key)
-  if (!next) return
-  event.preventDefault()
-  emit('select', next)
-  nextTick(() => root.value?.querySelector<SVGElement>(`[data-zone="${next}"]`)?.focus())
-}
+const { root, walk } = useWalk(
+  ZONES,
+  () => props.selected,
+  to => emit('select', to),
+)
 const label = (zone: Zone) =>
   `${zone}: ${props.states[zone]?.length ? props.states[zone]!.join(', ') : 'nothing noted'}`
 </script>
@@ -44,18 +39,13 @@ const label = (zone: Zone) =>
   <svg ref="root" class="face" viewBox="0 0 240 316" role="group" aria-label="The face in zones. Arrow keys move.">
     <path d="M84 236h72c0 50 4 58 24 76H60c20-18 24-26 24-76z" :fill="fill" />
     <path :d="FACE" :fill="fill" />
-    <g
+    <FaceArea
       v-for="zone in ZONES"
       :key="zone"
-      class="zone"
-      role="button"
-      :data-zone="zone"
-      :aria-label="label(zone)"
-      :aria-pressed="selected === zone"
-      :tabindex="selected === zone ? 0 : -1"
-      @click="emit('select', zone)"
-      @keydown.enter.prevent="emit('select', zone)"
-      @keydown.space.prevent="emit('select', zone)"
+      :name="zone"
+      :label="label(zone)"
+      :selected="selected === zone"
+      @select="emit('select', zone)"
       @keydown="walk"
     >
       <path :d="SHAPES[zone].d" />
@@ -63,7 +53,7 @@ const label = (zone: Zone) =>
         <circle :cx="SHAPES[zone].at[0]" :cy="SHAPES[zone].at[1]" r="10" />
         <text :x="SHAPES[zone].at[0]" :y="SHAPES[zone].at[1] + 5">{{ states[zone]!.length }}</text>
       </g>
-    </g>
+    </FaceArea>
   </svg>
 </template>
 
@@ -73,31 +63,24 @@ const label = (zone: Zone) =>
   max-width: 300px;
   display: block;
 }
-.zone {
-  cursor: pointer;
-}
-.zone > path {
+.area > path {
   fill: transparent;
   stroke: #1a1a1a;
   stroke-width: 1;
   stroke-opacity: 0.55;
 }
-.zone:hover > path {
+.area:hover > path {
   stroke-opacity: 1;
   stroke-width: 2;
 }
-.zone[aria-pressed='true'] > path {
+.area[aria-pressed='true'] > path {
   stroke: #ffffff;
   stroke-width: 5;
   stroke-opacity: 1;
   paint-order: stroke;
   filter: drop-shadow(0 0 0 #000);
 }
-.zone:focus,
-.zone:focus-visible {
-  outline: none;
-}
-.zone:focus-visible > path {
+.area:focus-visible > path {
   stroke: var(--accent);
   stroke-width: 5;
   stroke-opacity: 1;

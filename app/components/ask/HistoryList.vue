@@ -46,14 +46,12 @@ async function add() {
     <ul v-if="rows.length > 0" class="rows">
       <li v-for="r in rows" :key="r.id">
         <b>{{ nameOf(r.productId) }}</b> <span>{{ r.what }}{{ r.times > 1 ? `, ${r.times} times` : '' }}</span>
-        <span class="small">{{ r.notes.join(' ') }}</span><button
-          class="act"
-          type="button"
+        <span class="small">{{ r.notes.join(' ') }}</span><Act
           :aria-label="`Forget ${nameOf(r.productId)}: ${r.what}`"
           @click="undo.attempt(() => faces.forgetEntry(face.id, r.id))"
         >
           Forget
-        </button>
+        </Act>
       </li>
     </ul>
     <form class="add" @submit.prevent="add">

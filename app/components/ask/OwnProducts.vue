@@ -40,14 +40,12 @@ async function add() {
   <div>
     <ul v-if="face.own.length > 0" class="rows">
       <li v-for="p in face.own" :key="p.id">
-        <b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><button
-          class="act"
-          type="button"
+        <b>{{ p.shade }}</b> <span class="small">{{ p.kind }}</span><Act
           :aria-label="`Take ${p.shade} off`"
           @click="undo.attempt(() => faces.leaveHome(face.id, p.id))"
         >
           Take off
-        </button>
+        </Act>
       </li>
     </ul>
     <form class="add" novalidate @submit.prevent="add">

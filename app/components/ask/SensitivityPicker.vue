@@ -58,7 +58,7 @@ const drop = (word: string) => {
               ? 'in nothing of the kit whose list is on record'
               : ''
         }}</span>
-        <button class="act" type="button" :aria-label="`Take ${word} off`" @click="drop(word)">Take off</button>
+        <Act :aria-label="`Take ${word} off`" @click="drop(word)">Take off</Act>
       </li>
     </ul>
     <p v-if="model.length > 0 && found.unread > 0" class="small">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SKIN_TYPES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
+import { SKIN_TYPES, ZONE_STATES, type Zone, type ZoneState } from '#core/suitability/face'
 import type { ZoneInput } from '#shared/records/consultation'
 
 /** What is seen on the chosen zone; stopping signs say at once what follows from them. */
@@ -21,16 +21,13 @@ function put(next: ZoneInput) {
   const others = zones.value.filter(z => z.zone !== props.zone)
   zones.value = next.states.length > 0 || next.type ? [...others, next] : others
 }
-const toggle = (state: ZoneState) =>
-  put({
-    ...entry.value,
-    states: entry.value.states.includes(state)
-      ? entry.value.states.filter(s => s !== state)
-      : [...entry.value.states, state],
-  })
+const seen = computed({
+  get: () => entry.value.states,
+  set: states => put({ ...entry.value, states: [...states] }),
+})
 const type = computed({
   get: () => entry.value.type ?? undefined,
-  set: (t: SkinType | undefined) => put({ ...entry.value, type: t === entry.value.type ? null : t }),
+  set: type => put({ ...entry.value, type: type ?? null }),
 })
 const hasType = computed(() => !['lips', 'eye area', 'hairline', 'neck'].includes(props.zone))
 const caution = computed(() => {
@@ -49,22 +46,10 @@ const caution = computed(() => {
       v-if="hasType"
       v-model="type"
       label="Here the skin is"
-      :options="SKIN_TYPES.filter(t => t !== 'combination').map(t => ({ value: t, text: t }))"
+      optional
+      :options="SKIN_TYPES.filter(t => t !== 'combination')"
     />
-    <fieldset>
-      <legend class="small">and it looks</legend>
-      <div class="choices">
-        <button
-          v-for="state in states"
-          :key="state"
-          type="button"
-          :aria-pressed="entry.states.includes(state)"
-          @click="toggle(state)"
-        >
-          {{ state }}
-        </button>
-      </div>
-    </fieldset>
+    <Choices v-model="seen" several label="and it looks" :options="states" />
     <p v-if="caution" role="status">
       <b>{{ caution }}</b>
     </p>

@@ -49,15 +49,13 @@ const fieldInWords = (path: string) =>
           :aria-label="`Put ${record.name} right by hand`"
           >By hand</NuxtLink
         >
-        <button
+        <Act
           v-if="record.id"
-          class="act"
-          type="button"
           :aria-label="`Put ${record.name} away`"
           @click="undo.attempt(() => keeping.putAway(record))"
         >
           Put it away
-        </button>
+        </Act>
       </span>
     </li>
   </ul>
@@ -65,11 +63,7 @@ const fieldInWords = (path: string) =>
 
 <style scoped>
 li {
-  display: grid;
   grid-template-columns: 64px minmax(0, 1fr) 150px;
-  gap: 18px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
   padding: 8px 0;
   overflow-wrap: anywhere;
 }

@@ -2,6 +2,7 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement, type ChartOptions } from 'chart.js'
 import { Line } from 'vue-chartjs'
 import type { SpendPoint } from '#core/buy/buy'
+import type { Column } from '~/words/columns'
 
 /** What each further amount of money buys; a point is chosen on the chart, with the slider or in the table. */
 const props = defineProps<{
@@ -59,6 +60,13 @@ const options = computed<ChartOptions<'line'>>(() => ({
 }))
 const table = ref(false)
 const label = (p: SpendPoint) => `${formatMoney(p.spend, props.currency)} reaches ${percent(p.reach)}`
+const COLUMNS: Column<(typeof props.points)[number]>[] = [
+  { key: 'spend', text: 'Spent', class: 'num', of: p => formatMoney(p.spend) },
+  { key: 'reach', text: 'Reach, %', class: 'num', of: p => Math.round(p.reach * 100) },
+  { key: 'bottles', text: 'Bottles', class: 'num', of: p => p.chosen.length },
+  { key: 'proof', text: 'Proof', of: p => (p.optimal ? 'best' : 'best found') },
+  { key: 'doing', text: 'Look', unseen: true },
+]
 </script>
 
 <template>
@@ -78,36 +86,16 @@ const label = (p: SpendPoint) => `${formatMoney(p.spend, props.currency)} reache
         @change="emit('choose', Number(($event.target as HTMLInputElement).value))"
       />
     </label>
-    <button class="act" type="button" :aria-expanded="table" @click="table = !table">
+    <Act :aria-expanded="table" @click="table = !table">
       {{ table ? 'Hide the table' : 'As a table' }}
-    </button>
-    <table v-if="table" class="ledger">
-      <caption class="visually-hidden">
-        Reach by money spent
-      </caption>
-      <thead>
-        <tr>
-          <th class="num">Spent</th>
-          <th class="num">Reach, %</th>
-          <th class="num">Bottles</th>
-          <th>Proof</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(p, i) in points" :key="p.spend">
-          <td class="num">{{ formatMoney(p.spend) }}</td>
-          <td class="num">{{ Math.round(p.reach * 100) }}</td>
-          <td class="num">{{ p.chosen.length }}</td>
-          <td>{{ p.optimal ? 'best' : 'best found' }}</td>
-          <td>
-            <button class="act" type="button" :disabled="i === chosen" @click="emit('choose', i)">
-              {{ i === chosen ? 'shown' : 'Look at it' }}
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    </Act>
+    <Ledger v-if="table" caption="Reach by money spent" :columns="COLUMNS" :lines="points">
+      <template #doing="{ index }">
+        <Act :disabled="index === chosen" @click="emit('choose', index)">{{
+          index === chosen ? 'shown' : 'Look at it'
+        }}</Act>
+      </template>
+    </Ledger>
   </section>
 </template>
 

@@ -66,7 +66,6 @@ function choose(id: string) {
   bottleId.value = id
   depth.value = hue.value = chroma.value = undefined
 }
-const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: w, text: w }))
 </script>
 
 <template>
@@ -98,21 +97,14 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
           right-name="the skin as told so far"
           :height="70"
         />
-        <Choices v-model="depth" :label="`Beside ${bottle.shade} the skin is`" :options="words(SHADES_OF_DEPTH)" />
-        <Choices v-model="hue" label="and" :options="words(SHADES_OF_HUE)" />
-        <Choices v-model="chroma" label="and" :options="words(SHADES_OF_CHROMA)" />
+        <Choices v-model="depth" :label="`Beside ${bottle.shade} the skin is`" :options="SHADES_OF_DEPTH" />
+        <Choices v-model="hue" label="and" :options="SHADES_OF_HUE" />
+        <Choices v-model="chroma" label="and" :options="SHADES_OF_CHROMA" />
       </template>
       <ul v-if="said.length > 0" class="small">
         <li v-for="s in said" :key="s.bottleId">
           {{ inWords(s) }}
-          <button
-            class="act"
-            type="button"
-            :aria-label="`Forget: ${inWords(s)}`"
-            @click="said = said.filter(o => o !== s)"
-          >
-            Forget
-          </button>
+          <Act :aria-label="`Forget: ${inWords(s)}`" @click="said = said.filter(o => o !== s)"> Forget </Act>
         </li>
       </ul>
     </template>

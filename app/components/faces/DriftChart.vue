@@ -4,6 +4,7 @@ import { Line } from 'vue-chartjs'
 import { skinPlace } from '#core/complexion/skin'
 import type { FaceReading } from '#shared/records/faces'
 import { isAhead } from '#shared/today'
+import type { Column } from '~/words/columns'
 
 /** How the skin drifts: depth at one site over time, readings with a tan on apart; with its table twin. */
 const props = defineProps<{ readings: readonly FaceReading[]; theme: string }>()
@@ -68,6 +69,12 @@ const options = computed<ChartOptions<'line'>>(() => ({
     },
   },
 }))
+const COLUMNS: Column<(typeof rows.value)[number]>[] = [
+  { key: 'when', text: 'When', of: r => r.when },
+  { key: 'site', text: 'Site', of: r => r.site + (r.tanned ? ', tan on' : '') },
+  { key: 'depth', text: 'Depth', class: 'num', of: r => r.depth.toFixed(1) },
+  { key: 'place', text: 'Sits at', of: r => r.place },
+]
 </script>
 
 <template>
@@ -79,27 +86,7 @@ const options = computed<ChartOptions<'line'>>(() => ({
         :aria-label="`Depth over time: ${rows.map(r => `${r.when} ${r.depth.toFixed(1)}`).join('; ')}`"
       />
     </div>
-    <table class="ledger">
-      <caption class="visually-hidden">
-        Readings over time
-      </caption>
-      <thead>
-        <tr>
-          <th>When</th>
-          <th>Site</th>
-          <th class="num">Depth</th>
-          <th>Sits at</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="r in rows" :key="r.at">
-          <td>{{ r.when }}</td>
-          <td>{{ r.site }}{{ r.tanned ? ', tan on' : '' }}</td>
-          <td class="num">{{ r.depth.toFixed(1) }}</td>
-          <td>{{ r.place }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <Ledger caption="Readings over time" :columns="COLUMNS" :lines="rows" />
   </section>
 </template>
 

@@ -52,9 +52,9 @@ watch(
       />
     </div>
     <div class="says">
-      <button class="act" type="button" @click="choose('left')">Left</button>
-      <button class="act" type="button" @click="choose('alike')">No telling them apart</button>
-      <button class="act" type="button" @click="choose('right')">Right</button>
+      <Act @click="choose('left')">Left</Act>
+      <Act @click="choose('alike')">No telling them apart</Act>
+      <Act @click="choose('right')">Right</Act>
     </div>
     <p class="small" role="status">
       {{
@@ -62,7 +62,7 @@ watch(
           ? `${plural(chosen, 'choice')}: enough. More narrow it a little.`
           : `${chosen} of about ${ENOUGH_CHOICES} choices.`
       }}
-      <button v-if="chosen > 0" class="act" type="button" @click="back">Take the last one back</button>
+      <Act v-if="chosen > 0" @click="back">Take the last one back</Act>
     </p>
   </div>
 </template>

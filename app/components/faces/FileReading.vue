@@ -3,6 +3,7 @@ import { averageShots } from '#core/reading/average'
 import { FileProblem, readMeasurements, type Sample } from '#core/reading/measurementFile'
 import type { Reading } from '#core/reading/reading'
 import { INSTRUMENT_FLOOR } from '#shared/meter'
+import { axisColumns, type Column } from '~/words/columns'
 
 /** Measured colours from a file: CGATS text or CSV, Lab or spectra; the rows that belong to this skin are averaged. */
 const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()
@@ -48,6 +49,12 @@ function toggle(i: number) {
   if (!next.delete(i)) next.add(i)
   taken.value = next
 }
+const COLUMNS: Column<Sample>[] = [
+  { key: 'take', text: 'Take', unseen: true },
+  { key: 'row', text: 'Row', of: s => s.name + (s.reflectance ? ', spectrum' : '') },
+  ...axisColumns((s: Sample) => s.lab),
+  { key: 'colour', text: 'Colour', unseen: true },
+]
 </script>
 
 <template>
@@ -59,31 +66,18 @@ function toggle(i: number) {
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>
     </p>
-    <table v-if="samples.length > 0" class="ledger">
-      <caption class="small">
-        Take the rows that are this skin; they are averaged.
-      </caption>
-      <thead>
-        <tr>
-          <th><span class="visually-hidden">Take</span></th>
-          <th>Row</th>
-          <th class="num">L*</th>
-          <th class="num">a*</th>
-          <th class="num">b*</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(s, i) in samples.slice(0, 50)" :key="i">
-          <td><input type="checkbox" :checked="taken.has(i)" :aria-label="`Take ${s.name}`" @change="toggle(i)" /></td>
-          <td>{{ s.name }}{{ s.reflectance ? ', spectrum' : '' }}</td>
-          <td class="num">{{ s.lab.L.toFixed(1) }}</td>
-          <td class="num">{{ s.lab.a.toFixed(1) }}</td>
-          <td class="num">{{ s.lab.b.toFixed(1) }}</td>
-          <td><Swatch :lab="s.lab" :size="34" /></td>
-        </tr>
-      </tbody>
-    </table>
+    <Ledger
+      v-if="samples.length > 0"
+      caption="Take the rows that are this skin; they are averaged."
+      seen-caption
+      :columns="COLUMNS"
+      :lines="samples.slice(0, 50)"
+    >
+      <template #take="{ line, index }">
+        <input type="checkbox" :checked="taken.has(index)" :aria-label="`Take ${line.name}`" @change="toggle(index)" />
+      </template>
+      <template #colour="{ line }"><Swatch :lab="line.lab" :size="34" /></template>
+    </Ledger>
     <p v-if="samples.length > 50" class="small">The first 50 of {{ samples.length }} rows are shown.</p>
   </div>
 </template>
@@ -100,9 +94,6 @@ input[type='checkbox'] {
   width: 20px;
   height: 20px;
   accent-color: var(--accent);
-}
-caption {
-  text-align: left;
 }
 p {
   margin: 0;

@@ -32,7 +32,7 @@ const after = computed(() => (touch.value ? difference(touch.value.lab, props.sk
     <template v-if="touch"
       >{{ touch.add.count === 1 ? 'One drop' : `${touch.add.count} drops` }} of
       {{ kit.byId.get(touch.add.id)?.shade }} to {{ touch.to }} brings it to ΔE {{ after!.toFixed(1) }}.
-      <button class="act" type="button" @click="emit('take', touch)">Take it</button></template
+      <Act @click="emit('take', touch)">Take it</Act></template
     >
     <template v-else-if="touch === null">{{
       whole ? 'No single touch of this kit brings it back.' : 'A bottle of it is empty or has left the kit.'

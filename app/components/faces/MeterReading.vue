@@ -5,6 +5,7 @@ import { DEPTH_WORDS, type DepthWord } from '#core/stock/placement'
 import { averageShots } from '#core/reading/average'
 import type { Reading } from '#core/reading/reading'
 import { INSTRUMENT_FLOOR } from '#shared/meter'
+import { axisColumns, type Column } from '~/words/columns'
 
 /** Three shots of the simulated meter, averaged. It is to be calibrated on its white tile first. */
 const props = defineProps<{ faceId: string }>()
@@ -46,7 +47,11 @@ const shoot = () =>
     knows.value = true
     shots.value = [...shots.value, lab]
   })
-const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: w, text: w }))
+const COLUMNS: Column<Lab>[] = [
+  { key: 'shot', text: 'Shot' },
+  ...axisColumns((shot: Lab) => shot),
+  { key: 'doing', text: 'Drop', unseen: true, class: 'num' },
+]
 </script>
 
 <template>
@@ -56,9 +61,9 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
       <Choices
         v-model="depth"
         label="It has no skin to see for this face. Let it see"
-        :options="words(Object.keys(DEPTH_WORDS) as DepthWord[])"
+        :options="Object.keys(DEPTH_WORDS) as DepthWord[]"
       />
-      <Choices v-model="tone" label="with undertone" :options="words(UNDERTONES)" />
+      <Choices v-model="tone" label="with undertone" :options="UNDERTONES" />
     </template>
     <p v-if="!calibratedUntil">
       <b>1.</b> Hold it to the white tile.
@@ -73,38 +78,14 @@ const words = <T extends string>(list: readonly T[]) => list.map(w => ({ value: 
       </p>
       <p class="small">Calibrated until {{ momentInWords(calibratedUntil) }}.</p>
     </template>
-    <table v-if="shots.length > 0" class="ledger">
-      <caption class="visually-hidden">
-        Shots of the simulated meter
-      </caption>
-      <thead>
-        <tr>
-          <th>Shot</th>
-          <th class="num">L*</th>
-          <th class="num">a*</th>
-          <th class="num">b*</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(shot, i) in shots" :key="i">
-          <td>{{ i + 1 }}{{ average?.stray.includes(i) ? ': strays, read again' : '' }}</td>
-          <td class="num">{{ shot.L.toFixed(1) }}</td>
-          <td class="num">{{ shot.a.toFixed(1) }}</td>
-          <td class="num">{{ shot.b.toFixed(1) }}</td>
-          <td class="num">
-            <button
-              class="act"
-              type="button"
-              :aria-label="`Drop shot ${i + 1}`"
-              @click="shots = shots.filter((_, k) => k !== i)"
-            >
-              Drop
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <Ledger v-if="shots.length > 0" caption="Shots of the simulated meter" :columns="COLUMNS" :lines="shots">
+      <template #shot="{ index }"
+        >{{ index + 1 }}{{ average?.stray.includes(index) ? ': strays, read again' : '' }}</template
+      >
+      <template #doing="{ index }">
+        <Act :aria-label="`Drop shot ${index + 1}`" @click="shots = shots.filter((_, k) => k !== index)">Drop</Act>
+      </template>
+    </Ledger>
     <p v-if="shots.length > 0 && shots.length < ENOUGH" class="small">
       {{ plural(ENOUGH - shots.length, 'more shot') }}, then it can be averaged.
     </p>

@@ -40,11 +40,11 @@ async function save() {
     <Choices
       v-model="source"
       label="Read the skin"
-      :options="READING_SOURCES.filter(s => s !== 'verdicts').map(s => ({ value: s, text: s }))"
+      :options="READING_SOURCES.filter(s => s !== 'verdicts')"
       hide-label
     />
     <div class="where">
-      <Choices v-model="site" label="Where on them" :options="SITES.map(s => ({ value: s, text: s }))" />
+      <Choices v-model="site" label="Where on them" :options="SITES" />
       <label class="tick"><input v-model="tanned" type="checkbox" />with a fake tan on</label>
     </div>
     <BetweenBottles v-if="source === 'between bottles'" @reading="take" />

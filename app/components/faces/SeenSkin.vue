@@ -54,7 +54,7 @@ const keep = () =>
     <p v-if="problem" role="alert">
       <b>{{ problem }}</b>
     </p>
-    <button class="act" type="button" :disabled="busy" @click="keep">Keep it as a reading</button>
+    <Act :disabled="busy" @click="keep">Keep it as a reading</Act>
   </div>
 </template>
 

@@ -7,11 +7,11 @@ const props = defineProps<{ face: Face }>()
 const faces = useFaces()
 const undo = useUndo()
 const COUNTS = [
-  { value: 0, text: 'not' },
-  { value: 1, text: 'once' },
-  { value: 2, text: 'twice' },
-  { value: 3, text: '3 ×' },
-]
+  [0, 'not'],
+  [1, 'once'],
+  [2, 'twice'],
+  [3, '3 ×'],
+] as const
 
 const weights = computed(() => props.face.consultation.siteWeights)
 const read = computed(() => newestBySite(props.face.readings))
@@ -23,14 +23,14 @@ const inWords = computed(() =>
   ),
 )
 const TAN = [
-  { value: 'as read', text: 'as last read' },
-  { value: 'bare', text: 'without a tan' },
-  { value: 'tan', text: 'with a fake tan on' },
+  ['as read', 'as last read'],
+  ['bare', 'without a tan'],
+  ['tan', 'with a fake tan on'],
 ] as const
 const tan = computed(
   () => (({ null: 'as read', true: 'tan', false: 'bare' }) as const)[`${props.face.consultation.tanOn}`],
 )
-const setTan = (what: (typeof TAN)[number]['value'] | undefined) =>
+const setTan = (what: (typeof TAN)[number][0] | undefined) =>
   undo.attempt(() =>
     faces.answer(props.face.id, {
       tanOn: what === 'tan' ? true : what === 'bare' ? false : null,

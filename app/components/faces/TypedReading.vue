@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { UNREAD } from '#core/colour/lab'
 import { check } from '#shared/validate'
 import { LabDto } from '#shared/compute/parts'
 import { spherical, type Reading } from '#core/reading/reading'
@@ -6,7 +7,7 @@ import { spherical, type Reading } from '#core/reading/reading'
 /** Lab typed in, with how sure it is. */
 const props = defineProps<{ about: string }>()
 const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()
-const typed = reactive({ L: '', a: '', b: '' })
+const lab = ref(UNREAD)
 // Standard deviations in L*, a*, b*.
 const SPREAD: Record<'measured' | 'about' | 'guess', readonly [number, number, number]> = {
   measured: [0.5, 0.4, 0.4],
@@ -14,13 +15,13 @@ const SPREAD: Record<'measured' | 'about' | 'guess', readonly [number, number, n
   guess: [3, 2, 2.5],
 }
 const sure = ref<keyof typeof SPREAD>('measured')
-useDraft(`reading:${props.about}`, reactive({ typed, sure }))
+useDraft(`reading:${props.about}`, reactive({ lab, sure }))
 
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
-const lab = computed(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))
 const checked = computed(() => check(LabDto, lab.value))
 const errorsAt = (axis: 'L' | 'a' | 'b') =>
-  typed[axis] === '' || checked.value.ok ? [] : checked.value.issues.filter(i => i.path === axis).map(i => i.message)
+  !Number.isFinite(lab.value[axis]) || checked.value.ok
+    ? []
+    : checked.value.issues.filter(i => i.path === axis).map(i => i.message)
 watch(
   [checked, sure],
   () =>
@@ -35,15 +36,7 @@ watch(
 
 <template>
   <div class="flow">
-    <LabFields :values="typed" :errors="errorsAt" @type="(axis, text) => (typed[axis] = text)" />
-    <Choices
-      v-model="sure"
-      label="How sure"
-      :options="[
-        { value: 'measured', text: 'measured' },
-        { value: 'about', text: 'about' },
-        { value: 'guess', text: 'a guess' },
-      ]"
-    />
+    <LabFields v-model="lab" :errors="errorsAt" />
+    <Choices v-model="sure" label="How sure" :options="['measured', 'about', ['guess', 'a guess']]" />
   </div>
 </template>

@@ -6,7 +6,7 @@ import { dayInWords } from '~/words/words'
 
 /** Which day a face is booked for: one that is written down, or a new one with a name and a date. */
 const booking = defineModel<BookingForFace | null>({ required: true })
-defineProps<{ errors?: (path: string) => string[] }>()
+const props = defineProps<{ errors?: (path: string) => string[] }>()
 const jobs = useJobs()
 const NONE = ''
 const NEW = '+'
@@ -28,6 +28,9 @@ function choose(value: string) {
     }
   else booking.value = { jobId: value, job: null }
 }
+const name = computed({ get: () => booking.value?.job?.name ?? '', set: name => set({ name }) })
+const day = computed({ get: () => booking.value?.job?.day ?? '', set: day => set({ day: day || null }) })
+const wrong = (field: string) => props.errors?.(`booking.job.${field}`) ?? props.errors?.(`job.${field}`)
 const set = (part: Partial<JobInput>) => {
   if (booking.value?.job) booking.value = { jobId: null, job: { ...booking.value.job, ...part } }
 }
@@ -37,20 +40,8 @@ const set = (part: Partial<JobInput>) => {
   <div class="flow">
     <v-select :model-value="which" label="Booked for" :items="items" @update:model-value="choose" />
     <template v-if="booking?.job">
-      <v-text-field
-        :model-value="booking.job.name"
-        label="Name of the job"
-        maxlength="200"
-        :error-messages="errors?.('booking.job.name') ?? errors?.('job.name')"
-        @update:model-value="set({ name: $event })"
-      />
-      <v-text-field
-        :model-value="booking.job.day"
-        label="Day"
-        type="date"
-        :error-messages="errors?.('booking.job.day') ?? errors?.('job.day')"
-        @update:model-value="set({ day: $event || null })"
-      />
+      <v-text-field v-model="name" label="Name of the job" maxlength="200" :error-messages="wrong('name')" />
+      <v-text-field v-model="day" label="Day" type="date" :error-messages="wrong('day')" />
     </template>
   </div>
 </template>

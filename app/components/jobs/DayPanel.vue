@@ -39,15 +39,15 @@ const differs = computed(() => Object.keys(booking.value?.differs ?? {}).length 
         For <NuxtLink class="act" :to="`/jobs/${booking.jobId}`">{{ dayOf(booking) }}</NuxtLink>
       </p>
       <p v-else>Not booked: planned as a personal visit.</p>
-      <button class="act" type="button" :aria-expanded="adding" @click="adding = !adding">
+      <Act :aria-expanded="adding" @click="adding = !adding">
         {{ adding ? 'Not now' : booking ? 'Book another day' : 'Book a day' }}
-      </button>
+      </Act>
     </div>
     <BookDay v-if="adding" :face="face" @done="adding = false" />
     <OccasionFields :model-value="asks" @update:model-value="ask" />
     <p v-if="differs" class="small">
       Where it differs from {{ booking!.job.name }}, it is so for {{ face.name }} alone.
-      <button class="act" type="button" @click="ask(booking!.job.conditions)">As the job</button>
+      <Act @click="ask(booking!.job.conditions)">As the job</Act>
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Preview, TableDifference } from '#shared/records/keeping'
+import type { Column } from '~/words/columns'
 
 /** What restoring a backup would change, before anything is changed. */
 defineProps<{ preview: Preview; busy: boolean }>()
@@ -43,6 +44,12 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
   ]
     .filter(Boolean)
     .join(', ')
+const COLUMNS: Column<NonNullable<Preview['differences']>[number]>[] = [
+  { key: 'what', text: 'What', of: d => WORDS[d.table] ?? d.table },
+  { key: 'here', text: 'Here', class: 'num', of: d => d.here },
+  { key: 'there', text: 'In the backup', class: 'num', of: d => d.there },
+  { key: 'change', text: 'Restoring', of: changeInWords },
+]
 </script>
 
 <template>
@@ -55,27 +62,12 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
       }}
     </p>
     <p v-if="preview.differences?.length === 0"><b>It holds what is here now: restoring would change nothing.</b></p>
-    <table v-else-if="preview.differences" class="ledger">
-      <caption class="visually-hidden">
-        What restoring would change
-      </caption>
-      <thead>
-        <tr>
-          <th>What</th>
-          <th class="num">Here</th>
-          <th class="num">In the backup</th>
-          <th>Restoring</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="d in preview.differences" :key="d.table">
-          <td>{{ WORDS[d.table] ?? d.table }}</td>
-          <td class="num">{{ d.here }}</td>
-          <td class="num">{{ d.there }}</td>
-          <td>{{ changeInWords(d) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <Ledger
+      v-else-if="preview.differences"
+      caption="What restoring would change"
+      :columns="COLUMNS"
+      :lines="preview.differences"
+    />
     <p class="small">The data as they are now are backed up first, so this can be taken back the same way.</p>
     <div class="acts">
       <v-btn color="primary" variant="flat" :loading="busy" @click="emit('restore')">Restore it</v-btn
@@ -95,7 +87,7 @@ const changeInWords = ({ onlyHere, onlyThere, changed }: TableDifference) =>
 p {
   margin: 0;
 }
-.ledger :is(th, td):last-child {
+.ledger :deep(:is(th, td):last-child) {
   padding-left: 28px;
 }
 </style>

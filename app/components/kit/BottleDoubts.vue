@@ -109,7 +109,7 @@ async function believe() {
           <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{
             percent(suspect.probability)
           }}, from {{ plural(verdicts.length, 'verdict') }}).
-          <button v-if="suspect.holds" class="act" type="button" @click="believe">Take its new colour</button>
+          <Act v-if="suspect.holds" @click="believe">Take its new colour</Act>
           <span v-else class="small">Not sure enough to change it: a few more looks.</span>
         </p>
         <p v-else>
@@ -125,7 +125,6 @@ async function believe() {
           :right="suspect.lab"
           left-name="as thought"
           right-name="as seen"
-          :height="60"
         />
         <template v-if="asked?.bottle && asked.face">
           <p ref="next" tabindex="-1">

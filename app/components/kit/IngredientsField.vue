@@ -67,14 +67,9 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
             ? 'The list does not decide the base: say it yourself.'
             : `Reads as a ${read.family} base.`
         }}</b>
-        <button
-          v-if="read.family !== 'unknown' && read.family !== props.family"
-          class="act"
-          type="button"
-          @click="emit('family', read.family)"
-        >
+        <Act v-if="read.family !== 'unknown' && read.family !== props.family" @click="emit('family', read.family)">
           Take it
-        </button>
+        </Act>
         <span class="small">
           {{ plural(read.ingredients.length, 'ingredient')
           }}{{ read.mayContain.length > 0 ? `, ${read.mayContain.length} it may contain` : '' }}.</span

@@ -2,6 +2,7 @@
 import { asLearned, type MixLesson } from '#core/reading/measuredMixes'
 import { complexionOf } from '#shared/kitPigments'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+import type { Column } from '~/words/columns'
 
 /** Mixes that were measured, how near they came to what was predicted, and what they teach of the bottles. */
 const kit = useKit()
@@ -44,6 +45,15 @@ const rows = computed(() =>
     after: lesson.value?.after[i],
   })),
 )
+const columns = computed((): Column<(typeof rows.value)[number]>[] => [
+  { key: 'mix', text: 'Mix', of: m => m.name },
+  { key: 'measured', text: 'Measured' },
+  { key: 'before', text: 'Off by, ΔE', class: 'num', of: m => m.before?.toFixed(1) ?? '' },
+  ...(lesson.value?.learned
+    ? [{ key: 'after', text: 'As learned', class: 'num', of: (m: { after?: number }) => m.after?.toFixed(1) ?? '' }]
+    : []),
+  { key: 'doing', text: 'Forget', unseen: true },
+])
 // Less than this would not be seen in a mix.
 const PULLS = 0.05
 const TURNS = 0.3
@@ -100,7 +110,7 @@ async function take() {
           <template v-if="lesson.learned && taught.length > 0">
             <b>{{ lessonInWords }}</b> With that, mixes that were held out come {{ mean(lesson.heldOut) }} ΔE from what
             was measured instead of {{ mean(lesson.before) }}.
-            <button class="act" type="button" @click="take">Take what they teach</button>
+            <Act @click="take">Take what they teach</Act>
           </template>
           <template v-else-if="mixes.length < 2">One mix teaches nothing yet: measure another.</template>
           <template v-else
@@ -109,41 +119,21 @@ async function take() {
           >
         </p>
         <div class="wide">
-          <table class="ledger">
-            <caption class="visually-hidden">
-              Measured mixes, with the difference between predicted and measured
-            </caption>
-            <thead>
-              <tr>
-                <th>Mix</th>
-                <th>Measured</th>
-                <th class="num">Off by, ΔE</th>
-                <th v-if="lesson.learned" class="num">As learned</th>
-                <th><span class="visually-hidden">Forget</span></th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="{ mix, name, before, after } in rows" :key="mix.id">
-                <td>{{ name }}</td>
-                <td><Swatch :lab="mix.lab" :size="28" /></td>
-                <td class="num">{{ before?.toFixed(1) }}</td>
-                <td v-if="lesson.learned" class="num">{{ after?.toFixed(1) }}</td>
-                <td>
-                  <button
-                    class="act"
-                    type="button"
-                    :aria-label="`Forget the mix ${name}`"
-                    @click="undo.attempt(() => plans.removeMix(mix.id))"
-                  >
-                    Forget
-                  </button>
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <Ledger
+            caption="Measured mixes, with the difference between predicted and measured"
+            :columns="columns"
+            :lines="rows"
+          >
+            <template #measured="{ line }"><Swatch :lab="line.mix.lab" :size="28" /></template>
+            <template #doing="{ line }">
+              <Act :aria-label="`Forget the mix ${line.name}`" @click="undo.attempt(() => plans.removeMix(line.mix.id))"
+                >Forget</Act
+              >
+            </template>
+          </Ledger>
         </div>
       </template>
-      <p v-else>Stopped. <button class="act" type="button" @click="learn">Learn again</button></p>
+      <p v-else>Stopped. <Act @click="learn">Learn again</Act></p>
     </div>
   </details>
 </template>

@@ -28,12 +28,17 @@ const neighbour = ref<string>()
 const deeper = ref<Step>(0)
 const yellower = ref<Step>(0)
 
-const words = (list: readonly string[]) => list.map(w => ({ value: w, text: w }))
-const ways = computed<{ value: Way; text: string }[]>(() => [
-  ...(isComplexionKind(props.kind) ? [] : [{ value: 'clear' as const, text: 'It has no colour' }]),
-  { value: 'words', text: 'By word' },
-  { value: 'beside', text: 'Beside a bottle' },
-  { value: 'colour', text: 'By colour' },
+const steps = (less: string, same: string, more: string): [Step, string][] => [
+  [-1, less],
+  [0, same],
+  [1, more],
+]
+
+const ways = computed<[Way, string][]>(() => [
+  ...(isComplexionKind(props.kind) ? [] : [['clear', 'It has no colour'] satisfies [Way, string]]),
+  ['words', 'By word'],
+  ['beside', 'Beside a bottle'],
+  ['colour', 'By colour'],
 ])
 // What a kind usually is decides where the picking begins.
 watch(
@@ -62,10 +67,6 @@ function set(colour: Lab, from: ColourSource) {
   lab.value = colour
   source.value = from
 }
-const typed = (axis: keyof Lab, text: string) =>
-  set({ ...lab.value, [axis]: text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')) }, 'given colour')
-const figures = computed(() => ({ L: shown(lab.value.L), a: shown(lab.value.a), b: shown(lab.value.b) }))
-const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 100) : '')
 </script>
 
 <template>
@@ -76,19 +77,11 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
         v-if="kind === 'adjuster'"
         v-model="hue"
         label="What it adds"
-        :options="words(Object.keys(ADJUSTER_WORDS)) as { value: AdjusterWord; text: string }[]"
+        :options="Object.keys(ADJUSTER_WORDS) as AdjusterWord[]"
       />
       <template v-else>
-        <Choices
-          v-model="depth"
-          label="Depth"
-          :options="words(Object.keys(DEPTH_WORDS)) as { value: DepthWord; text: string }[]"
-        />
-        <Choices
-          v-model="tone"
-          label="Undertone"
-          :options="words(UNDERTONES) as { value: Undertone; text: string }[]"
-        />
+        <Choices v-model="depth" label="Depth" :options="Object.keys(DEPTH_WORDS) as DepthWord[]" />
+        <Choices v-model="tone" label="Undertone" :options="UNDERTONES" />
       </template>
     </template>
     <template v-else-if="way === 'beside'">
@@ -97,26 +90,15 @@ const shown = (v: number) => (Number.isFinite(v) ? String(Math.round(v * 100) / 
         label="The bottle it stands beside"
         :items="bottles.map(b => ({ value: b.id, title: b.shade }))"
       />
-      <Choices
-        v-model="deeper"
-        label="It is"
-        :options="[
-          { value: -1, text: 'a little lighter' },
-          { value: 0, text: 'as deep' },
-          { value: 1, text: 'a little deeper' },
-        ]"
-      />
-      <Choices
-        v-model="yellower"
-        label="and"
-        :options="[
-          { value: -1, text: 'pinker' },
-          { value: 0, text: 'the same hue' },
-          { value: 1, text: 'yellower' },
-        ]"
-      />
+      <Choices v-model="deeper" label="It is" :options="steps('a little lighter', 'as deep', 'a little deeper')" />
+      <Choices v-model="yellower" label="and" :options="steps('pinker', 'the same hue', 'yellower')" />
     </template>
-    <LabFields v-else :values="figures" :errors="axis => errors(`lab.${axis}`)" @type="typed" />
+    <LabFields
+      v-else
+      :model-value="lab"
+      :errors="axis => errors(`lab.${axis}`)"
+      @update:model-value="set($event, 'given colour')"
+    />
     <p v-if="errors('lab').length > 0 && way !== 'colour'" class="wrong" role="alert">
       Say where it sits: pick a word, a bottle beside it, or a colour.
     </p>

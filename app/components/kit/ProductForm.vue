@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isRead, UNREAD } from '#core/colour/lab'
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { isMixed, rangeKey } from '#shared/kitPigments'
 import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/usual'
@@ -12,12 +13,11 @@ const kit = useKit()
 const undo = useUndo()
 const { at, submit, problem, busy, clash, reset } = useForm(OwnedProductInput)
 
-const UNPLACED = { L: Number.NaN, a: Number.NaN, b: Number.NaN }
 /** What a kind usually is, until the artist says more. */
 function usualOf(kind: ItemKind) {
   const { coverage, finish, family, size, traits } = USUAL_BY_KIND[kind]
   const place = isComplexionKind(kind)
-    ? { lab: UNPLACED, colourSource: 'depth word' as const }
+    ? { lab: { ...UNREAD }, colourSource: 'depth word' as const }
     : { lab: { ...CLEAR_LAB }, colourSource: 'clear' as const }
   return { coverage, finish, family, sizeMl: size, traits: { ...traits }, ...place }
 }
@@ -37,14 +37,13 @@ const traits = computed({
 })
 const sharpen = ref(props.product !== null)
 const priceWrong = ref('')
-const placed = computed(() => [values.lab.L, values.lab.a, values.lab.b].every(Number.isFinite))
+const placed = computed(() => isRead(values.lab))
 const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.kind === 'foundation'))
 const { ranges: owned } = useRangesOwned()
 const ranges = computed(() => [
   ...new Set(owned.value.flatMap(r => ((!values.brand || r.brand === values.brand) && r.range ? r.range : []))),
 ])
 const brands = computed(() => [...new Set(owned.value.map(r => r.brand).filter(Boolean))])
-const options = (list: readonly string[]) => list.map(v => ({ value: v, title: v }))
 const mixes = computed(() => !kit.apart.some(r => rangeKey(r) === rangeKey(values)))
 
 function chooseKind(kind: ItemKind | null) {
@@ -55,7 +54,6 @@ function chooseKind(kind: ItemKind | null) {
   const { lab, colourSource, ...usual } = usualOf(kind)
   Object.assign(values, usual, placedAlready ? {} : { lab, colourSource })
 }
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 
 function takeTheirs() {
   const there = clash.value as unknown as OwnedProduct
@@ -134,56 +132,27 @@ async function save() {
       <Swatch :lab="values.lab" :size="72" />
       <FieldPlace :lab="values.lab" />
     </div>
-    <button class="act" type="button" :aria-expanded="sharpen" @click="sharpen = !sharpen">
+    <Act :aria-expanded="sharpen" @click="sharpen = !sharpen">
       {{ sharpen ? 'Less' : 'Sharpen: range, base, coverage, size, price, ingredients …' }}
-    </button>
+    </Act>
     <div v-if="sharpen" class="more">
-      <v-combobox
-        v-model="values.brand"
-        label="Brand"
-        :items="brands"
-        variant="outlined"
-        density="comfortable"
-        hide-details="auto"
-        :error-messages="at('brand')"
-      />
-      <v-combobox
-        v-model="values.range"
-        label="Range"
-        :items="ranges"
-        variant="outlined"
-        density="comfortable"
-        hide-details="auto"
-        :error-messages="at('range')"
-      />
-      <v-select v-model="values.family" label="Base" :items="options(FAMILIES)" :error-messages="at('family')" />
-      <v-select
-        v-model="values.coverage"
-        label="Coverage"
-        :items="options(COVERAGES)"
-        :error-messages="at('coverage')"
-      />
-      <v-select v-model="values.finish" label="Finish" :items="options(FINISHES)" :error-messages="at('finish')" />
-      <v-text-field
-        :model-value="Number.isFinite(values.sizeMl) ? values.sizeMl : ''"
-        label="Size, ml or g"
-        inputmode="decimal"
-        :error-messages="at('sizeMl')"
-        @update:model-value="values.sizeMl = number(String($event))"
-      />
+      <v-combobox v-model="values.brand" label="Brand" :items="brands" :error-messages="at('brand')" />
+      <v-combobox v-model="values.range" label="Range" :items="ranges" :error-messages="at('range')" />
+      <v-select v-model="values.family" label="Base" :items="[...FAMILIES]" :error-messages="at('family')" />
+      <v-select v-model="values.coverage" label="Coverage" :items="[...COVERAGES]" :error-messages="at('coverage')" />
+      <v-select v-model="values.finish" label="Finish" :items="[...FINISHES]" :error-messages="at('finish')" />
+      <NumberField v-model="values.sizeMl" label="Size, ml or g" :error-messages="at('sizeMl')" />
       <v-text-field
         v-model="price"
         label="Price"
         inputmode="decimal"
         :error-messages="priceWrong ? [priceWrong] : at('priceMinor')"
       />
-      <v-text-field
+      <NumberField
         v-if="isMixed(values)"
-        :model-value="Number.isFinite(values.strength) ? Math.round(values.strength * 100) / 100 : ''"
+        v-model="values.strength"
         label="Pulls a mix, times"
-        inputmode="decimal"
         :error-messages="at('strength')"
-        @update:model-value="values.strength = number(String($event))"
       />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
       <Choices
@@ -191,11 +160,11 @@ async function save() {
         class="wide"
         label="How full"
         :options="[
-          { value: 1, text: 'full' },
-          { value: 0.75, text: '¾' },
-          { value: 0.5, text: 'half' },
-          { value: 0.25, text: '¼' },
-          { value: 0, text: 'empty' },
+          [1, 'full'],
+          [0.75, '¾'],
+          [0.5, 'half'],
+          [0.25, '¼'],
+          [0, 'empty'],
         ]"
       />
       <TraitsFields v-model="traits" :errors="at" />
@@ -217,7 +186,7 @@ async function save() {
         {{ values.range }} mixes with itself (untick when you have seen it separate)
       </label>
     </div>
-    <div class="actions">
+    <div class="acts">
       <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{
         product ? 'Save' : 'Put it in the kit'
       }}</v-btn>
@@ -241,7 +210,7 @@ async function save() {
 .wide {
   grid-column: 1 / -1;
 }
-.actions {
+.acts {
   display: flex;
   gap: 10px;
   position: sticky;

@@ -31,11 +31,7 @@ const TICKED: readonly { key: 'buildable' | 'seenByClients' | 'limited'; text: s
 /** What is picked of one field: one word of a list, or several. */
 const word = (key: keyof Traits) => [traits.value[key]].flat().find(v => typeof v === 'string')
 const words = (key: keyof Traits) => [traits.value[key]].flat().filter(v => typeof v === 'string')
-const number = (text: unknown) => {
-  const typed = String(text ?? '').trim()
-  return typed === '' ? null : Number(typed.replace(',', '.'))
-}
-const shown = (v: unknown) => (typeof v !== 'number' || Number.isNaN(v) ? '' : String(v))
+const figure = (key: keyof Traits) => [traits.value[key]].flat().find(v => typeof v === 'number') ?? Number.NaN
 </script>
 
 <template>
@@ -55,12 +51,11 @@ const shown = (v: unknown) => (typeof v !== 'number' || Number.isNaN(v) ? '' : S
       :items="[...items]"
       @update:model-value="set(key, $event)"
     />
-    <v-text-field
+    <NumberField
       v-else
-      :model-value="shown(traits[key])"
+      :model-value="figure(key)"
       v-bind="fieldOf(key, label)"
-      inputmode="decimal"
-      @change="set(key, number(($event.target as HTMLInputElement).value))"
+      @update:model-value="set(key, Number.isNaN($event) ? null : $event)"
     />
   </template>
   <div class="ticks">

@@ -8,6 +8,12 @@ const DAY_OF_WORK = [
   { to: '/buys', name: 'Buys' },
 ]
 const route = useRoute()
+const ASIDE = [
+  { to: '/keeping', name: 'Keeping', class: 'aside wide' },
+  { to: '/methods', name: 'Methods', class: 'last' },
+]
+// What lies within a room names itself.
+useHead({ title: () => [...DAY_OF_WORK, ...ASIDE].find(room => room.to === route.path)?.name })
 const here = (to: string) => (to === '/' ? route.path === '/' : route.path.startsWith(to))
 </script>
 
@@ -18,11 +24,8 @@ const here = (to: string) => (to === '/' ? route.path === '/' : route.path.start
       <li v-for="{ to, name } in DAY_OF_WORK" :key="to">
         <NuxtLink :to="to" :aria-current="here(to) ? 'page' : undefined">{{ name }}</NuxtLink>
       </li>
-      <li class="aside wide">
-        <NuxtLink to="/keeping" :aria-current="here('/keeping') ? 'page' : undefined">Keeping</NuxtLink>
-      </li>
-      <li class="last">
-        <NuxtLink to="/methods" :aria-current="here('/methods') ? 'page' : undefined">Methods</NuxtLink>
+      <li v-for="room in ASIDE" :key="room.to" :class="room.class">
+        <NuxtLink :to="room.to" :aria-current="here(room.to) ? 'page' : undefined">{{ room.name }}</NuxtLink>
       </li>
     </ul>
   </nav>

@@ -33,9 +33,7 @@ const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : und
 <template>
   <div>
     <p v-if="state === 'loading'" role="status">Looking through what was changed …</p>
-    <p v-else-if="state === 'failed'" role="alert">
-      {{ problem }} <button class="act" type="button" @click="load()">Try again</button>
-    </p>
+    <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load()">Try again</Act></p>
     <p v-else-if="changes.length === 0">Nothing was changed yet.</p>
     <ol v-else class="rows" data-testid="changes">
       <li v-for="change in changes" :key="change.id" :class="{ gone: change.undoneBy }">
@@ -46,25 +44,16 @@ const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : und
             <template v-if="change.undoWords">Undo: {{ change.undoWords }}.</template>
           </p>
         </div>
-        <button
+        <Act
           v-if="change.undoWords"
-          class="act"
-          type="button"
           :aria-label="`Undo: ${change.undoWords}`"
           @click="undo.attempt(() => undo.takeBack(change.id))"
         >
           Undo
-        </button>
+        </Act>
       </li>
     </ol>
-    <button
-      v-if="state === 'ready' && !isWhole && changes.length > 0"
-      class="act"
-      type="button"
-      @click="load(changes.at(-1)!.id)"
-    >
-      Earlier
-    </button>
+    <Act v-if="state === 'ready' && !isWhole && changes.length > 0" @click="load(changes.at(-1)!.id)"> Earlier </Act>
   </div>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Column } from '~/words/columns'
+
 /** A record that was changed elsewhere while it was being changed here: both, field by field, and the choice between them. */
 const props = defineProps<{ mine: object; today: Record<string, unknown> }>()
 const emit = defineEmits<{ mine: []; theirs: [] }>()
@@ -30,32 +32,17 @@ const rows = computed(() =>
       theirs: shown(props.today[field]),
     })),
 )
+const COLUMNS: Column<(typeof rows.value)[number]>[] = [
+  { key: 'field', text: 'Field', of: row => capital(row.field) },
+  { key: 'mine', text: 'Yours', class: 'free', of: row => row.mine },
+  { key: 'theirs', text: 'There now', class: 'free', of: row => row.theirs },
+]
 </script>
 
 <template>
   <section class="clash" aria-label="Changed elsewhere">
-    <table class="ledger">
-      <caption class="visually-hidden">
-        What differs
-      </caption>
-      <thead>
-        <tr>
-          <th>Field</th>
-          <th>Yours</th>
-          <th>There now</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.field">
-          <td>{{ capital(row.field) }}</td>
-          <td class="free">{{ row.mine }}</td>
-          <td class="free">{{ row.theirs }}</td>
-        </tr>
-        <tr v-if="rows.length === 0">
-          <td colspan="3">Both say the same.</td>
-        </tr>
-      </tbody>
-    </table>
+    <Ledger v-if="rows.length > 0" caption="What differs" :columns="COLUMNS" :lines="rows" />
+    <p v-else>Both say the same.</p>
     <div class="acts">
       <v-btn color="primary" variant="flat" @click="emit('mine')">Keep yours</v-btn>
       <v-btn color="primary" @click="emit('theirs')">Take what is there</v-btn>

@@ -4,9 +4,7 @@ const emit = defineEmits<{ discard: [] }>()
 </script>
 
 <template>
-  <p class="note" role="status">
-    As you left it, not saved yet. <button class="act" type="button" @click="emit('discard')">Begin anew</button>
-  </p>
+  <p class="note" role="status">As you left it, not saved yet. <Act @click="emit('discard')">Begin anew</Act></p>
 </template>
 
 <style scoped>

@@ -6,6 +6,6 @@ const emit = defineEmits<{ again: [] }>()
 <template>
   <p role="alert">
     <b>This could not be computed.</b> Nothing is lost; the <NuxtLink to="/">Bench</NuxtLink> says if a bottle or a face
-    needs a hand. <button class="act" type="button" @click="emit('again')">Try again</button>
+    needs a hand. <Act @click="emit('again')">Try again</Act>
   </p>
 </template>

@@ -29,7 +29,7 @@ watch(() => props.anew, again)
   <Part v-if="!failed"><slot /></Part>
   <tr v-else-if="row">
     <td colspan="20" role="alert">
-      <b>{{ what }} cannot be shown.</b> <button class="act" type="button" @click="again">Try again</button>
+      <b>{{ what }} cannot be shown.</b> <Act @click="again">Try again</Act>
     </td>
   </tr>
   <div v-else role="alert">
@@ -37,7 +37,7 @@ watch(() => props.anew, again)
     <p class="lead">
       Something in it could not be drawn; nothing is lost, and everything else works. The
       <NuxtLink to="/">Bench</NuxtLink> says if a record needs a hand.
-      <button class="act" type="button" @click="again">Try again</button>
+      <Act @click="again">Try again</Act>
     </p>
   </div>
 </template>

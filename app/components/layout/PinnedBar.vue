@@ -23,20 +23,20 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
     <NuxtLink to="/buys" class="budget"
       >Budget <b>{{ formatMoney(settings.value.budgetMinor, settings.value.currency) }}</b></NuxtLink
     >
-    <button class="act chairside" type="button" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">
+    <Act class="chairside" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">
       {{ chairside.on ? 'At the desk' : 'At the chair' }}
-    </button>
-    <button class="act" type="button" @click="settings.change({ theme: other }, true)">
+    </Act>
+    <Act @click="settings.change({ theme: other }, true)">
       {{ other === 'wings' ? 'Wings (dark)' : 'Day (light)' }}
-    </button>
-    <button class="act" type="button" :aria-expanded="history" @click="history = !history">History</button>
-    <v-dialog v-model="history" max-width="560" scrollable aria-label="What was changed">
-      <v-card class="history"
-        ><h2>What was changed</h2>
-        <ChangeList v-if="history" />
-        <v-btn variant="text" @click="history = false">Close</v-btn></v-card
-      >
-    </v-dialog>
+    </Act>
+    <Act :aria-expanded="history" @click="history = !history">History</Act>
+    <FormDialog v-model="history" label="What was changed">
+      <div class="form">
+        <h2>What was changed</h2>
+        <ChangeList />
+        <v-btn variant="text" @click="history = false">Close</v-btn>
+      </div>
+    </FormDialog>
   </header>
 </template>
 
@@ -68,11 +68,6 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
 }
 .chairside {
   margin-left: auto;
-}
-.history {
-  padding: 20px 24px;
-  display: grid;
-  gap: 10px;
 }
 .pinned a {
   overflow: hidden;

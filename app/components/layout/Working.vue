@@ -8,7 +8,7 @@ const emit = defineEmits<{ stop: [] }>()
   <div class="working" role="status">
     <span>{{ what }} …</span>
     <v-progress-linear :model-value="(done ?? 0) * 100" color="primary" height="6" :aria-label="what" />
-    <button class="act" type="button" @click="emit('stop')">Stop</button>
+    <Act @click="emit('stop')">Stop</Act>
   </div>
 </template>
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import { walked } from '~/composables/useWalk'
 import type { Lab } from '#core/colour/lab'
 import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/records/consultation'
 
@@ -39,14 +38,11 @@ const label = (area: ChartArea) => {
   const mark = markOf(area)
   return `${area}: ${mark ? props.nameOf(mark) : 'nothing placed'}`
 }
-const root = ref<SVGElement>()
-function walk(event: KeyboardEvent) {
-  const next = walked(CHART_AREAS, props.selected, event.key)
-  if (!next) return
-  event.preventDefault()
-  emit('select', next)
-  nextTick(() => root.value?.querySelector<SVGElement>(`[data-area="${next}"]`)?.focus())
-}
+const { root, walk } = useWalk(
+  CHART_AREAS,
+  () => props.selected,
+  to => emit('select', to),
+)
 </script>
 
 <template>
@@ -66,18 +62,13 @@ function walk(event: KeyboardEvent) {
       stroke-width="0.8"
       aria-hidden="true"
     />
-    <g
+    <FaceArea
       v-for="area in ORDER"
       :key="area"
-      class="area"
-      role="button"
-      :data-area="area"
-      :aria-label="label(area)"
-      :aria-pressed="selected === area"
-      :tabindex="selected === area ? 0 : -1"
-      @click="emit('select', area)"
-      @keydown.enter.prevent="emit('select', area)"
-      @keydown.space.prevent="emit('select', area)"
+      :name="area"
+      :label="label(area)"
+      :selected="selected === area"
+      @select="emit('select', area)"
       @keydown="walk"
     >
       <g clip-path="url(#face-outline)">
@@ -90,7 +81,7 @@ function walk(event: KeyboardEvent) {
           :fill-opacity="markOf(area) ? 0.85 : 0"
         />
       </g>
-    </g>
+    </FaceArea>
   </svg>
 </template>
 
@@ -100,10 +91,6 @@ function walk(event: KeyboardEvent) {
   max-width: 420px;
   display: block;
   print-color-adjust: exact;
-}
-.area {
-  cursor: pointer;
-  pointer-events: all;
 }
 .area path {
   stroke: #1a1a1a;
@@ -121,10 +108,6 @@ function walk(event: KeyboardEvent) {
   stroke-opacity: 1;
   stroke-dasharray: none;
   paint-order: stroke;
-}
-.area:focus,
-.area:focus-visible {
-  outline: none;
 }
 .area:focus-visible path {
   stroke: var(--accent);

@@ -26,14 +26,12 @@ async function add(event: Event) {
     </label>
     <ul v-if="face.pictures.length > 0">
       <li v-for="(p, i) in face.pictures" :key="p.id">
-        <img :src="`/api/pictures/${p.id}`" :alt="`Reference picture ${i + 1}`" loading="lazy" /><button
-          class="act"
-          type="button"
+        <img :src="`/api/pictures/${p.id}`" :alt="`Reference picture ${i + 1}`" loading="lazy" /><Act
           :aria-label="`Delete picture ${i + 1}`"
           @click="undo.attempt(() => faces.removePicture(face.id, p.id))"
         >
           Delete
-        </button>
+        </Act>
       </li>
     </ul>
     <p class="small">Pictures stay on this machine; location and camera data are taken out before they are kept.</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Lab } from '#core/colour/lab'
+import { isRead, UNREAD, type Lab } from '#core/colour/lab'
 import { difference } from '#core/colour/difference'
 import type { Drops } from '#core/complexion/recipe'
 import { averageShots } from '#core/reading/average'
@@ -13,12 +13,9 @@ const undo = useUndo()
 const { at, submit, problem, busy } = useForm(MeasuredMixInput)
 const SHOTS = 3
 
-const AXES = ['L', 'a', 'b'] as const
-const typed = reactive({ L: '', a: '', b: '' })
-const draft = useDraft(`mix:${props.drops.map(d => `${d.count}×${d.id}`).join('+')}`, typed)
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
-const measured = computed<Lab>(() => ({ L: number(typed.L), a: number(typed.a), b: number(typed.b) }))
-const isWhole = computed(() => AXES.every(axis => Number.isFinite(measured.value[axis])))
+const measured = ref(UNREAD)
+const draft = useDraft(`mix:${props.drops.map(d => `${d.count}×${d.id}`).join('+')}`, measured)
+const isWhole = computed(() => isRead(measured.value))
 const asPlain = () => props.drops.map(d => ({ ...d }))
 
 const shooting = ref(false)
@@ -31,15 +28,14 @@ async function shoot() {
       const { lab } = await api('post', '/api/devices/simulated-meter/mix', {}, { body: { drops: asPlain() } })
       shots.push(lab)
     }
-    const { mean } = averageShots(shots, INSTRUMENT_FLOOR)
-    for (const axis of AXES) typed[axis] = mean[axis].toFixed(1)
+    measured.value = averageShots(shots, INSTRUMENT_FLOOR).mean
   })
   shooting.value = false
 }
 async function keep() {
   const done = await submit({ drops: asPlain(), lab: measured.value }, input => plans.addMix(input))
   if (!done) return
-  for (const axis of AXES) typed[axis] = ''
+  measured.value = UNREAD
   draft.done()
 }
 </script>
@@ -50,7 +46,7 @@ async function keep() {
     <form class="flow" novalidate @submit.prevent="keep">
       <p class="small">Measure it once set: what it teaches of the bottles stands in the Kit.</p>
       <v-btn color="primary" :loading="shooting" @click="shoot">Calibrate the simulated meter, three shots</v-btn>
-      <LabFields :values="typed" :errors="axis => at(`lab.${axis}`)" @type="(axis, text) => (typed[axis] = text)" />
+      <LabFields v-model="measured" :errors="axis => at(`lab.${axis}`)" />
       <TouchingFields
         v-if="isWhole"
         :left="lab"

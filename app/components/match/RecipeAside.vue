@@ -129,7 +129,7 @@ const touchInWords = (t: Touch) =>
           left-name="as it is"
           right-name="with the touch"
           :height="44"
-        /><button class="act" type="button" @click="emit('take', touch)">Take it into the recipe</button></template
+        /><Act @click="emit('take', touch)">Take it into the recipe</Act></template
       >
       <p v-else-if="touch === null">Nothing in this kit brings it nearer. <NuxtLink to="/buys">See Buys</NuxtLink></p>
     </div>

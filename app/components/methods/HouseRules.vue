@@ -24,14 +24,7 @@ function add() {
     <ul class="rows">
       <li v-for="(r, i) in rules" :key="i">
         <b>{{ capital(r.slot) }}</b>: {{ names.nameOf(r.itemId) }} <span class="small">{{ r.sentence }}</span>
-        <button
-          class="act"
-          type="button"
-          :aria-label="`Drop the rule: ${r.sentence}`"
-          @click="rules = rules.filter((_, k) => k !== i)"
-        >
-          Drop
-        </button>
+        <Act :aria-label="`Drop the rule: ${r.sentence}`" @click="rules = rules.filter((_, k) => k !== i)"> Drop </Act>
       </li>
     </ul>
     <div class="add">

@@ -4,11 +4,11 @@ import { RULES } from '#core/suitability/rules'
 /** Every rule of the plan, to be switched off or made to weigh more; what would do harm stands whatever is set. */
 const weights = defineModel<Record<string, number>>({ required: true })
 const LEVELS = [
-  { value: 0, text: 'off' },
-  { value: 0.5, text: 'half' },
-  { value: 1, text: 'as it comes' },
-  { value: 2, text: 'double' },
-]
+  [0, 'off'],
+  [0.5, 'half'],
+  [1, 'as it comes'],
+  [2, 'double'],
+] as const
 const search = ref('')
 const shown = computed(() => RULES.filter(r => r.looksAt.toLowerCase().includes(search.value.toLowerCase())))
 const set = (id: string, weight: number | undefined) => {

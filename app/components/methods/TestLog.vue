@@ -40,14 +40,12 @@ async function addFlash() {
       <li v-for="t in plans.tests.palette" :key="t.id">
         <b>{{ t.a.replace(' / ', ' ') }}</b> with <b>{{ t.b.replace(' / ', ' ') }}</b>: {{ t.result
         }}{{ t.after ? `, ${t.after}` : '' }}
-        <button
-          class="act"
-          type="button"
+        <Act
           :aria-label="`Forget the test of ${t.a} with ${t.b}`"
           @click="undo.attempt(() => plans.removePaletteTest(t.id))"
         >
           Forget
-        </button>
+        </Act>
       </li>
     </ul>
     <div class="add">
@@ -61,27 +59,17 @@ async function addFlash() {
     <ul class="rows">
       <li v-for="t in plans.tests.flash" :key="t.id">
         <b>{{ listInWords(t.itemIds.map(nameOf)) }}</b>: {{ t.result }} in flash
-        <button
-          class="act"
-          type="button"
+        <Act
           :aria-label="`Forget the flash test of ${listInWords(t.itemIds.map(nameOf))}`"
           @click="undo.attempt(() => plans.removeFlashTest(t.id))"
         >
           Forget
-        </button>
+        </Act>
       </li>
     </ul>
     <div class="add">
       <ProductPicker v-model="itemId" label="Photographed" />
-      <Choices
-        v-model="flash"
-        label="It was"
-        :options="[
-          { value: 'good', text: 'good' },
-          { value: 'bad', text: 'bad' },
-        ]"
-        hide-label
-      />
+      <Choices v-model="flash" label="It was" :options="['good', 'bad']" hide-label />
       <v-btn color="primary" :disabled="!itemId" @click="addFlash">Keep</v-btn>
     </div>
   </section>

@@ -4,6 +4,7 @@ import type { Layer } from '#core/plan/facePlan'
 import type { FaceCard } from '#shared/faceCard'
 import type { LayerRecords } from '#shared/records/plans'
 import { amountInWords, reasonInWords } from '~/words/plan'
+import type { Column } from '~/words/columns'
 
 /** The lines of a card: with amounts, tools and reasons for the artist, products alone for the person. */
 const props = defineProps<{
@@ -15,57 +16,47 @@ const props = defineProps<{
 const FIRST_REASONS = 3
 const rows = computed(() => props.card.lines.map((line, i) => ({ line, layer: props.layers[i]! })))
 
+const FOR_THE_ARTIST: Column<(typeof rows.value)[number]>[] = [
+  { key: 'amount', text: 'Amount', class: 'num', of: ({ layer }) => amountInWords(layer.amount) },
+  { key: 'tool', text: 'With', class: 'small tool', of: ({ line }) => line.tool ?? '' },
+  { key: 'why', text: 'Why', class: 'small wide' },
+]
+
 /** Where a product was used before, for whoever asks why this one. */
 function recordOf({ key }: Layer): string {
   const { faces: used, reactions } = props.record[key] ?? { faces: 0, reactions: 0 }
   const reacted = reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')
   return used === 0 ? '' : `on ${plural(used, 'face')} so far, ${reacted}`
 }
+const columns = computed((): Column<(typeof rows.value)[number]>[] => [
+  { key: 'step', text: 'Step' },
+  { key: 'product', text: 'Product' },
+  ...(props.reader === 'artist' ? FOR_THE_ARTIST : []),
+])
 </script>
 
 <template>
-  <table class="ledger">
-    <caption class="visually-hidden">
-      {{
-        reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used'
-      }}
-    </caption>
-    <thead>
-      <tr>
-        <th>Step</th>
-        <th>Product</th>
-        <template v-if="reader === 'artist'">
-          <th class="num">Amount</th>
-          <th class="tool">With</th>
-          <th class="wide">Why</th>
-        </template>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="({ line, layer }, i) in rows" :key="i">
-        <td>
-          <b>{{ line.step }}</b>
-          <span v-if="line.where" class="small"> {{ line.where }}</span>
-        </td>
-        <td>
-          <span class="product">
-            <i v-if="layer.item.lab" :style="{ background: labToCss(layer.item.lab) }" aria-hidden="true" />
-            <span>{{
-              reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product)
-            }}</span>
-          </span>
-        </td>
-        <template v-if="reader === 'artist'">
-          <td class="num">{{ amountInWords(layer.amount) }}</td>
-          <td class="small tool">{{ line.tool }}</td>
-          <td class="small wide">
-            {{ reasonInWords(layer.findings, layer.asked, FIRST_REASONS) }}
-            <div v-if="recordOf(layer)">{{ recordOf(layer) }}</div>
-          </td>
-        </template>
-      </tr>
-    </tbody>
-  </table>
+  <Ledger
+    :caption="reader === 'artist' ? 'Layers with products, amounts and reasons' : 'Products used'"
+    :columns="columns"
+    :lines="rows"
+  >
+    <template #step="{ line: { line } }"
+      ><b>{{ line.step }}</b> <span v-if="line.where" class="small"> {{ line.where }}</span></template
+    >
+    <template #product="{ line: { line, layer } }"
+      ><span class="product">
+        <i v-if="layer.item.lab" :style="{ background: labToCss(layer.item.lab) }" aria-hidden="true" />
+        <span>{{
+          reader === 'artist' ? line.product : (line.drops?.map(d => d.name).join(', ') ?? line.product)
+        }}</span>
+      </span></template
+    >
+    <template #why="{ line: { layer } }"
+      >{{ reasonInWords(layer.findings, layer.asked, FIRST_REASONS) }}
+      <div v-if="recordOf(layer)">{{ recordOf(layer) }}</div></template
+    >
+  </Ledger>
 </template>
 
 <style scoped>
@@ -81,9 +72,6 @@ function recordOf({ key }: Layer): string {
   print-color-adjust: exact;
 }
 @media (max-width: 760px) {
-  .wide {
-    display: none;
-  }
   /* In large type the tool gives way: the plan names it step by step. */
   :global(html.chairside .ledger .tool) {
     display: none;
@@ -94,10 +82,6 @@ function recordOf({ key }: Layer): string {
   .product i {
     width: 16px;
     height: 16px;
-  }
-  .ledger td,
-  .ledger th {
-    padding-right: 6px;
   }
 }
 </style>

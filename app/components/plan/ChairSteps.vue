@@ -65,7 +65,6 @@ function again() {
         :right="layer.item.lab"
         left-name="the skin"
         right-name="the product"
-        :height="72"
       />
       <p class="how">
         <b>{{ amountInWords(layer.amount) }}</b>, {{ layer.tool

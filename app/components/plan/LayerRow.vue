@@ -42,14 +42,14 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
         </li>
       </ul>
       <div class="acts">
-        <button v-if="layer.locked" class="act" type="button" @click="emit('unlock')">Let it go</button>
-        <button v-else class="act" type="button" @click="emit('lock')">Hold it here</button>
-        <button class="act" type="button" @click="emit('empty')">Leave it out</button>
+        <Act v-if="layer.locked" @click="emit('unlock')">Let it go</Act>
+        <Act v-else @click="emit('lock')">Hold it here</Act>
+        <Act @click="emit('empty')">Leave it out</Act>
       </div>
       <template v-if="layer.alternatives.length > 0">
         <h3>Or</h3>
         <p v-for="other in layer.alternatives" :key="other.item.id" class="other">
-          <button class="act" type="button" @click="emit('take', other)">{{ other.item.name }}</button>
+          <Act @click="emit('take', other)">{{ other.item.name }}</Act>
           <span class="small">{{ reasonInWords(other.findings, [], 3) }}</span>
         </p>
       </template>

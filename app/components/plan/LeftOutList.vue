@@ -54,21 +54,19 @@ function confirm() {
         </dt>
         <dd class="small">
           {{ entry.finding.sentence }}
-          <button
+          <Act
             v-if="usable(entry).length > 0"
-            class="act"
-            type="button"
             :aria-label="`Use all the same: ${namesOf({ products: usable(entry) }).join(', ')}`"
             @click="use(entry)"
           >
             Use it
-          </button>
+          </Act>
         </dd>
       </template>
     </dl>
-    <button v-if="leftOut.length > FIRST" class="act" type="button" :aria-expanded="all" @click="all = !all">
+    <Act v-if="leftOut.length > FIRST" :aria-expanded="all" @click="all = !all">
       {{ all ? 'Fewer' : `${leftOut.length - FIRST} more` }}
-    </button>
+    </Act>
     <v-dialog
       :model-value="asking !== null"
       max-width="480"
@@ -82,7 +80,7 @@ function confirm() {
             v-if="usable(asking).length > 1"
             v-model="chosen"
             label="Product"
-            :options="usable(asking).map(p => ({ value: p.itemId, text: p.name }))"
+            :options="usable(asking).map(p => [p.itemId, p.name] as const)"
             hide-label
           />
           <template v-if="isHarm(asking)">

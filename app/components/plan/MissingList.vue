@@ -34,9 +34,9 @@ async function list(offerId: string, priceMinor: number, why: string) {
           <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}`">What to buy</NuxtLink>
           <span v-else-if="row.offer && buys.onTheWay.has(row.offer.id)">{{ row.offer.name }} is on its way.</span>
           <template v-else-if="row.offer && row.bought">
-            <button class="act" type="button" @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">
+            <Act @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">
               List {{ row.offer.name }}, {{ formatMoney(row.bought.priceMinor, settings.value.currency) }}
-            </button>
+            </Act>
             <br />{{ buys.supplierName(row.bought.supplierId)
             }}<template v-if="row.offer.sentences.length > 0">: {{ row.offer.sentences.join('; ') }}</template>
           </template>

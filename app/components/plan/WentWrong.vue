@@ -27,33 +27,21 @@ watch(id, mend)
 
 <template>
   <v-btn color="primary" variant="text" @click="open = true">It went wrong …</v-btn>
-  <v-dialog v-model="open" max-width="620" scrollable aria-label="It went wrong">
-    <v-card>
-      <div class="wrong">
-        <h2>What happened?</h2>
-        <Choices
-          v-model="id"
-          label="What happened"
-          :options="MISHAPS.map(m => ({ value: m.id, text: m.name }))"
-          hide-label
-        />
-        <ol v-if="steps.length > 0" aria-live="polite">
-          <li v-for="step in steps" :key="step">{{ step }}</li>
-        </ol>
-        <p v-else-if="problem" role="alert">{{ problem }}</p>
-        <p v-else class="small">Touch what happened: the steps use what is in this kit and may go on this face.</p>
-        <v-btn variant="text" @click="open = false">Close</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <FormDialog v-model="open" label="It went wrong">
+    <div class="form">
+      <h2>What happened?</h2>
+      <Choices v-model="id" label="What happened" :options="MISHAPS.map(m => [m.id, m.name] as const)" hide-label />
+      <ol v-if="steps.length > 0" aria-live="polite">
+        <li v-for="step in steps" :key="step">{{ step }}</li>
+      </ol>
+      <p v-else-if="problem" role="alert">{{ problem }}</p>
+      <p v-else class="small">Touch what happened: the steps use what is in this kit and may go on this face.</p>
+      <v-btn variant="text" @click="open = false">Close</v-btn>
+    </div>
+  </FormDialog>
 </template>
 
 <style scoped>
-.wrong {
-  display: grid;
-  gap: 14px;
-  padding: 22px 24px;
-}
 ol {
   margin: 0;
   padding-left: 22px;

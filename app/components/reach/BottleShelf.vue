@@ -61,6 +61,15 @@ const label = (p: ShelfProduct) =>
   ]
     .filter(Boolean)
     .join(', ')
+/** What makes a bottle or an adjuster a thing to choose. */
+const handleOf = (p: ShelfProduct) => ({
+  'type': 'button' as const,
+  'data-bottle': p.id,
+  'class': { used: props.inRecipe.has(p.id), out: props.leftOut.has(p.id) },
+  'aria-label': label(p),
+  'aria-pressed': props.selected === p.id,
+  'title': p.shade,
+})
 </script>
 
 <template>
@@ -85,19 +94,14 @@ const label = (p: ShelfProduct) =>
         <button
           v-for="{ product, place, row } in shelf.bottles"
           :key="product.id"
-          type="button"
+          v-bind="handleOf(product)"
           class="bottle"
-          :data-bottle="product.id"
-          :class="{ used: inRecipe.has(product.id), out: leftOut.has(product.id) }"
           :style="{
             'left': `calc(${at(place)}% - 22px)`,
             'top': `calc(${row} * var(--step) + 10px)`,
             '--glass': labToCss(product.lab),
             '--ink-on': inkOn(product.lab),
           }"
-          :aria-label="label(product)"
-          :aria-pressed="selected === product.id"
-          :title="product.shade"
           @click="emit('select', product.id)"
         >
           <span class="cap" /><span class="glass"
@@ -110,13 +114,8 @@ const label = (p: ShelfProduct) =>
         <button
           v-for="product in shelf.adjusters"
           :key="product.id"
-          type="button"
+          v-bind="handleOf(product)"
           class="adjuster"
-          :data-bottle="product.id"
-          :class="{ used: inRecipe.has(product.id), out: leftOut.has(product.id) }"
-          :aria-label="label(product)"
-          :aria-pressed="selected === product.id"
-          :title="product.shade"
           @click="emit('select', product.id)"
         >
           <i :style="{ background: labToCss(product.lab) }" />{{ product.shade }}

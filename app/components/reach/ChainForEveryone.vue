@@ -7,6 +7,7 @@ import { slotPlan } from '#core/plan/slots'
 import { api, ApiProblem } from '~/composables/api'
 import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 import { plainShelf } from '~/composables/useShelf'
+import type { Column } from '~/words/columns'
 
 /** Whether somebody who reacts to something can be made up from bare skin to the end, and how many skins are matched then. */
 const kit = useKit()
@@ -69,6 +70,12 @@ watch([open, declaredBy, asked, () => undo.acts, () => kit.shelf, () => settings
 const add = (label: string | null) => {
   if (label) asked.value = [...asked.value, label]
 }
+const COLUMNS: Column<(typeof chains.value)[number]>[] = [
+  { key: 'without', text: 'Without', names: true },
+  { key: 'has', text: 'The kit has' },
+  { key: 'skins', text: 'Skins matched', class: 'num' },
+  { key: 'away', text: 'Stays away', class: 'wide small', of: c => awayInWords(c.away) },
+]
 </script>
 
 <template>
@@ -83,50 +90,36 @@ const add = (label: string | null) => {
         }}</b>
         From bare skin to the end, with what the kit holds today.
       </p>
-      <Working v-if="state === 'working'" what="Mixing without them" :done="task.progress.value" @stop="task.stop()" />
-      <Failed v-if="state === 'failed'" @again="compute" />
-      <p v-if="state === 'stopped'" role="status">
-        Stopped. <button class="act" type="button" @click="compute">Compute again</button>
-      </p>
-      <table class="ledger">
-        <caption class="visually-hidden">
-          Sensitivities, and whether the kit has a chain without them
-        </caption>
-        <thead>
-          <tr>
-            <th>Without</th>
-            <th>The kit has</th>
-            <th class="num">Skins matched</th>
-            <th class="wide">Stays away</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(c, i) in chains" :key="c.declared">
-            <th scope="row">
-              {{ c.label }}<br /><span class="small">{{
-                declaredBy.has(c.declared) ? listInWords(declaredBy.get(c.declared)!) : 'nobody yet'
-              }}</span>
-            </th>
-            <td>
-              <span class="sign" :class="stateOf(c)" aria-hidden="true" /> <b>{{ ANSWER[stateOf(c)] }}</b>
-              <span v-if="c.lacking.length > 0" class="small"
-                ><br />nothing for {{ slots(c.lacking) }}. <NuxtLink to="/buys">See Buys</NuxtLink></span
-              >
-              <span v-if="c.unread.length > 0" class="small"
-                ><br />no list on record for anything in {{ slots(c.unread) }}: read the packs</span
-              >
-              <span v-if="c.unreadBottles > 0" class="small"
-                ><br />{{ plural(c.unreadBottles, 'bottle') }} without a list: read the pack</span
-              >
-            </td>
-            <td class="num">
-              {{ state === 'ready' && shares[i] ? `${shares[i].matched} of ${shares[i].total}` : '…'
-              }}<span class="phone"> skins</span>
-            </td>
-            <td class="wide small">{{ awayInWords(c.away) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <Computing
+        :state="state"
+        what="Mixing without them"
+        :done="task.progress.value"
+        @stop="task.stop()"
+        @again="compute"
+      />
+      <Ledger caption="Sensitivities, and whether the kit has a chain without them" :columns="COLUMNS" :lines="chains">
+        <template #without="{ line }"
+          >{{ line.label }}<br /><span class="small">{{
+            declaredBy.has(line.declared) ? listInWords(declaredBy.get(line.declared)!) : 'nobody yet'
+          }}</span></template
+        >
+        <template #has="{ line: c }">
+          <span class="sign" :class="stateOf(c)" aria-hidden="true" /> <b>{{ ANSWER[stateOf(c)] }}</b>
+          <span v-if="c.lacking.length > 0" class="small"
+            ><br />nothing for {{ slots(c.lacking) }}. <NuxtLink to="/buys">See Buys</NuxtLink></span
+          >
+          <span v-if="c.unread.length > 0" class="small"
+            ><br />no list on record for anything in {{ slots(c.unread) }}: read the packs</span
+          >
+          <span v-if="c.unreadBottles > 0" class="small"
+            ><br />{{ plural(c.unreadBottles, 'bottle') }} without a list: read the pack</span
+          >
+        </template>
+        <template #skins="{ index }"
+          >{{ state === 'ready' && shares[index] ? `${shares[index].matched} of ${shares[index].total}` : '…'
+          }}<span class="phone"> skins</span></template
+        >
+      </Ledger>
       <v-autocomplete
         :model-value="null"
         label="And without …"
@@ -143,24 +136,15 @@ const add = (label: string | null) => {
 </template>
 
 <style scoped>
-th .small {
-  font-weight: 400;
-}
 p {
   margin: 0;
 }
-th[scope='row'] {
-  font-weight: 650;
-  color: var(--ink);
-  font-size: 1rem;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-  padding: 4px 10px 4px 0;
-}
-td {
-  vertical-align: middle;
+.ledger :deep(:is(td, th[scope='row'])) {
   padding-top: 4px;
   padding-bottom: 4px;
+}
+.ledger :deep(th) .small {
+  font-weight: 400;
 }
 .sign {
   display: inline-block;
@@ -186,30 +170,28 @@ td {
   display: none;
 }
 @media (max-width: 760px) {
-  .wide,
-  thead {
+  .ledger :deep(thead) {
     display: none;
   }
   .phone {
     display: inline;
   }
-  tr {
+  .ledger :deep(tr) {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
     border-bottom: 1px solid var(--line);
     padding: 6px 0;
   }
-  .ledger th[scope='row'],
-  .ledger td {
+  .ledger :deep(:is(td, th[scope='row'])) {
     border: 0;
     height: auto;
     padding: 2px 0;
   }
-  .ledger .num {
+  .ledger :deep(.num) {
     grid-area: 1 / 2;
     white-space: nowrap;
   }
-  .ledger td:not(.num) {
+  .ledger :deep(td:not(.num, .wide)) {
     grid-column: 1 / -1;
   }
 }

@@ -112,22 +112,20 @@ function walk(event: KeyboardEvent, { depth, undertone }: ReachedSkin): void {
   display: grid;
   grid-template: 'corner depths end' auto 'tones field counts' auto / 58px minmax(0, 1fr) 66px;
 }
-.tones {
-  grid-area: tones;
+.tones,
+.counts {
   display: grid;
   grid-template-rows: repeat(4, 1fr);
+  align-items: center;
   font-size: 0.86rem;
   color: var(--muted);
-  align-items: center;
+}
+.tones {
+  grid-area: tones;
 }
 .counts {
   grid-area: counts;
-  display: grid;
-  grid-template-rows: repeat(4, 1fr);
-  align-items: center;
   text-align: right;
-  font-size: 0.86rem;
-  color: var(--muted);
 }
 .depths {
   grid-area: depths;

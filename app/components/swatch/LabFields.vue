@@ -1,20 +1,24 @@
 <script setup lang="ts">
-/** Three figures of a colour, typed. */
-defineProps<{ values: Readonly<Record<'L' | 'a' | 'b', string>>; errors: (axis: 'L' | 'a' | 'b') => string[] }>()
-const emit = defineEmits<{ type: [axis: 'L' | 'a' | 'b', text: string] }>()
+import type { Lab } from '#core/colour/lab'
+
+/** Three figures of a colour, typed; one that is empty is not a number. */
+defineProps<{ errors: (axis: keyof Lab) => string[] }>()
+const lab = defineModel<Lab>({ required: true })
 const AXES = ['L', 'a', 'b'] as const
+const set = (axis: keyof Lab, figure: number) => {
+  lab.value = { ...lab.value, [axis]: figure }
+}
 </script>
 
 <template>
   <div class="axes">
-    <v-text-field
+    <NumberField
       v-for="axis in AXES"
       :key="axis"
       :label="`${axis}*`"
-      :model-value="values[axis]"
-      inputmode="decimal"
+      :model-value="Math.round(lab[axis] * 100) / 100"
       :error-messages="errors(axis)"
-      @update:model-value="emit('type', axis, $event)"
+      @update:model-value="set(axis, $event)"
     />
   </div>
 </template>

@@ -3,20 +3,24 @@ import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
 
 /** Two colours sharing an edge, as along a jaw: no gap, border or shadow between them. */
-defineProps<{ left: Lab; right: Lab; leftName: string; rightName: string; height?: number }>()
+const {
+  leftName = '',
+  rightName = '',
+  height = 64,
+} = defineProps<{ left: Lab; right: Lab; leftName?: string; rightName?: string; height?: number }>()
 </script>
 
 <template>
   <figure>
     <div
       class="touching"
-      :style="{ height: `${height ?? 150}px` }"
+      :style="{ height: `${height}px` }"
       role="img"
-      :aria-label="`${leftName} beside ${rightName}`"
+      :aria-label="leftName && `${leftName} beside ${rightName}`"
     >
       <span :style="{ background: labToCss(left) }" /><span :style="{ background: labToCss(right) }" />
     </div>
-    <figcaption class="small">
+    <figcaption v-if="leftName" class="small">
       <span>{{ leftName }}</span><span>{{ rightName }}</span>
     </figcaption>
   </figure>

@@ -29,11 +29,7 @@ const here = (to: string) => route.path.replace(/\/$/, '') === `/faces/${id.valu
 </script>
 
 <template>
-  <p v-if="!face && state === 'loading'" role="status">Opening the record …</p>
-  <div v-else-if="!face" role="alert">
-    <h1>This face is not here.</h1>
-    <p class="lead">It may have been deleted. <NuxtLink to="/faces">See all faces</NuxtLink></p>
-  </div>
+  <Opening v-if="!face" :loading="state === 'loading'" what="face" all="/faces" />
   <div v-else>
     <nav class="rooms no-print" :aria-label="face.name">
       <NuxtLink

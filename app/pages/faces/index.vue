@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
 import { SKIN_TYPES } from '#core/suitability/face'
-import { FACE_ORDERS } from '#shared/records/clientele'
+import { FACE_ORDERS, type FaceLine } from '#shared/records/clientele'
 import { useFaceList } from '~/composables/useFaceList'
 import { useNearest } from '~/composables/useNearest'
+import type { Column } from '~/words/columns'
 
-useHead({ title: 'Faces · Varietas' })
 const faces = useFaces()
 const clientele = useClientele()
-const reach = useReach()
+const reach = useKeptReach()
 const undo = useUndo()
-reach.keep()
 
 const { asked, page, state, problem, load, more } = useFaceList()
 const open = ref('add' in useRoute().query)
@@ -30,6 +29,14 @@ async function remove(id: string) {
   if (await undo.attempt(() => faces.remove(id))) await load()
 }
 const SKINS = [{ value: null, title: 'all' }, ...SKIN_TYPES.map(value => ({ value, title: value }))]
+const COLUMNS: Column<FaceLine>[] = [
+  { key: 'face', text: 'Face' },
+  { key: 'skin', text: 'Skin', class: 'wide', of: f => f.skinType },
+  { key: 'place', text: 'Sits at' },
+  { key: 'match', text: 'From this kit' },
+  { key: 'booked', text: 'Booked', class: 'wide free', of: f => (f.booking ? dayOfWork(f.booking) : '') },
+  { key: 'doing', text: 'Actions', unseen: true, class: 'num no-print wide' },
+]
 </script>
 
 <template>
@@ -64,82 +71,40 @@ const SKINS = [{ value: null, title: 'all' }, ...SKIN_TYPES.map(value => ({ valu
         <v-select v-model="asked.skin" label="Skin" :items="SKINS" />
         <v-select v-model="asked.order" label="In order of" :items="[...FACE_ORDERS]" />
       </div>
-      <Working
-        v-if="reach.state === 'working'"
-        what="Matching every face"
-        :done="reach.progress"
-        @stop="reach.stop()"
-      />
+      <ReachComputing what="Matching every face" />
       <p v-if="state === 'loading' && page.lines.length === 0" role="status">Looking through the faces …</p>
-      <p v-else-if="state === 'failed'" role="alert">
-        {{ problem }} <button class="act" type="button" @click="load()">Try again</button>
-      </p>
+      <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load()">Try again</Act></p>
       <p v-else-if="page.lines.length === 0" role="status">
         Nobody fits.
-        <button class="act" type="button" @click="showEveryone">Show everyone</button>
+        <Act @click="showEveryone">Show everyone</Act>
       </p>
-      <table v-else class="ledger">
-        <caption class="visually-hidden">
-          Faces
-        </caption>
-        <thead>
-          <tr>
-            <th>Face</th>
-            <th class="wide">Skin</th>
-            <th>Sits at</th>
-            <th>From this kit</th>
-            <th class="wide">Booked</th>
-            <th class="wide"><span class="visually-hidden">Actions</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <Guard v-for="face in page.lines" :key="face.id" :what="face.name" row>
-            <tr>
-              <td>
-                <span class="who free"
-                  ><Swatch v-if="face.lab" :lab="face.lab" :size="46" /><span v-else class="unread" aria-hidden="true"
-                    >?</span
-                  ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
-                >
-              </td>
-              <td class="wide">{{ face.skinType }}</td>
-              <td>
-                <template v-if="face.lab">{{ placeInWords(face.lab) }}</template><NuxtLink
-                  v-else
-                  :to="`/faces/${face.id}?read`"
-                  class="act"
-                  >Read the skin</NuxtLink
-                >
-              </td>
-              <td>
-                <template v-if="nearest.has(face.id)">
-                  <span :class="['verdict', verdictOf(nearest.get(face.id)!)]">{{
-                    SHORT_VERDICT[verdictOf(nearest.get(face.id)!)]
-                  }}</span>
-                  <span class="small">ΔE {{ nearest.get(face.id)!.toFixed(1) }}</span>
-                </template>
-                <span v-else class="small">{{ face.lab ? '…' : 'not read yet' }}</span>
-              </td>
-              <td class="wide free">{{ face.booking ? dayOfWork(face.booking) : '' }}</td>
-              <td class="num no-print wide">
-                <button class="act" type="button" :aria-label="`Delete ${face.name}`" @click="remove(face.id)">
-                  Delete
-                </button>
-              </td>
-            </tr>
-          </Guard>
-        </tbody>
-      </table>
-      <p v-if="page.lines.length > 0" class="small more">
-        {{ page.lines.length }} of {{ page.count }} shown.
-        <button v-if="page.next" class="act" type="button" :disabled="state === 'loading'" @click="more">
-          Show more
-        </button>
-      </p>
+      <Ledger v-else caption="Faces" :columns="COLUMNS" :lines="page.lines" :name-of="face => face.name">
+        <template #face="{ line: face }"
+          ><span class="who free"
+            ><Swatch v-if="face.lab" :lab="face.lab" :size="46" /><span v-else class="unread" aria-hidden="true">?</span
+            ><NuxtLink :to="`/faces/${face.id}`" class="name">{{ face.name }}</NuxtLink></span
+          ></template
+        >
+        <template #place="{ line: face }">
+          <template v-if="face.lab">{{ placeInWords(face.lab) }}</template>
+          <NuxtLink v-else :to="`/faces/${face.id}?read`" class="act">Read the skin</NuxtLink>
+        </template>
+        <template #match="{ line: face }">
+          <template v-if="nearest.has(face.id)">
+            <span :class="['verdict', verdictOf(nearest.get(face.id)!)]">{{
+              SHORT_VERDICT[verdictOf(nearest.get(face.id)!)]
+            }}</span>
+            <span class="small">ΔE {{ nearest.get(face.id)!.toFixed(1) }}</span>
+          </template>
+          <span v-else class="small">{{ face.lab ? '…' : 'not read yet' }}</span>
+        </template>
+        <template #doing="{ line: face }">
+          <Act :aria-label="`Delete ${face.name}`" @click="remove(face.id)">Delete</Act>
+        </template>
+      </Ledger>
+      <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
-    <v-dialog v-model="open" max-width="560" scrollable aria-label="Face"
-      ><v-card><FaceForm v-if="open" :face="null" @done="added" /></v-card
-    ></v-dialog>
+    <FormDialog v-model="open" label="Face"><FaceForm :face="null" @done="added" /></FormDialog>
   </div>
 </template>
 
@@ -189,9 +154,6 @@ const SKINS = [{ value: null, title: 'all' }, ...SKIN_TYPES.map(value => ({ valu
 @media (max-width: 760px) {
   .filters {
     grid-template-columns: 1fr 1fr;
-  }
-  .wide {
-    display: none;
   }
 }
 </style>

@@ -13,7 +13,7 @@ const id = computed(() => String(route.params.id))
 const state = ref<'loading' | 'ready' | 'gone'>('loading')
 const editing = ref(false)
 const adding = ref<string | null>(null)
-useHead({ title: () => `${jobs.open?.name ?? 'Job'} · Varietas` })
+useHead({ title: () => `${jobs.open?.name ?? 'Job'}` })
 
 watch(
   id,
@@ -74,17 +74,13 @@ async function remove() {
 </script>
 
 <template>
-  <p v-if="state === 'loading'" role="status">Opening the day …</p>
-  <div v-else-if="!job" role="alert">
-    <h1>This job is not here.</h1>
-    <p class="lead">It may have been deleted. <NuxtLink to="/jobs">See all jobs</NuxtLink></p>
-  </div>
+  <Opening v-if="state === 'loading' || !job" :loading="state === 'loading'" what="job" all="/jobs" />
   <div v-else>
     <h1 data-testid="answer">{{ job.name }}{{ job.day ? `, ${dayInWords(job.day)}` : '' }}.</h1>
     <p class="lead">
       {{ capital([job.place, occasionInWords(job.conditions)].filter(Boolean).join(': ')) }}.
-      <button class="act" type="button" @click="editing = true">Edit</button>
-      <button class="act" type="button" @click="remove">Delete</button>
+      <Act @click="editing = true">Edit</Act>
+      <Act @click="remove">Delete</Act>
     </p>
     <p v-if="job.notes">{{ job.notes }}</p>
     <h2>{{ job.bookings.length === 0 ? 'Nobody is booked yet' : plural(job.bookings.length, 'face') }}</h2>
@@ -99,29 +95,13 @@ async function remove() {
           @change="serve(b, ($event.target as HTMLInputElement).value)"
         />
         <span class="acts no-print">
-          <button
-            class="act"
-            type="button"
-            :disabled="i === 0"
-            :aria-label="`${b.faceName} earlier`"
-            @click="shift(i, -1)"
-          >
-            Earlier
-          </button>
-          <button
-            class="act"
-            type="button"
-            :disabled="i === job.bookings.length - 1"
-            :aria-label="`${b.faceName} later`"
-            @click="shift(i, 1)"
-          >
+          <Act :disabled="i === 0" :aria-label="`${b.faceName} earlier`" @click="shift(i, -1)"> Earlier </Act>
+          <Act :disabled="i === job.bookings.length - 1" :aria-label="`${b.faceName} later`" @click="shift(i, 1)">
             Later
-          </button>
+          </Act>
           <v-menu v-if="elsewhere.length > 0">
             <template #activator="{ props: menu }"
-              ><button class="act" type="button" v-bind="menu" :aria-label="`Move ${b.faceName} to another job`">
-                Move
-              </button></template
+              ><Act v-bind="menu" :aria-label="`Move ${b.faceName} to another job`"> Move </Act></template
             >
             <v-list
               ><v-list-item
@@ -131,14 +111,12 @@ async function remove() {
                 @click="move(b, other.value)"
             /></v-list>
           </v-menu>
-          <button
-            class="act"
-            type="button"
+          <Act
             :aria-label="`Take ${b.faceName} off the job`"
             @click="undo.attempt(() => jobs.removeFace(b.id, b.faceId))"
           >
             Take off
-          </button>
+          </Act>
         </span>
       </li>
     </ol>
@@ -153,9 +131,7 @@ async function remove() {
       />
       <v-btn type="submit" color="primary" :disabled="!adding">Put on the job</v-btn>
     </form>
-    <v-dialog v-model="editing" max-width="720" scrollable aria-label="Job"
-      ><v-card><JobForm v-if="editing" :job="job" @done="editing = false" /></v-card
-    ></v-dialog>
+    <FormDialog v-model="editing" label="Job"><JobForm :job="job" @done="editing = false" /></FormDialog>
   </div>
 </template>
 

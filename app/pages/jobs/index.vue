@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { today } from '#shared/today'
 import { dayInWords } from '~/words/words'
+import type { Column } from '~/words/columns'
 
-useHead({ title: 'Jobs · Varietas' })
 const jobs = useJobs()
 const open = ref('add' in useRoute().query)
 const search = ref('')
@@ -16,6 +16,13 @@ async function added(id: string | null) {
   open.value = false
   if (id) await navigateTo(`/jobs/${id}`)
 }
+const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
+  { key: 'name', text: 'Job', class: 'free', of: j => j.name, sorts: true },
+  { key: 'day', text: 'Day', of: j => j.day ?? '', sorts: true },
+  { key: 'place', text: 'Place', class: 'wide free', of: j => j.place, sorts: true },
+  { key: 'type', text: 'Type', class: 'wide', of: j => j.type, sorts: true },
+  { key: 'faces', text: 'Faces', class: 'num', of: j => j.faces, sorts: true },
+]
 </script>
 
 <template>
@@ -43,40 +50,19 @@ async function added(id: string | null) {
     </header>
     <template v-if="jobs.lines.length > 0">
       <v-text-field v-model="search" class="find no-print" label="Search jobs" clearable @click:clear="search = ''" />
-      <p v-if="shown.length === 0" role="status">
-        No job fits. <button class="act" type="button" @click="search = ''">Show all</button>
-      </p>
-      <table v-else class="ledger">
-        <caption class="visually-hidden">
-          Jobs
-        </caption>
-        <thead>
-          <tr>
-            <th>Job</th>
-            <th>Day</th>
-            <th class="wide">Place</th>
-            <th class="wide">Type</th>
-            <th class="num">Faces</th>
-          </tr>
-        </thead>
-        <tbody>
-          <Guard v-for="job in shown" :key="job.id" :what="job.name" row>
-            <tr :class="{ past: isPast(job.day) }">
-              <td class="free">
-                <NuxtLink :to="`/jobs/${job.id}`" class="name">{{ job.name }}</NuxtLink>
-              </td>
-              <td>{{ job.day ? dayInWords(job.day) : 'no day yet' }}</td>
-              <td class="wide free">{{ job.place }}</td>
-              <td class="wide">{{ job.type }}</td>
-              <td class="num">{{ job.faces }}</td>
-            </tr>
-          </Guard>
-        </tbody>
-      </table>
+      <p v-if="shown.length === 0" role="status">No job fits. <Act @click="search = ''">Show all</Act></p>
+      <Ledger v-else caption="Jobs" :columns="COLUMNS" :lines="shown" :name-of="job => job.name">
+        <template #name="{ line }"
+          ><NuxtLink :to="`/jobs/${line.id}`" class="name">{{ line.name }}</NuxtLink></template
+        >
+        <template #day="{ line }"
+          ><span :class="{ past: isPast(line.day) }">{{
+            line.day ? dayInWords(line.day) : 'no day yet'
+          }}</span></template
+        >
+      </Ledger>
     </template>
-    <v-dialog v-model="open" max-width="720" scrollable aria-label="Job"
-      ><v-card><JobForm v-if="open" :job="null" @done="added" /></v-card
-    ></v-dialog>
+    <FormDialog v-model="open" label="Job"><JobForm :job="null" @done="added" /></FormDialog>
   </div>
 </template>
 

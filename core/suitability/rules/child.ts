@@ -2,17 +2,9 @@ import { note, veto, weight, when, type Rule, type Said } from '../finding'
 import { isScented } from '../../product/item'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const MINIMAL: readonly SlotId[] = [
-  'cleanse',
-  'moisturise',
-  'lip care',
-  'foundation',
-  'concealer',
-  'cheek',
-  'lip colour',
-  'lip top',
-  'eyes',
-  'brows',
+  'cleanse', 'moisturise', 'lip care', 'foundation', 'concealer', 'cheek', 'lip colour', 'lip top', 'eyes', 'brows',
 ]
 const loose = (texture: string) => texture === 'loose powder' || texture === 'spray'
 

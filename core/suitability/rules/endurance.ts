@@ -2,16 +2,9 @@ import { when, weight, type Rule } from '../finding'
 import { isOilRich } from '../../product/item'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const MUST_LAST: readonly SlotId[] = [
-  'foundation',
-  'concealer',
-  'cheek',
-  'brows',
-  'eyes',
-  'liner',
-  'mascara',
-  'lip colour',
-  'body',
+  'foundation', 'concealer', 'cheek', 'brows', 'eyes', 'liner', 'mascara', 'lip colour', 'body',
 ]
 const ON_SKIN: readonly SlotId[] = ['moisturise', 'primer', 'glow', 'foundation', 'concealer']
 const LONG = 10

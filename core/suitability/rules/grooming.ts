@@ -1,16 +1,9 @@
 import { note, when, weight, type Rule } from '../finding'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'primer',
-  'glow',
-  'foundation',
-  'concealer',
-  'powder',
-  'cheek',
-  'bronze',
-  'highlight',
-  'set',
+  'primer', 'glow', 'foundation', 'concealer', 'powder', 'cheek', 'bronze', 'highlight', 'set',
 ]
 
 export const grooming: Rule = {

@@ -1,18 +1,9 @@
 import { when, weight, type Rule } from '../finding'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'primer',
-  'glow',
-  'foundation',
-  'concealer',
-  'powder',
-  'cheek',
-  'bronze',
-  'contour',
-  'highlight',
-  'eyes',
-  'set',
+  'primer', 'glow', 'foundation', 'concealer', 'powder', 'cheek', 'bronze', 'contour', 'highlight', 'eyes', 'set',
 ]
 
 export const highDefinition: Rule = {

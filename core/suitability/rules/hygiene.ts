@@ -2,18 +2,9 @@ import { zonesIn } from '../face'
 import { note, veto, weight, when, type Rule, type Said } from '../finding'
 import { slotPlan, type SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'tone',
-  'mask',
-  'primer',
-  'glow',
-  'corrector',
-  'foundation',
-  'concealer',
-  'powder',
-  'contour',
-  'bronze',
-  'cheek',
+  'tone', 'mask', 'primer', 'glow', 'corrector', 'foundation', 'concealer', 'powder', 'contour', 'bronze', 'cheek',
   'highlight',
 ]
 

@@ -2,16 +2,9 @@ import { when, weight, type Rule } from '../finding'
 import { isPowder } from '../../product/item'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'foundation',
-  'concealer',
-  'powder',
-  'cheek',
-  'bronze',
-  'contour',
-  'highlight',
-  'primer',
-  'set',
+  'foundation', 'concealer', 'powder', 'cheek', 'bronze', 'contour', 'highlight', 'primer', 'set',
 ]
 const heavy = (t: string) => t === 'balm' || t === 'cream'
 

@@ -3,17 +3,9 @@ import { when, weight, veto, type Rule } from '../finding'
 import { isLight, isPowder, isScented, type KitItem } from '../../product/item'
 import type { SlotId } from '../../plan/slots'
 
+// prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'moisturise',
-  'primer',
-  'glow',
-  'foundation',
-  'concealer',
-  'powder',
-  'cheek',
-  'contour',
-  'bronze',
-  'highlight',
+  'moisturise', 'primer', 'glow', 'foundation', 'concealer', 'powder', 'cheek', 'contour', 'bronze', 'highlight',
   'set',
 ]
 const BASE: readonly SlotId[] = ['foundation', 'concealer', 'powder']

@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Measure } from '#core/stock/things'
-import { id, version } from './parts'
+import { id, partOf, version } from './parts'
 import { ofProduct } from './things'
 
 export const suppliers = sqliteTable(
@@ -18,9 +18,7 @@ export const offers = sqliteTable(
   'offers',
   {
     id: id(),
-    supplierId: text('supplier_id')
-      .notNull()
-      .references(() => suppliers.id, { onDelete: 'cascade' }),
+    supplierId: partOf('supplier_id', () => suppliers.id),
     productId: ofProduct('product_id'),
     size: real('size').notNull(),
     measure: text('measure').$type<Measure>().notNull(),
@@ -46,9 +44,7 @@ export const purchaseLines = sqliteTable(
   'purchase_lines',
   {
     id: id(),
-    purchaseId: text('purchase_id')
-      .notNull()
-      .references(() => purchases.id, { onDelete: 'cascade' }),
+    purchaseId: partOf('purchase_id', () => purchases.id),
     offerId: text('offer_id')
       .notNull()
       .references(() => offers.id),

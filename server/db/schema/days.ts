@@ -3,7 +3,7 @@ import type { FacePlan } from '#core/plan/facePlan'
 import type { OccasionInput } from '#shared/records/consultation'
 import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
 import type { HouseRuleInput } from '#shared/records/settings'
-import { id, version } from './parts'
+import { id, partOf, version } from './parts'
 import { json } from '../columns'
 import { ofFace } from './people'
 
@@ -35,9 +35,7 @@ export const bookings = sqliteTable(
   'bookings',
   {
     id: id(),
-    jobId: text('job_id')
-      .notNull()
-      .references(() => jobs.id, { onDelete: 'cascade' }),
+    jobId: partOf('job_id', () => jobs.id),
     faceId: ofFace(),
     readyBy: text('ready_by'),
     position: integer('position').notNull().default(0),

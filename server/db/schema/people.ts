@@ -6,7 +6,7 @@ import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
 import type { Finish } from '#core/product/item'
 import type { Consultation } from '#shared/records/consultation'
 import type { PictureType, ReadingSource, SeenVerdict } from '#shared/records/faces'
-import { colour, id, version } from './parts'
+import { colour, id, partOf, version } from './parts'
 import { json } from '../columns'
 import { products } from './things'
 
@@ -34,9 +34,7 @@ export const faces = sqliteTable(
 /** The face that a row is of: it goes with them. */
 // A declared function: the modules of the schema name each other, and this one is called while they are read.
 export function ofFace() {
-  return text('face_id')
-    .notNull()
-    .references(() => faces.id, { onDelete: 'cascade' })
+  return partOf('face_id', () => faces.id)
 }
 
 export const readings = sqliteTable(
@@ -95,9 +93,7 @@ export const faceHistory = sqliteTable(
   {
     id: id(),
     faceId: ofFace(),
-    productId: text('product_id')
-      .notNull()
-      .references(() => products.id, { onDelete: 'cascade' }),
+    productId: partOf('product_id', () => products.id),
     what: text('what').$type<HistoryWord>().notNull(),
     note: text('note').notNull(),
     at: text('at').notNull(),

@@ -5,7 +5,7 @@ import type { Traits } from '#core/stock/usual'
 import type { IngredientFlag } from '#core/ingredients/ingredients'
 import type { Finish, ItemKind } from '#core/product/item'
 import type { ColourSource } from '#shared/records/kit'
-import { id, version } from './parts'
+import { id, partOf, version } from './parts'
 import { json } from '../columns'
 import { faces } from './people'
 import { jobs, plans } from './days'
@@ -119,9 +119,7 @@ export const fills = sqliteTable(
   'fills',
   {
     id: id(),
-    unitId: text('unit_id')
-      .notNull()
-      .references(() => units.id, { onDelete: 'cascade' }),
+    unitId: partOf('unit_id', () => units.id),
     position: integer('position').notNull().default(0),
     productId: ofProduct('product_id'),
     size: real('size').notNull(),

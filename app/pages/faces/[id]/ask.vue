@@ -9,7 +9,7 @@ import { carryRecord, isSame, recordOf } from '~/stores/recordDrafts'
 
 /** The record in the order an artist asks; for a walk-up the first column is enough. */
 const props = defineProps<{ face: Face }>()
-useHead({ title: () => `${props.face.name}: questions · Varietas` })
+useHead({ title: () => `${props.face.name}: questions` })
 const faces = useFaces()
 const { at, submit, problem, busy, clash } = useForm(Consultation)
 const who = useForm(FaceInput)
@@ -24,7 +24,6 @@ watch(record, (now, before) => {
   Object.assign(wish, mine.wish)
 })
 watch([values, wish], () => drafts.keep(props.face, { answers: values, wish }))
-const asOptions = <T extends string>(list: readonly T[]) => list.map(value => ({ value, text: value }))
 
 const zone = ref<Zone>('forehead')
 const states = computed(() => Object.fromEntries(values.zones.map(z => [z.zone, z.states])))
@@ -86,13 +85,13 @@ const told = computed(() => who.problem.value || problem.value)
             auto-grow
             :error-messages="who.at('wishes')"
           />
-          <Choices v-model="wish.coverage" label="Cover" :options="asOptions(COVERAGES)" />
-          <Choices v-model="wish.finish" label="Finish" :options="asOptions(FINISHES)" />
+          <Choices v-model="wish.coverage" label="Cover" :options="COVERAGES" />
+          <Choices v-model="wish.finish" label="Finish" :options="FINISHES" />
           <label class="tick"
             ><input v-model="values.bareFaced" type="checkbox" />as if nothing were there, or never wears any</label
           >
           <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
-          <Choices v-model="values.lashes" label="Lashes" :options="asOptions(LASHES)" />
+          <Choices v-model="values.lashes" label="Lashes" :options="LASHES" />
           <h2>What must not happen</h2>
           <SensitivityPicker v-model="values.sensitivities" />
           <p v-if="at('sensitivities').length > 0" role="alert">
@@ -108,8 +107,8 @@ const told = computed(() => who.problem.value || problem.value)
         <section class="flow skin">
           <h2>The skin, zone by zone</h2>
           <div class="whole">
-            <Choices v-model="wish.skinType" label="As a whole" :options="asOptions(SKIN_TYPES)" />
-            <Choices v-model="wish.ageBand" label="Age" :options="asOptions(AGE_BANDS)" />
+            <Choices v-model="wish.skinType" label="As a whole" :options="SKIN_TYPES" />
+            <Choices v-model="wish.ageBand" label="Age" :options="AGE_BANDS" />
           </div>
           <div class="zones">
             <FaceDiagram
@@ -122,7 +121,7 @@ const told = computed(() => who.problem.value || problem.value)
           </div>
           <ul class="noted small">
             <li v-for="z in ZONES.filter(z => states[z]?.length)" :key="z">
-              <button class="act" type="button" @click="zone = z">{{ z }}</button> {{ states[z]!.join(', ') }}
+              <Act @click="zone = z">{{ z }}</Act> {{ states[z]!.join(', ') }}
             </li>
           </ul>
           <label class="tick"
@@ -135,17 +134,7 @@ const told = computed(() => who.problem.value || problem.value)
           >
           <div v-if="values.secondTone" class="tone">
             <v-select v-model="values.secondTone.zone" label="Where" :items="[...ZONES]" />
-            <v-text-field
-              v-for="axis in ['L', 'a', 'b'] as const"
-              :key="axis"
-              :model-value="Math.round(values.secondTone.lab[axis] * 10) / 10"
-              :label="`${axis}*`"
-              inputmode="decimal"
-              :error-messages="at(`secondTone.lab.${axis}`)"
-              @change="
-                values.secondTone!.lab[axis] = Number(($event.target as HTMLInputElement).value.replace(',', '.'))
-              "
-            />
+            <LabFields v-model="values.secondTone.lab" :errors="axis => at(`secondTone.lab.${axis}`)" />
             <span class="small"
               ><Swatch :lab="values.secondTone.lab" :size="34" /> {{ placeInWords(values.secondTone.lab) }}</span
             >

@@ -6,7 +6,7 @@ import { ApiProblem } from '~/composables/api'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()
-useHead({ title: () => `${props.face.name}: card · Varietas` })
+useHead({ title: () => `${props.face.name}: card` })
 const names = useProductNames()
 const plans = usePlans()
 const undo = useUndo()
@@ -49,7 +49,7 @@ const print = () => window.print()
 <template>
   <div v-if="problem" role="alert">
     <h1>This plan cannot be shown.</h1>
-    <p class="lead">{{ problem }} <button class="act" type="button" @click="open(line?.id)">Try again</button></p>
+    <p class="lead">{{ problem }} <Act @click="open(line?.id)">Try again</Act></p>
   </div>
   <p v-else-if="line && !saved" role="status">Opening what was kept …</p>
   <div v-else-if="!saved || !card">
@@ -78,13 +78,13 @@ const print = () => window.print()
         Used all the same ({{ o.rule }}): {{ o.reason }}
       </p>
     </section>
-    <aside class="no-print">
+    <aside class="flow no-print">
       <Choices
         v-model="reader"
         label="For whom"
         :options="[
-          { value: 'artist', text: 'for you' },
-          { value: 'person', text: `for ${firstName}` },
+          ['artist', 'for you'],
+          ['person', `for ${firstName}`],
         ]"
         hide-label
       />
@@ -115,9 +115,9 @@ const print = () => window.print()
         <h2>Earlier</h2>
         <ul>
           <li v-for="p in face.plans" :key="p.id">
-            <button class="act" type="button" :aria-current="p.id === saved.id" @click="chosenId = p.id">
+            <Act :aria-current="p.id === saved.id" @click="chosenId = p.id">
               {{ stampInWords(p.savedAt) }}
-            </button>
+            </Act>
             <span class="small">{{ p.kind }}{{ p.usedAt ? ', used' : '' }}</span>
           </li>
         </ul>
@@ -127,11 +127,6 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-aside {
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
 .acts {
   display: grid;
   gap: 8px;

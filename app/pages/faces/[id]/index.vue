@@ -20,7 +20,7 @@ const { submit, problem } = useForm(SavedRecipeInput)
 
 const id = computed(() => props.face.id)
 const { booking } = useDay(() => props.face)
-useHead({ title: () => `${props.face.name} · Varietas` })
+useHead({ title: () => `${props.face.name}` })
 
 const reading = computed(() => props.face.readings[0])
 /** What the mix has to agree with: the sites that count for this face, weighted. */
@@ -108,8 +108,8 @@ function take(touch: Touch) {
         {{ capital(face.skinType) }} skin, wishes for {{ face.coverage }} coverage and a {{ face.finish }} finish.
         <template v-if="booking">Booked {{ bookingInWords(booking) }}.</template>
         <template v-if="face.wishes"> “{{ face.wishes }}”</template>
-        <button class="act" type="button" @click="editing = true">Edit</button>
-        <button class="act" type="button" @click="remove">Delete</button>
+        <Act @click="editing = true">Edit</Act>
+        <Act @click="remove">Delete</Act>
       </p>
       <ReadingPanel
         v-if="readingOpen || !reading"
@@ -130,19 +130,17 @@ function take(touch: Touch) {
             >Reads at <b>{{ placeInWords(target.mean) }}</b>, {{ reading.source }} at the {{ reading.site
             }}{{ reading.tanned ? ' with a tan on' : '' }}, {{ stampInWords(reading.takenAt) }}</span
           >
-          <button class="act" type="button" @click="readingOpen = true">Read again</button>
+          <Act @click="readingOpen = true">Read again</Act>
         </p>
         <SeenSkin :face="face" :target="target" />
-        <Working
-          v-if="match.state.value === 'working'"
+        <Computing
+          :state="match.state.value"
           what="Mixing"
           :done="match.progress.value"
+          again="Mix again"
           @stop="match.stop()"
+          @again="match.compute()"
         />
-        <Failed v-if="match.state.value === 'failed'" @again="match.compute()" />
-        <p v-if="match.state.value === 'stopped'" role="status">
-          Stopped. <button class="act" type="button" @click="match.compute()">Mix again</button>
-        </p>
         <p v-if="found.length === 0 && match.state.value === 'ready'">
           The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink>
         </p>
@@ -172,15 +170,13 @@ function take(touch: Touch) {
             @choose="chosenKey = r.key"
           />
         </ul>
-        <button
+        <Act
           v-if="found.length > 0 && !nothingNear"
-          class="act"
-          type="button"
           :aria-pressed="match.finer.value"
           @click="match.finer.value = !match.finer.value"
         >
           {{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}
-        </button>
+        </Act>
         <WaysOut
           v-if="nothingNear && closest && match.state.value === 'ready'"
           :face="face"
@@ -214,9 +210,7 @@ function take(touch: Touch) {
                 />
               </li>
               <li class="forget">
-                <button class="act" type="button" @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))">
-                  Delete this recipe
-                </button>
+                <Act @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))"> Delete this recipe </Act>
               </li>
             </template>
           </ul>
@@ -228,14 +222,12 @@ function take(touch: Touch) {
           <ul class="small history">
             <li v-for="r in face.readings" :key="r.id">
               {{ stampInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
-              <button
-                class="act"
-                type="button"
+              <Act
                 :aria-label="`Delete the reading of ${stampInWords(r.takenAt)}`"
                 @click="undo.attempt(() => faces.removeReading(face.id, r.id))"
               >
                 Delete
-              </button>
+              </Act>
             </li>
             <li v-for="s in face.seen" :key="s.id">
               {{ stampInWords(s.seenAt) }}:
@@ -267,9 +259,7 @@ function take(touch: Touch) {
         <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
       </p>
     </aside>
-    <v-dialog v-model="editing" max-width="560" scrollable aria-label="Face"
-      ><v-card><FaceForm v-if="editing" :face="face" @done="editing = false" /></v-card
-    ></v-dialog>
+    <FormDialog v-model="editing" label="Face"><FaceForm :face="face" @done="editing = false" /></FormDialog>
   </div>
 </template>
 

@@ -6,7 +6,7 @@ import { targetReading } from '#shared/faceFacts'
 
 /** The agreed look: colours of the kit placed on the face, pictures, and what was said. */
 const props = defineProps<{ face: Face }>()
-useHead({ title: () => `${props.face.name}: the look · Varietas` })
+useHead({ title: () => `${props.face.name}: the look` })
 const faces = useFaces()
 const names = useProductNames()
 const undo = useUndo()
@@ -79,9 +79,7 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
         <FaceChart :skin="skin" :marks="marks" :selected="area" :name-of="nameOf" @select="area = $event" />
         <div class="palette">
           <h2>{{ capital(area) }}</h2>
-          <p v-if="mark">
-            {{ nameOf(mark) }} <button class="act" type="button" @click="put(others())">Take it off</button>
-          </p>
+          <p v-if="mark">{{ nameOf(mark) }} <Act @click="put(others())">Take it off</Act></p>
           <div class="pans" role="group" :aria-label="`Colours for the ${area}`">
             <button
               v-for="p in choices"

@@ -6,7 +6,7 @@ import type { PlanKind } from '#shared/records/plans'
 import { minutesInWords, occasionInWords, skinInWords } from '~/words/plan'
 
 const props = defineProps<{ face: Face }>()
-useHead({ title: () => `Plan for ${props.face.name} · Varietas` })
+useHead({ title: () => `Plan for ${props.face.name}` })
 const plans = usePlans()
 const settings = useSettings()
 const undo = useUndo()
@@ -62,9 +62,9 @@ async function save(kind: PlanKind) {
       <p class="lead" data-testid="summary">
         <template v-if="!chairside.on">
           {{ capital(occasionInWords(asks)) }}.
-          <button class="act no-print" type="button" :aria-expanded="changing" @click="changing = !changing">
+          <Act class="no-print" :aria-expanded="changing" @click="changing = !changing">
             {{ changing ? 'Done' : 'Change the day' }}
-          </button>
+          </Act>
           <br /> </template
         >{{ summary }}
       </p>
@@ -72,7 +72,7 @@ async function save(kind: PlanKind) {
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
       <p v-if="state === 'refused'" role="alert">
         <b>{{ capital(problem) }}.</b>
-        <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button>
+        <Act @click="plans.reset(face.id)">Let everything go</Act>
       </p>
       <p v-if="state === 'working' && !plan" role="status" class="small">Weighing everything in the kit …</p>
       <template v-if="plan && facts">
@@ -95,7 +95,7 @@ async function save(kind: PlanKind) {
         </p>
       </template>
     </section>
-    <aside v-if="plan && facts">
+    <aside v-if="plan && facts" class="flow">
       <WornFields v-if="plan.worn" :worn="plan.worn" />
       <div class="acts no-print">
         <v-btn color="primary" variant="flat" :loading="saving" @click="save('day')">Keep this plan</v-btn>
@@ -114,7 +114,7 @@ async function save(kind: PlanKind) {
       </div>
       <p v-if="held > 0" class="small">
         {{ plural(held, 'choice') }} of yours held.
-        <button class="act" type="button" @click="plans.reset(face.id)">Let everything go</button>
+        <Act @click="plans.reset(face.id)">Let everything go</Act>
       </p>
       <MissingList :missing="plan.missing" :face-id="face.id" />
       <LeftOutList
@@ -129,11 +129,6 @@ async function save(kind: PlanKind) {
 </template>
 
 <style scoped>
-aside {
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
 aside p {
   margin: 0;
 }

@@ -1,0 +1,3 @@
+<template>
+  <button class="act" type="button"><slot /></button>
+</template>

@@ -1,0 +1,9 @@
+<script setup lang="ts">
+/** How the computing of the reach stands, wherever an answer waits for it. */
+defineProps<{ what: string }>()
+const reach = useReach()
+</script>
+
+<template>
+  <Computing :state="reach.state" :what="what" :done="reach.progress" @stop="reach.stop()" @again="reach.refresh()" />
+</template>

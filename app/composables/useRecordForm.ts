@@ -1,0 +1,49 @@
+import type { Dto } from '#shared/shape'
+
+/**
+ * A form over one record, new or there already: what is typed is kept on the device until it is saved, and where the record was
+ * changed elsewhere meanwhile either version can be taken.
+ * @param of what the form is about, to keep its draft by
+ */
+export function useRecordForm<R extends { id: string; version: number }, I extends { version?: number }>(
+  of: string,
+  dto: Dto<I>,
+  form: {
+    record: R | null
+    values: I
+    inputOf: (record: R) => I
+    /** What is sent, where it is not what was typed word for word. */
+    sent?: () => object
+    add: (input: I) => Promise<R>
+    change: (id: string, input: I) => Promise<unknown>
+    /** Shows the version that stands there now wherever else it is shown. */
+    put: (record: R) => void
+    done: (id: string) => void
+  },
+) {
+  const { record, values } = form
+  const { at, submit, problem, busy, clash, reset } = useForm(dto)
+  const draft = useDraft(`${of}:${record?.id ?? 'new'}`, values)
+
+  async function save(): Promise<void> {
+    let id = record?.id
+    const saved = await submit(form.sent?.() ?? values, async input => {
+      if (id) await form.change(id, input)
+      else ({ id } = await form.add(input))
+    })
+    if (!saved || !id) return
+    draft.done()
+    form.done(id)
+  }
+  function takeTheirs(): void {
+    const there = clash.value as unknown as R
+    form.put(there)
+    Object.assign(values, form.inputOf(there))
+    reset()
+  }
+  async function keepMine(): Promise<void> {
+    values.version = (clash.value as unknown as R).version
+    await save()
+  }
+  return { at, problem, busy, clash, draft, save, takeTheirs, keepMine }
+}
