@@ -3,7 +3,7 @@ export default {
   testEnvironment: 'node',
   // looked up through the sandbox's global, Math costs ten times the computing
   sandboxInjectedGlobals: ['Math'],
-  testMatch: ['<rootDir>/{core,shared,server,demo,app}/**/*.test.ts'],
+  testMatch: ['<rootDir>/{core,shared,server,demo,app,tests}/**/*.test.ts'],
   // p-limit, pinia 4 and what they import are ESM only
   transformIgnorePatterns: [
     '/node_modules/(?!(pinia|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',

@@ -106,6 +106,7 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
             v-if="reach.faceSkins.get(f.id)?.nearest"
             :left="reach.faceSkins.get(f.id)!.lab"
             :right="reach.faceSkins.get(f.id)!.nearest!.lab"
+            plain
           />
           <div>
             <b
