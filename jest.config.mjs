@@ -1,19 +1,20 @@
 /** @type {import('jest').Config} */
 export default {
   testEnvironment: 'node',
+  testSequencer: './tests/support/answersFirst.cjs',
   // looked up through the sandbox's global, Math costs ten times the computing
   sandboxInjectedGlobals: ['Math'],
   testMatch: ['<rootDir>/{core,shared,server,demo,app,tests}/**/*.test.ts'],
   // p-limit, pinia 4 and what they import are ESM only
   transformIgnorePatterns: [
-    '/node_modules/(?!(pinia|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',
+    '/node_modules/(?!(pinia|@vueuse|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',
   ],
   moduleNameMapper: {
     '^#core/(.*)$': '<rootDir>/core/$1',
     '^#shared/(.*)$': '<rootDir>/shared/$1',
     '^~/(.*)$': '<rootDir>/app/$1',
   },
-  modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt', '<rootDir>/.varietas'],
+  modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt', '<rootDir>/.varietas', '<rootDir>/.mutants'],
   transform: {
     '^.+\\.m?[tj]s$': [
       '@swc/jest',

@@ -1,3 +1,4 @@
+import { ref } from 'vue'
 import type { Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
 import { ApiProblem } from './api'

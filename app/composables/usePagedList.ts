@@ -1,3 +1,4 @@
+import { watchDebounced } from '@vueuse/core'
 import { ApiProblem } from './api'
 
 const WHILE_TYPING_MS = 200
@@ -48,15 +49,7 @@ export function usePagedList<Line, Asked extends { q: string }>(
     const answer = await ask(page.value.next)
     if (answer) page.value = { ...answer, lines: [...page.value.lines, ...answer.lines] }
   }
-  let soon: ReturnType<typeof setTimeout> | undefined
-  onScopeDispose(() => clearTimeout(soon))
-  watch(
-    () => asked.q,
-    () => {
-      clearTimeout(soon)
-      soon = setTimeout(() => void load(), WHILE_TYPING_MS)
-    },
-  )
+  watchDebounced(() => asked.q, load, { debounce: WHILE_TYPING_MS })
   const others = () =>
     Object.entries(asked)
       .flatMap(([k, v]) => (k === 'q' ? [] : [`${k} ${String(v)}`]))

@@ -1,3 +1,4 @@
+import type { useKit } from '~/stores/kit'
 import type { Shelf } from '~/workers/complexion.worker'
 
 /** The usable kit as plain data for a worker. */

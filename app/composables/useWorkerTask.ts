@@ -1,3 +1,4 @@
+import { getCurrentScope, onScopeDispose, readonly, ref } from 'vue'
 import { proxy, wrap, type Remote } from 'comlink'
 import type { Work } from '~/workers/complexion.worker'
 import pLimit from 'p-limit'

@@ -112,9 +112,13 @@ onMounted(() => {
       </form>
       <fieldset v-if="outOfReach.length > 0" class="ticks musts no-print">
         <legend class="small">First of all, match</legend>
-        <label v-for="f in outOfReach" :key="f.id" class="tick"
-          ><input type="checkbox" :checked="!spared.has(f.id)" @change="toggle(f.id)" />{{ f.name }}</label
-        >
+        <v-checkbox
+          v-for="f in outOfReach"
+          :key="f.id"
+          :model-value="!spared.has(f.id)"
+          :label="f.name"
+          @update:model-value="toggle(f.id)"
+        />
       </fieldset>
       <Computing
         :state="state"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { format } from 'date-fns'
 import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
 import { FINISHES } from '#core/product/item'
 import { LASHES } from '#shared/records/consultation'
@@ -28,11 +29,10 @@ async function go(to: number) {
   heading.value?.focus()
 }
 const HOURS = [2, 4, 8, 12].map(h => [h, `${h} h`] as const)
-const timeFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 
 async function sitDown() {
   let id = ''
-  const taken = await submit(recordsOf(answers.value, timeFormat.format(new Date()), today()), async input => {
+  const taken = await submit(recordsOf(answers.value, format(new Date(), 'HH:mm'), today()), async input => {
     id = (await faces.add(input)).id
   })
   if (!taken) return
@@ -51,8 +51,8 @@ async function sitDown() {
     </div>
     <div v-else-if="step === 1" class="asked">
       <SensitivityPicker v-model="answers.sensitivities" />
-      <label class="tick"><input v-model="answers.noScent" type="checkbox" />no scent</label>
-      <label class="tick"><input v-model="answers.mildOnly" type="checkbox" />mild products only</label>
+      <v-checkbox v-model="answers.noScent" label="no scent" />
+      <v-checkbox v-model="answers.mildOnly" label="mild products only" />
       <p class="small">
         Ask about past reactions. What is declared keeps products off this face; it replaces neither the label nor a
         patch test.
@@ -72,8 +72,8 @@ async function sitDown() {
     </div>
     <div v-else-if="step === 3" class="asked">
       <Choices v-model="answers.lashes" label="Lashes" :options="LASHES" />
-      <label class="tick"><input v-model="answers.contactLenses" type="checkbox" />wears contact lenses</label>
-      <label class="tick"><input v-model="answers.flash" type="checkbox" />photographs with flash</label>
+      <v-checkbox v-model="answers.contactLenses" label="wears contact lenses" />
+      <v-checkbox v-model="answers.flash" label="photographs with flash" />
       <Choices v-model="answers.hours" label="Has to last" :options="HOURS" />
     </div>
     <div v-else class="asked">
@@ -132,15 +132,6 @@ h1 {
 }
 p {
   margin: 0;
-}
-.tick {
-  gap: 14px;
-  min-height: 54px;
-  font-size: 1.1rem;
-}
-.tick input {
-  width: 26px;
-  height: 26px;
 }
 legend {
   padding: 0 0 3px;

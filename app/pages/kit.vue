@@ -124,11 +124,10 @@ function clearFilters() {
         @order="sortBy"
       >
         <template #pick="{ line: product }">
-          <input
-            type="checkbox"
-            :checked="chosen.has(product.id)"
+          <v-checkbox-btn
+            :model-value="chosen.has(product.id)"
             :aria-label="`Choose ${product.shade}`"
-            @change="toggle(product.id)"
+            @update:model-value="toggle(product.id)"
           />
         </template>
         <template #shade="{ line: product }">
@@ -176,12 +175,6 @@ function clearFilters() {
 }
 :deep(.pick) {
   width: 44px;
-}
-:deep(.pick) input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
-  margin: 12px;
 }
 .shade {
   display: flex;

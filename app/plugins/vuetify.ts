@@ -10,7 +10,7 @@ export default defineNuxtPlugin(nuxtApp => {
       icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
       theme: { defaultTheme: 'day', themes: { day: DAY, wings: WINGS } },
       defaults: {
-        VBtn: { variant: 'outlined', rounded: 'sm', minHeight: 44 },
+        VBtn: { variant: 'outlined', rounded: 'sm' },
         VTextField: FIELD,
         VTextarea: { ...FIELD, rows: 2, autoGrow: true },
         VSelect: FIELD,
@@ -18,6 +18,7 @@ export default defineNuxtPlugin(nuxtApp => {
         VCombobox: FIELD,
         VNumberInput: { ...FIELD, persistentHint: true },
         VCheckbox: { density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+        VCheckboxBtn: { color: 'primary' },
         VSlider: { hideDetails: 'auto' },
       },
     }),

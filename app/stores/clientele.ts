@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { Clientele } from '#shared/records/clientele'
 import { api } from '~/composables/api'
 import { useUndo } from './undo'
@@ -18,13 +19,10 @@ export const useClientele = defineStore('clientele', () => {
     value.value = await api('get', '/api/clientele')
   }
   const undo = useUndo()
-  let soon: ReturnType<typeof setTimeout> | undefined
-  watch(
+  watchDebounced(
     () => undo.acts,
-    () => {
-      clearTimeout(soon)
-      soon = setTimeout(() => void undo.attempt(load), SOON_MS)
-    },
+    () => undo.attempt(load),
+    { debounce: SOON_MS },
   )
   return { value, faces, byId, nameOf, load }
 })

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { kept } from '~/composables/kept'
 
 const KEPT_AT = 'varietas.drafts'
 const MOST = 60
@@ -7,15 +7,9 @@ const MOST_SIGNS = 400_000
 
 /** What was typed and not kept yet, on this device: it outlives a reload, a crash and a request that failed. */
 export const useDrafts = defineStore('drafts', () => {
-  const texts = ref<Record<string, string>>(remembered())
-
-  function write(next: Record<string, string>): void {
+  const texts = kept(KEPT_AT, {} as Record<string, string>, read)
+  const write = (next: Record<string, string>) => {
     texts.value = next
-    try {
-      localStorage.setItem(KEPT_AT, JSON.stringify(next))
-    } catch {
-      // No room on the device, or none allowed: what is typed still stands in its form.
-    }
   }
   const of = (key: string): string | undefined => texts.value[key]
 
@@ -40,13 +34,5 @@ export const useDrafts = defineStore('drafts', () => {
   return { of, keep, drop, dropAbout }
 })
 
-function remembered(): Record<string, string> {
-  try {
-    const kept = JSON.parse(localStorage.getItem(KEPT_AT) ?? '{}') as unknown
-    if (kept === null || typeof kept !== 'object') return {}
-    return Object.fromEntries(Object.entries(kept).filter((e): e is [string, string] => typeof e[1] === 'string'))
-  } catch {
-    // Something else wrote there: a draft is not worth a page that does not open.
-    return {}
-  }
-}
+const read = (found: unknown): Record<string, string> =>
+  Object.fromEntries(Object.entries(found ?? {}).filter((e): e is [string, string] => typeof e[1] === 'string'))

@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns'
 import type { Seen } from '#core/reading/verdicts'
 import { parseDay, parseMoment } from '#shared/parse'
 import { isAhead } from '#shared/today'
@@ -72,19 +73,10 @@ export function rangesInWords(skins: readonly { depth: number; undertone: Undert
     .join('; ')
 }
 
-const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
-const momentFormat = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-})
-
 /** A calendar day (2026-12-05) as "Sat 5 Dec"; it has no time zone to shift it. */
 export function dayInWords(iso: string): string {
-  const day = parseDay(iso.slice(0, 10))
-  return day ? dayFormat.format(new Date(day.year, day.month - 1, day.day)) : 'on an unknown day'
+  const day = iso.slice(0, 10)
+  return parseDay(day) ? format(parseISO(day), 'EEE d MMM') : 'on an unknown day'
 }
 
 /** A day of work by its day and its name: "Sat 5 Dec, Ferry crew portraits". */
@@ -97,7 +89,7 @@ export const bookingInWords = ({ job }: { job: { name: string; day: string | nul
 /** A moment in the zone of this device; a day alone as a day. */
 export function momentInWords(iso: string): string {
   const at = parseMoment(iso)
-  return at === undefined ? dayInWords(iso) : momentFormat.format(at)
+  return at === undefined ? dayInWords(iso) : format(at, 'd MMM yyyy, HH:mm')
 }
 
 /** When something was done. A clock that was ahead is named, not believed. */

@@ -1,3 +1,4 @@
+import { addMonths, formatISO, parseISO } from 'date-fns'
 import type { Measure } from './things'
 import type { Coverage, Family } from '../complexion/product'
 import type { Claim, Dispenser, Filter, Finish, ItemKind, Place, Resistance, Sparkle, Texture } from '../product/item'
@@ -151,12 +152,6 @@ function once(key: string, reckon: () => string): string {
 export function useByOf(openedOn: string | null, paoMonths: number | null): string | null {
   if (!openedOn || paoMonths === null) return null
   const day = openedOn.slice(0, 10)
-  return once(`${day} ${paoMonths}`, () => {
-    const [y, m, d] = day.split('-').map(Number) as [number, number, number]
-    const month = new Date(Date.UTC(y, m - 1 + paoMonths + 1, 0))
-    // The 31st of a month that has none is its last day.
-    return new Date(Date.UTC(month.getUTCFullYear(), month.getUTCMonth(), Math.min(d, month.getUTCDate())))
-      .toISOString()
-      .slice(0, 10)
-  })
+  // The 31st of a month that has none is its last day.
+  return once(`${day} ${paoMonths}`, () => formatISO(addMonths(parseISO(day), paoMonths), { representation: 'date' }))
 }

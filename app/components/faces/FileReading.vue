@@ -74,7 +74,11 @@ const COLUMNS: Column<Sample>[] = [
       :lines="samples.slice(0, 50)"
     >
       <template #take="{ line, index }">
-        <input type="checkbox" :checked="taken.has(index)" :aria-label="`Take ${line.name}`" @change="toggle(index)" />
+        <v-checkbox-btn
+          :model-value="taken.has(index)"
+          :aria-label="`Take ${line.name}`"
+          @update:model-value="toggle(index)"
+        />
       </template>
       <template #colour="{ line }"><Swatch :lab="line.lab" :size="34" /></template>
     </Ledger>
@@ -89,11 +93,6 @@ label {
 }
 input[type='file'] {
   min-height: 44px;
-}
-input[type='checkbox'] {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--accent);
 }
 p {
   margin: 0;

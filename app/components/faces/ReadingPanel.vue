@@ -45,7 +45,7 @@ async function save() {
     />
     <div class="where">
       <Choices v-model="site" label="Where on them" :options="SITES" />
-      <label class="tick"><input v-model="tanned" type="checkbox" />with a fake tan on</label>
+      <v-checkbox v-model="tanned" label="with a fake tan on" />
     </div>
     <BetweenBottles v-if="source === 'between bottles'" @reading="take" />
     <EyeTest v-else-if="source === 'eye test'" @reading="take" />

@@ -79,12 +79,13 @@ const isOn = (flag: IngredientFlag) => fixes.value[flag] ?? listed.value.has(fla
     </template>
     <fieldset v-if="shown.length > 0">
       <legend class="small">Look out for (untick what is wrong)</legend>
-      <label v-for="flag in shown" :key="flag" class="tick">
-        <input type="checkbox" :checked="isOn(flag)" @change="set(flag, !isOn(flag))" />
-        <span
-          ><b>{{ flag }}</b> <span class="small">{{ listed.get(flag)?.join(', ') ?? 'added by you' }}</span></span
+      <v-checkbox v-for="flag in shown" :key="flag" :model-value="isOn(flag)" @update:model-value="set(flag, !!$event)">
+        <template #label
+          ><span
+            ><b>{{ flag }}</b> <span class="small">{{ listed.get(flag)?.join(', ') ?? 'added by you' }}</span></span
+          ></template
         >
-      </label>
+      </v-checkbox>
     </fieldset>
     <v-select v-model="added" label="Add what the list does not say" :items="[...others]" />
   </div>

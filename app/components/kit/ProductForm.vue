@@ -177,14 +177,15 @@ async function save() {
         @family="values.family = $event"
       />
       <v-textarea v-model="values.notes" class="wide" label="Notes" :error-messages="at('notes')" />
-      <label v-if="values.range" class="wide tick">
-        <input
-          type="checkbox"
-          :checked="mixes"
-          @change="undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))"
-        />
-        {{ values.range }} mixes with itself (untick when you have seen it separate)
-      </label>
+      <v-checkbox
+        v-if="values.range"
+        class="wide"
+        :model-value="mixes"
+        :label="`${values.range} mixes with itself (untick when you have seen it separate)`"
+        @update:model-value="
+          undo.attempt(() => kit.setRange({ brand: values.brand, range: values.range, mixes: !mixes }))
+        "
+      />
     </div>
     <div class="acts">
       <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{

@@ -59,8 +59,12 @@ const figure = (key: keyof Traits) => [traits.value[key]].flat().find(v => typeo
     />
   </template>
   <div class="ticks">
-    <label v-for="{ key, text } in TICKED" :key="key" class="tick"
-      ><input type="checkbox" :checked="traits[key]" @change="set(key, !traits[key])" />{{ text }}</label
-    >
+    <v-checkbox
+      v-for="{ key, text } in TICKED"
+      :key="key"
+      :model-value="traits[key]"
+      :label="text"
+      @update:model-value="set(key, !!$event)"
+    />
   </div>
 </template>

@@ -53,9 +53,13 @@ const chooseType = (type: JobType) => {
     />
     <fieldset class="ticks">
       <legend class="small">There will be</legend>
-      <label v-for="{ key, text } in ASKS" :key="key" class="tick"
-        ><input type="checkbox" :checked="job[key]" @change="set({ [key]: !job[key] })" />{{ text }}</label
-      >
+      <v-checkbox
+        v-for="{ key, text } in ASKS"
+        :key="key"
+        :model-value="job[key]"
+        :label="text"
+        @update:model-value="set({ [key]: !!$event })"
+      />
     </fieldset>
   </div>
 </template>

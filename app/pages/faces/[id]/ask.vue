@@ -87,9 +87,7 @@ const told = computed(() => who.problem.value || problem.value)
           />
           <Choices v-model="wish.coverage" label="Cover" :options="COVERAGES" />
           <Choices v-model="wish.finish" label="Finish" :options="FINISHES" />
-          <label class="tick"
-            ><input v-model="values.bareFaced" type="checkbox" />as if nothing were there, or never wears any</label
-          >
+          <v-checkbox v-model="values.bareFaced" label="as if nothing were there, or never wears any" />
           <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
           <Choices v-model="values.lashes" label="Lashes" :options="LASHES" />
           <h2>What must not happen</h2>
@@ -98,10 +96,10 @@ const told = computed(() => who.problem.value || problem.value)
             <b>{{ at('sensitivities')[0] }}</b>
           </p>
           <div class="ticks">
-            <label class="tick"><input v-model="values.noScent" type="checkbox" />no scent</label>
-            <label class="tick"><input v-model="values.mildOnly" type="checkbox" />mild products only</label>
-            <label class="tick"><input v-model="values.contactLenses" type="checkbox" />wears contact lenses</label>
-            <label class="tick"><input v-model="values.facialHair" type="checkbox" />facial hair</label>
+            <v-checkbox v-model="values.noScent" label="no scent" />
+            <v-checkbox v-model="values.mildOnly" label="mild products only" />
+            <v-checkbox v-model="values.contactLenses" label="wears contact lenses" />
+            <v-checkbox v-model="values.facialHair" label="facial hair" />
           </div>
         </section>
         <section class="flow skin">
@@ -124,14 +122,12 @@ const told = computed(() => who.problem.value || problem.value)
               <Act @click="zone = z">{{ z }}</Act> {{ states[z]!.join(', ') }}
             </li>
           </ul>
-          <label class="tick"
-            ><input
-              type="checkbox"
-              :checked="values.secondTone !== null"
-              :disabled="face.readings.length === 0"
-              @change="setSecond(values.secondTone === null)"
-            />two tones: part of the face is another depth</label
-          >
+          <v-checkbox
+            :model-value="values.secondTone !== null"
+            :disabled="face.readings.length === 0"
+            label="two tones: part of the face is another depth"
+            @update:model-value="setSecond(!!$event)"
+          />
           <div v-if="values.secondTone" class="tone">
             <v-select v-model="values.secondTone.zone" label="Where" :items="[...ZONES]" />
             <LabFields v-model="values.secondTone.lab" :errors="axis => at(`secondTone.lab.${axis}`)" />
