@@ -156,7 +156,7 @@ function clearFilters() {
       </Ledger>
       <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
-    <FormDialog v-model="open" label="Bottle"><ProductForm :product="editing" @done="closed" /></FormDialog>
+    <FormDialog v-model="open" label="Bottle"><LazyProductForm :product="editing" @done="closed" /></FormDialog>
   </div>
 </template>
 

@@ -223,3 +223,25 @@ describe('what can be read of damaged data', () => {
     rmSync(folder, { recursive: true })
   })
 })
+
+describe('everything as JSON', () => {
+  it('is whole, also where copies beside the data are cleared away while it is written', async () => {
+    await face('Osric Whole')
+    const written = Promise.all(
+      Array.from({ length: 6 }, async () => {
+        const chunks: Buffer[] = []
+        for await (const chunk of await on.everything()) chunks.push(chunk as Buffer)
+        return Buffer.concat(chunks).toString()
+      }),
+    )
+    for (let i = 0; i < 3; i++) {
+      await new Promise(resolve => setTimeout(resolve, 4))
+      await on.clearWork()
+    }
+    for (const text of await written) {
+      expect(text).toContain('Osric Whole')
+      expect(() => JSON.parse(text) as unknown).not.toThrow()
+    }
+    expect(readdirSync(join(on.dataFolder(), 'restoring'))).toEqual([])
+  })
+})

@@ -24,6 +24,7 @@ import { keep } from './thread'
 
 const MOST_UPLOAD = 4_000_000_000
 const DAY_MS = 86_400_000
+const MOST_TRIES = 5
 
 const workFolder = () => join(dataFolder(), 'restoring')
 
@@ -109,6 +110,9 @@ export function backupPath(name: string): string {
   return path
 }
 
+/** Whether what was being put together beside the data was cleared away under it, as when a person is forgotten. */
+const wasSwept = (problem: unknown) => (problem as { code?: unknown } | null)?.code === 'ENOENT'
+
 /** Takes in a backup that was kept elsewhere. */
 export async function previewUpload(body: Readable): Promise<Preview> {
   demandFile()
@@ -128,6 +132,9 @@ export async function previewUpload(body: Readable): Promise<Preview> {
       createWriteStream(zip),
     )
     return await preview(zip)
+  } catch (problem) {
+    if (!wasSwept(problem)) throw problem
+    throw new Conflict('Copies beside the data were cleared away meanwhile: choose the file again.')
   } finally {
     await rm(zip, { force: true })
   }
@@ -181,6 +188,17 @@ async function unpackTo(file: string, to: string) {
 export async function everything(): Promise<Readable> {
   demandFile()
   await mkdir(workFolder(), { recursive: true })
+  for (let tries = 1; ; tries++) {
+    try {
+      return await writtenOut()
+    } catch (problem) {
+      // Where somebody was forgotten meanwhile, and every copy with them, it is written anew without them.
+      if (!wasSwept(problem) || tries === MOST_TRIES) throw problem
+    }
+  }
+}
+
+async function writtenOut(): Promise<Readable> {
   const to = join(workFolder(), `${randomUUID()}.json`)
   try {
     await keep('write everything', { database: databaseFile(), to, app: version, at: now() })
@@ -220,7 +238,9 @@ export async function restore(id: string, reopen: () => Promise<void>): Promise<
 
 /** What was being unpacked, copied or put together when a process ended. */
 export async function clearWork(): Promise<void> {
-  await rm(workFolder(), { recursive: true, force: true })
+  // Not the folder itself: somebody may be about to put something into it.
+  await mkdir(workFolder(), { recursive: true })
+  for (const name of await readdir(workFolder())) await rm(join(workFolder(), name), { recursive: true, force: true })
   for (const name of await readdir(dataFolder()))
     if (/^\.(?:as-it-is-|probe-|restored\.db|salvaged\.db)/.test(name))
       await rm(join(dataFolder(), name), { recursive: true, force: true })

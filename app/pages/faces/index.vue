@@ -104,7 +104,7 @@ const COLUMNS: Column<FaceLine>[] = [
       </Ledger>
       <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
-    <FormDialog v-model="open" label="Face"><FaceForm :face="null" @done="added" /></FormDialog>
+    <FormDialog v-model="open" label="Face"><LazyFaceForm :face="null" @done="added" /></FormDialog>
   </div>
 </template>
 

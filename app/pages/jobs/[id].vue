@@ -131,7 +131,7 @@ async function remove() {
       />
       <v-btn type="submit" color="primary" :disabled="!adding">Put on the job</v-btn>
     </form>
-    <FormDialog v-model="editing" label="Job"><JobForm :job="job" @done="editing = false" /></FormDialog>
+    <FormDialog v-model="editing" label="Job"><LazyJobForm :job="job" @done="editing = false" /></FormDialog>
   </div>
 </template>
 

@@ -62,7 +62,7 @@ const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
         >
       </Ledger>
     </template>
-    <FormDialog v-model="open" label="Job"><JobForm :job="null" @done="added" /></FormDialog>
+    <FormDialog v-model="open" label="Job"><LazyJobForm :job="null" @done="added" /></FormDialog>
   </div>
 </template>
 

@@ -111,7 +111,7 @@ function take(touch: Touch) {
         <Act @click="editing = true">Edit</Act>
         <Act @click="remove">Delete</Act>
       </p>
-      <ReadingPanel
+      <LazyReadingPanel
         v-if="readingOpen || !reading"
         :key="face.id"
         class="set-off"
@@ -259,7 +259,7 @@ function take(touch: Touch) {
         <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
       </p>
     </aside>
-    <FormDialog v-model="editing" label="Face"><FaceForm :face="face" @done="editing = false" /></FormDialog>
+    <FormDialog v-model="editing" label="Face"><LazyFaceForm :face="face" @done="editing = false" /></FormDialog>
   </div>
 </template>
 
