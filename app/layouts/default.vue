@@ -27,7 +27,14 @@ const canShow = computed(
         </div>
       </main>
     </div>
-    <v-snackbar v-model="undo.shown" :timeout="16000" location="bottom" color="#1a1a1a" :theme="undefined">
+    <!-- Another timeout begins it anew. -->
+    <v-snackbar
+      v-model="undo.shown"
+      :timeout="16000 + (undo.told % 2)"
+      location="bottom"
+      color="#1a1a1a"
+      :theme="undefined"
+    >
       <span role="status">{{ undo.message }}</span>
       <template #actions>
         <v-btn v-if="undo.canUndo" variant="text" color="#8fd3db" @click="undo.run()">Undo</v-btn>

@@ -6,6 +6,8 @@ import { api, ApiProblem, onDone, type Done } from '~/composables/api'
 /** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
 export const useUndo = defineStore('undo', () => {
   const shown = ref(false)
+  /** Grows with everything told: each has its whole time at the foot of the page, also where it takes the place of another. */
+  const told = ref(0)
   const message = ref('')
   const back = ref<(() => Promise<unknown>) | null>(null)
   const canUndo = computed(() => back.value !== null)
@@ -15,6 +17,7 @@ export const useUndo = defineStore('undo', () => {
 
   function tell(text: string, undo?: () => Promise<unknown>): void {
     message.value = text
+    told.value++
     back.value = undo ?? null
     shown.value = true
   }
@@ -58,5 +61,5 @@ export const useUndo = defineStore('undo', () => {
       return false
     }
   }
-  return { shown, message, canUndo, acts, refresh, tell, dismiss, run, attempt, takeBack, takeBackLast }
+  return { shown, told, message, canUndo, acts, refresh, tell, dismiss, run, attempt, takeBack, takeBackLast }
 })
