@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gunzipSync } from 'node:zlib'
 import { Readable } from 'node:stream'
+import { setImmediate as nextTurn } from 'node:timers/promises'
 import yazl from 'yazl'
 import { FaceInput } from '#shared/records/faces'
 import { emptyDatabase } from '../../tests/support/database'
@@ -234,8 +235,15 @@ describe('everything as JSON', () => {
         return Buffer.concat(chunks).toString()
       }),
     )
-    for (let i = 0; i < 3; i++) {
-      await new Promise(resolve => setTimeout(resolve, 4))
+    // As soon as something is being written, it is cleared away.
+    const folder = join(on.dataFolder(), 'restoring')
+    let ended = false
+    const end = () => {
+      ended = true
+    }
+    void written.then(end, end)
+    for (let cleared = 0; cleared < 3; cleared++) {
+      while (!ended && (!existsSync(folder) || readdirSync(folder).length === 0)) await nextTurn()
       await on.clearWork()
     }
     for (const text of await written) {
