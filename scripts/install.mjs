@@ -56,6 +56,21 @@ export function install() {
   )
 }
 
+/** The browser of the tests, the benchmark and the pictures; installed from Debian's packages where it can be. */
+export function chromium() {
+  const path = process.env.CHROMIUM ?? '/usr/bin/chromium'
+  if (existsSync(path)) return
+  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium'
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) {
+    console.error(
+      `This needs Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`,
+    )
+    process.exit(1)
+  }
+  console.log('Installing Chromium …')
+  run('sh', ['-c', `(${command}) > /dev/null`], { DEBIAN_FRONTEND: 'noninteractive' })
+}
+
 /** One file with all it imports, as Node runs it; returns where it stands. */
 export function bundle(entry, name) {
   const out = join(stamps, `${name}.mjs`)

@@ -2,9 +2,10 @@
 import { spawn } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { build, install, root } from './install.mjs'
+import { build, chromium as chromiumThere, install, root } from './install.mjs'
 
 install()
+chromiumThere()
 build()
 const { chromium } = await import('@playwright/test')
 

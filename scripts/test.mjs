@@ -1,7 +1,5 @@
 // npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, a short soak, browser tests.
-import { spawnSync } from 'node:child_process'
-import { existsSync } from 'node:fs'
-import { bin, build, install, run } from './install.mjs'
+import { bin, build, chromium, install, run } from './install.mjs'
 
 const begun = Date.now()
 const step = (name, work) => {
@@ -9,19 +7,6 @@ const step = (name, work) => {
   console.log(`\n── ${name}`)
   work()
   console.log(`── ${name}: ${Math.round((Date.now() - from) / 1000)} s`)
-}
-
-function chromium() {
-  const path = process.env.CHROMIUM ?? '/usr/bin/chromium'
-  if (existsSync(path)) return
-  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium'
-  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) {
-    console.error(
-      `The browser tests need Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`,
-    )
-    process.exit(1)
-  }
-  run('sh', ['-c', `(${command}) > /dev/null`], { DEBIAN_FRONTEND: 'noninteractive' })
 }
 
 step('install', install)
