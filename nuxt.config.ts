@@ -33,6 +33,10 @@ export default defineNuxtConfig({
         // @ts-expect-error plugins is readonly in the type only
         config.plugins.push(vuetify({ autoImport: true }))
       })
+      // The stores are there before the router, which waits for the code of a page: see app/plugins/opening.ts.
+      nuxt.hooks.hook('app:resolve', ({ plugins }) => {
+        for (const plugin of plugins) if (plugin.src.includes('@pinia/nuxt')) plugin.order = -25
+      })
     },
   ],
   css: [
@@ -101,6 +105,7 @@ export default defineNuxtConfig({
     vue: { template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve', nodeTransforms: [oneSpace] } } },
     esbuild: { tsconfigRaw: { compilerOptions: decorators } },
     worker: { format: 'es' },
+    build: { cssCodeSplit: false, rollupOptions: { output: { experimentalMinChunkSize: 30_000 } } },
   },
   nitro: {
     errorHandler: '~~/server/errors.ts',

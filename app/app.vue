@@ -13,7 +13,7 @@ watch(
 </script>
 
 <template>
-  <NuxtLayout>
+  <House>
     <NuxtPage />
-  </NuxtLayout>
+  </House>
 </template>

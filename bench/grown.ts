@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { rmSync } from 'node:fs'
+import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { matchPacked } from '#core/complexion/match'
@@ -178,6 +178,18 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
   return figures
 }
 
+/** How long the processors worked, and how long they waited for other machines on the same hardware; nothing where it is not told. */
+function processorTicks(): { busy: number; stolen: number } | null {
+  if (!existsSync('/proc/stat')) return null
+  const [user, nice, system, , , irq, softirq, stolen] = readFileSync('/proc/stat', 'utf8')
+    .split('\n')[0]!
+    .split(/\s+/)
+    .slice(1)
+    .map(Number) as [number, number, number, number, number, number, number, number]
+  return { busy: user + nice + system + irq + softirq, stolen }
+}
+
+const before = processorTicks()
 const [small, large] = [await measure(SIZES[0]), await measure(SIZES[1])]
 const boundOf = (name: string) => BOUNDS[name] ?? (name.startsWith('list ') ? LIST_MS : undefined)
 const short = (figure: number) => (figure < 10 ? figure.toFixed(1) : figure.toFixed(0))
@@ -186,16 +198,24 @@ console.table(
   Object.fromEntries(
     [...large].map(([name, grown]) => {
       const bound = boundOf(name)
-      const before = small.get(name)!
+      const little = small.get(name)!
       return [
         name,
         {
-          [`${SIZES[0].faces} faces, ${SIZES[0].items} items`]: short(before),
+          [`${SIZES[0].faces} faces, ${SIZES[0].items} items`]: short(little),
           [`${SIZES[1].faces} faces, ${SIZES[1].items} items`]: short(grown),
-          growth: `${(grown / before).toFixed(1)} ×`,
+          growth: `${(grown / little).toFixed(1)} ×`,
           promised: bound === undefined ? '' : `${bound}${grown > bound ? ': MISSED' : ''}`,
         },
       ]
     }),
   ),
 )
+
+const after = processorTicks()
+if (before && after) {
+  const [busy, stolen] = [after.busy - before.busy, after.stolen - before.stolen]
+  console.log(
+    `Of the processor time asked for, ${((100 * stolen) / (busy + stolen)).toFixed(0)} % went to other machines meanwhile.`,
+  )
+}

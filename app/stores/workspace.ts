@@ -28,17 +28,19 @@ export const useWorkspace = defineStore('workspace', () => {
   const problem = ref('')
   let loading: Promise<unknown> = Promise.resolve()
 
-  function load(): Promise<void> {
-    const done = inOrder()
+  /** The rest is asked for once `drawn` is there, so that it does not stand in the way of the first answer. */
+  function load(drawn?: Promise<unknown>): Promise<void> {
+    const done = inOrder(drawn)
     loading = done
     return done
   }
-  async function inOrder(): Promise<void> {
+  async function inOrder(drawn?: Promise<unknown>): Promise<void> {
     state.value = 'loading'
     canMix.value = false
     try {
       await Promise.all([useSettings().load(), useKit().load(), usePlans().loadTests()])
       canMix.value = true
+      await drawn
       await whenIdle()
       await Promise.all([useClientele().load(), useJobs().load(), useBuys().load(), useKeeping().load()])
       // What is set aside is told when it is known: looking through years of work takes a while.

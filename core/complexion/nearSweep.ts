@@ -2,7 +2,7 @@ import { surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { BANDS } from '../colour/tables'
 import type { Due } from '../due'
-import { aimAt, AXES, f, ROUNDING, SUMS, sumsInto, WINDOW, windowInto, type Aim } from './nearWindow'
+import { aimAt, AXES, f, ROUNDING, sidesOf, SUMS, sumsInto, WINDOW, windowInto, type Aim } from './nearWindow'
 import type { Pigments } from './pigments'
 import { greatestCommonDivisor } from './ratio'
 import { fiddle } from './recipe'
@@ -20,6 +20,7 @@ import type { SweepLimits, SweepState } from './sweep'
 /** Bands mixed before the others: those that weigh most in the three sums. */
 const FIRST = 14
 const SMALLER = 0.93
+const LOOSE = 1 + ROUNDING
 // A limit of nothing at all has no surroundings.
 const NEAREST = 1e-6
 
@@ -36,17 +37,11 @@ interface Shelf {
   /** count × SUMS, over all bands, and over those mixed last. */
   own: Float64Array
   rest: Float64Array
-  /** count × OPPONENTS: most and least of the two opponents, by the sums of all bands. */
-  opponents: Float64Array
 }
-const OPPONENTS = 4
 
-const opponentsOf = ({ slopes: [sx, sy, sz] }: Aim, [x, y, z, tx, ty, tz]: Float64Array) => [
-  500 * (sx! * x! - sy! * ty!),
-  500 * (sx! * tx! - sy! * y!),
-  200 * (sy! * y! - sz! * tz!),
-  200 * (sy! * ty! - sz! * z!),
-]
+/** In the place of a side: it is no base. */
+const NO_BASE = 1 << WINDOW
+const ALL = 2 * NO_BASE - 1
 
 // Once a mix is darker than the target, nothing further on in this order can bring it back.
 function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shelf {
@@ -67,7 +62,6 @@ function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shel
     mixable: Uint8Array.from(rows.flatMap(r => rows.map(o => mixable[r.i * count + o.i]!))),
     own: flat(r => r.own),
     rest: flat(r => r.rest),
-    opponents: flat(r => opponentsOf(aim, r.own)),
   }
 }
 
@@ -118,13 +112,13 @@ export function sweepNear(
   if (count < products || maxDrops < products) return true
   const { aim, shelf } = laidOut(pigments, wanted, target, illuminant)
   const { weights } = aim
-  const { places, K, S, base, mixable, own, rest, opponents } = shelf
+  const { places, K, S, base, mixable, own, rest } = shelf
 
   const windows = new Float64Array((maxDrops + 1) * WINDOW)
   let widest = Infinity
   let closest = Infinity
-  /** The first that is not surely lighter than everything wanted. */
-  let darkFrom = 0
+  /** By drops and product: on which sides of the window it lies alone. */
+  const sides = new Uint16Array((maxDrops + 1) * count)
   function look(): void {
     // Windows cost a few hundred recipes: they are made anew when they have become clearly smaller.
     const most = Math.max(NEAREST, limitFor(minDrops))
@@ -133,13 +127,13 @@ export function sweepNear(
     widest = most
     closest = least
     const around = surroundings(target, most)
-    for (let drops = minDrops; drops <= maxDrops; drops++)
+    for (let drops = minDrops; drops <= maxDrops; drops++) {
       windowInto(aim, around, Math.max(NEAREST, limitFor(drops)), windows, drops * WINDOW)
-    darkFrom = 0
-    while (darkFrom < count && own[darkFrom * SUMS + 4]! > windows[minDrops * WINDOW + 4]!) darkFrom++
+      for (let i = 0; i < count; i++)
+        sides[drops * count + i] = sidesOf(aim, own, i * SUMS, windows, drops * WINDOW) | (base[i] === 0 ? NO_BASE : 0)
+    }
   }
   const [sx, sy, sz] = [aim.slopes[0]!, aim.slopes[1]!, aim.slopes[2]!]
-
   const state: SweepState = {
     size: products,
     parts: new Int32Array(products),
@@ -154,9 +148,14 @@ export function sweepNear(
   /** Absorption of what stands, by how many products stand; the last is added up only where something may come of it. */
   const sums = Array.from({ length: products }, () => new Float64Array(BANDS))
   const before = sums[products - 1]!
+  /** The six sums of what stands, of all bands and of those mixed last, as means of the parts' times their scatter; by how many stand. */
+  const summed = Array.from({ length: products }, () => new Float64Array(2 * SUMS))
+  const standing = summed[products - 1]!
   /** What may be added to what stands, by how many products stand. */
   const open = Array.from({ length: products }, () => new Uint8Array(count).fill(1))
-  const openLast = open[products - 1]!
+  /** What may come last. */
+  const lasts = new Int32Array(count)
+  let lastCount = 0
   /** The six sums of what stands, of all bands and of those mixed last. */
   const whole = new Float64Array(SUMS)
   const last = new Float64Array(SUMS)
@@ -186,14 +185,12 @@ export function sweepNear(
     visit(state)
   }
 
-  /** The mean of one sum of the parts of what stands. */
-  function meanOf(of: Float64Array, which: number, scale: number): number {
-    let mean = 0
-    for (let p = 0; p < products - 1; p++) mean += counts[p]! * S[parts[p]!]! * of[parts[p]! * SUMS + which]!
-    return mean * scale
+  /** The sums of what stands as means of the parts': most of the values themselves, and those on the tangents. */
+  function means(scale: number): void {
+    for (let k = 0; k < SUMS; k++) whole[k] = standing[k]! * scale
   }
 
-  /** The values of what stands, all and those of the last bands; on the tangents they are means of the parts'. */
+  /** The values of what stands themselves, all and those of the last bands. */
   function mixed(scale: number): void {
     const part = parts[products - 2]!
     const n = counts[products - 2]!
@@ -218,57 +215,57 @@ export function sweepNear(
     whole[0] = X
     whole[1] = Y
     whole[2] = Z
-    for (let k = AXES; k < SUMS; k++) {
-      whole[k] = meanOf(own, k, scale)
-      last[k] = meanOf(rest, k, scale)
-    }
+    for (let k = AXES; k < SUMS; k++) last[k] = standing[SUMS + k]! * scale
   }
 
-  /** Everything that one more product can make of what stands: `size` products, `drops` drops. */
-  function finish(start: number, drops: number, divisor: number, scatter: number, based: number): void {
+  /** Whether one of the last lies on none of these sides. */
+  function someBeside(on: number, at: number): boolean {
+    for (let j = 0; j < lastCount; j++) if ((sides[at + lasts[j]!]! & on) === 0) return true
+    return false
+  }
+
+  /** Everything that one more product can make of what stands: `drops` drops. */
+  function finish(drops: number, divisor: number, scatter: number, based: number): void {
     const most = maxDrops - drops
-    const widestAt = Math.max(drops + 1, minDrops) * WINDOW
+    const widestDrops = Math.max(drops + 1, minDrops)
+    const widestAt = widestDrops * WINDOW
+    const sidesAt = widestDrops * count
     const lowest = windows[widestAt + 1]!
     const highest = windows[widestAt + 4]!
     const scale = 1 / scatter
-    const tyb = meanOf(own, 4, scale)
-    const from = tyb > highest ? Math.max(start, darkFrom) : start
-    if (from >= count || (own[from * SUMS + 1]! < lowest && meanOf(own, 1, scale) < lowest)) return
+    const without = based === 0 ? NO_BASE : 0
+    means(scale)
+    if (!someBeside(sidesOf(aim, whole, 0, windows, widestAt) | without, sidesAt)) return
     mixed(scale)
+    const on = sidesOf(aim, whole, 0, windows, widestAt) | without
     const xb = whole[0]!
     const yb = whole[1]!
     const zb = whole[2]!
     const txb = whole[3]!
+    const tyb = whole[4]!
     const tzb = whole[5]!
-    // On which sides of the window it lies: what joins it must not lie on the same.
-    const tooGreen = 500 * (sx * xb - sy * tyb) < windows[widestAt + 6]!
-    const tooRed = 500 * (sx * txb - sy * yb) > windows[widestAt + 7]!
-    const tooBlue = 200 * (sy * yb - sz * tzb) < windows[widestAt + 8]!
-    const tooYellow = 200 * (sy * tyb - sz * zb) > windows[widestAt + 9]!
-    for (let part = from; part < count; part++) {
+    const over = tyb - highest
+    const room = yb - lowest
+    for (let j = 0; j < lastCount; j++) {
+      const part = lasts[j]!
+      if ((sides[sidesAt + part]! & on) !== 0) continue
       const row = part * SUMS
       const yk = own[row + 1]!
-      if (yb < lowest && yk < lowest) return
-      if (openLast[part] === 0) continue
       const tyk = own[row + 4]!
-      if (tyb > highest && tyk > highest) continue
-      if (based === 0 && base[part] === 0) continue
-      const sides = part * OPPONENTS
-      if (tooGreen && opponents[sides]! < windows[widestAt + 6]!) continue
-      if (tooRed && opponents[sides + 1]! > windows[widestAt + 7]!) continue
-      if (tooBlue && opponents[sides + 2]! < windows[widestAt + 8]!) continue
-      if (tooYellow && opponents[sides + 3]! > windows[widestAt + 9]!) continue
       const dy = yk - yb
       const dty = tyk - tyb
       const Sk = S[part]!
-      // From how many drops on it is dark enough, and up to how many it is light enough.
+      // From how many drops on it is dark enough, and up to how many it is light enough; divided only where some number is.
       let fewest = Math.max(1, minDrops - drops)
       let up = most
-      const over = tyb - highest
-      if (dty < 0 && over > 0) fewest = Math.max(fewest, Math.ceil((over * scatter) / (Sk * (-dty - over)) - ROUNDING))
-      const room = yb - lowest
-      if (dy < 0 && room >= 0 && room < -dy)
+      if (dty < 0 && over > 0) {
+        if (over * scatter > most * Sk * (-dty - over) * LOOSE) continue
+        fewest = Math.max(fewest, Math.ceil((over * scatter) / (Sk * (-dty - over)) - ROUNDING))
+      }
+      if (dy < 0 && room >= 0 && room < -dy) {
+        if (room * scatter * LOOSE < fewest * Sk * (-dy - room)) continue
         up = Math.min(most, Math.floor((room * scatter) / (Sk * (-dy - room)) + ROUNDING))
+      }
       if (fewest > up) continue
       const dx = own[row]! - xb
       const dz = own[row + 2]! - zb
@@ -336,34 +333,55 @@ export function sweepNear(
     show(n, part, drops + n, X, Y, Z)
   }
 
-  function extend(size: number, from: number, drops: number, divisor: number, scatter: number, based: number): void {
-    if (size === products - 1) return finish(from, drops, divisor, scatter, based)
+  /** @param on the sides on which all that stands lies, in the widest window */
+  function extend(
+    size: number,
+    from: number,
+    drops: number,
+    divisor: number,
+    scatter: number,
+    based: number,
+    on: number,
+  ): void {
     const below = sums[size]!
     const sum = sums[size + 1]!
+    const sumsBelow = summed[size]!
+    const sumsNow = summed[size + 1]!
     const may = open[size]!
     const mayNext = open[size + 1]!
     const room = maxDrops - (products - size - 1)
+    const isLast = size === products - 2
     for (let part = from; part < count; part++) {
       over ||= due?.() ?? false
       if (over) return
       if (may[part] === 0) continue
       parts[size] = part
-      for (let next = part + 1; next < count; next++) mayNext[next] = may[next]! & mixable[part * count + next]!
       look()
+      const onBoth = on & sides[minDrops * count + part]!
+      if (isLast) {
+        lastCount = 0
+        for (let next = part + 1; next < count; next++)
+          if ((may[next]! & mixable[part * count + next]!) === 1 && (sides[minDrops * count + next]! & onBoth) === 0)
+            lasts[lastCount++] = next
+        if (lastCount === 0) continue
+      } else for (let next = part + 1; next < count; next++) mayNext[next] = may[next]! & mixable[part * count + next]!
       for (let n = 1; drops + n <= room; n++) {
         counts[size] = n
-        if (size < products - 2) for (let k = 0; k < BANDS; k++) sum[k] = below[k]! + n * K[part * BANDS + k]!
-        extend(
-          size + 1,
-          part + 1,
-          drops + n,
-          greatestCommonDivisor(divisor, n),
-          scatter + n * S[part]!,
-          based | base[part]!,
-        )
+        const common = greatestCommonDivisor(divisor, n)
+        const weight = n * S[part]!
+        const spread = scatter + weight
+        for (let k = 0; k < SUMS; k++) {
+          sumsNow[k] = sumsBelow[k]! + weight * own[part * SUMS + k]!
+          sumsNow[SUMS + k] = sumsBelow[SUMS + k]! + weight * rest[part * SUMS + k]!
+        }
+        if (isLast) finish(drops + n, common, spread, based | base[part]!)
+        else {
+          for (let k = 0; k < BANDS; k++) sum[k] = below[k]! + n * K[part * BANDS + k]!
+          extend(size + 1, part + 1, drops + n, common, spread, based | base[part]!, onBoth)
+        }
       }
     }
   }
-  extend(0, 0, 0, 0, 0, 0)
+  extend(0, 0, 0, 0, 0, 0, ALL)
   return !over
 }

@@ -96,6 +96,34 @@ export function windowInto(
   into.set([a - roomA, a + roomA, b - roomB, b + roomB], at + 2 * AXES)
 }
 
+/**
+ * On which sides of a window something surely lies, by its six sums: one bit for each of the ten. A mix is a mean of its parts in all of
+ * them, so what joins it must not lie on a side where it lies already.
+ */
+export function sidesOf({ slopes }: Aim, sums: Float64Array, at: number, windows: Float64Array, w: number): number {
+  const x = sums[at]!
+  const y = sums[at + 1]!
+  const z = sums[at + 2]!
+  const tx = sums[at + 3]!
+  const ty = sums[at + 4]!
+  const tz = sums[at + 5]!
+  const sx = slopes[0]!
+  const sy = slopes[1]!
+  const sz = slopes[2]!
+  let on = 0
+  if (x < windows[w]!) on |= 1
+  if (y < windows[w + 1]!) on |= 2
+  if (z < windows[w + 2]!) on |= 4
+  if (tx > windows[w + 3]!) on |= 8
+  if (ty > windows[w + 4]!) on |= 16
+  if (tz > windows[w + 5]!) on |= 32
+  if (500 * (sx * x - sy * ty) < windows[w + 6]!) on |= 64
+  if (500 * (sx * tx - sy * y) > windows[w + 7]!) on |= 128
+  if (200 * (sy * y - sz * tz) < windows[w + 8]!) on |= 256
+  if (200 * (sy * ty - sz * z) > windows[w + 9]!) on |= 512
+  return on
+}
+
 /** Sums of one K/S curve from one band to another, both as they are ordered. */
 export function sumsInto(
   { weights, tangents, offsets }: Aim,
