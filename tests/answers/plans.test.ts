@@ -30,8 +30,10 @@ function lines(plan: FacePlan): string[] {
         .join(' | '),
     ),
     ...seams.map(s => inShort(s)),
-    ...missing.map(m => `missing ${m.key}: ${m.sentences.join('; ')}, ${m.offer ? inShort(m.offer) : 'no offer'}`),
-    ...leftOut.map(l => `left out of ${l.slot}: ${l.products.map(p => p.name).join(', ')}: ${l.finding.rule}`),
+    missing
+      .map(m => `missing ${m.key}: ${m.sentences.join('; ')}, ${m.offer ? inShort(m.offer) : 'no offer'}`)
+      .join(' | '),
+    leftOut.map(l => `not for ${l.slot}: ${l.products.map(p => p.name).join(', ')}: ${l.finding.rule}`).join(' | '),
     `${inShort(minutes)} ${inShort(cost)} ${pack.join(', ')}`,
     ...(worn ? [inShort(worn)] : []),
   ]
