@@ -1,7 +1,12 @@
+import usual from './jest.config.mjs'
+
+// Simulations of hundreds of readings are left out: they run minutes, and what they cover has other tests.
+const jest = { ...usual, testPathIgnorePatterns: ['/node_modules/', '\\.simulation\\.test\\.ts$'] }
+
 /** @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
 export default {
   testRunner: 'jest',
-  jest: { projectType: 'custom', configFile: 'jest.config.mjs', enableFindRelatedTests: true },
+  jest: { projectType: 'custom', config: jest, enableFindRelatedTests: true },
   coverageAnalysis: 'perTest',
   concurrency: 2,
   reporters: ['progress-append-only', 'json'],
@@ -10,5 +15,6 @@ export default {
   disableTypeChecks: false,
   ignorePatterns: ['.output', '.varietas', 'docs', 'e2e', 'public', 'test-results'],
   timeoutMS: 10000,
+  timeoutFactor: 1.2,
   allowEmpty: false,
 }

@@ -28,7 +28,14 @@ for (const theme of ['day', 'wings'] as const) {
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
       // Vuetify fades dialogs in; contrast is only right once they stand.
-      await page.waitForTimeout(400)
+      await page.evaluate(() =>
+        Promise.allSettled(
+          document
+            .getAnimations()
+            .filter(a => Number.isFinite(a.effect?.getComputedTiming().endTime))
+            .map(a => a.finished),
+        ),
+      )
       // What a dialog dims behind itself is not there to be read.
       const axe = new AxeBuilder({ page })
       if (view.endsWith('?add')) axe.include('.v-overlay--active')

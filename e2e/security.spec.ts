@@ -78,10 +78,16 @@ test('a page on another port can neither write nor read: form, text, JSON, pictu
     erase: 'refused',
     picture: 'refused',
   })
-  await page.evaluate(url => {
-    ;(document.getElementById('frame') as HTMLIFrameElement).src = url
-  }, target)
-  await page.waitForTimeout(500)
+  // A frame that is refused loads, too: a page that says so.
+  await page.evaluate(
+    url =>
+      new Promise(resolve => {
+        const frame = document.getElementById('frame') as HTMLIFrameElement
+        frame.onload = resolve
+        frame.src = url
+      }),
+    target,
+  )
   const framed = page.frames().find(f => f.url().startsWith(target))
   expect(framed ? await framed.locator('h1').count() : 0).toBe(0)
   site.close()

@@ -1,7 +1,5 @@
 import { seeded } from '../../tests/support/random'
 import { difference } from '../colour/difference'
-import { readingQuality } from '../../tests/support/readings'
-import type { skinAt } from '../complexion/skin'
 import { skinPlace, typicalSkin } from '../complexion/skin'
 import { averageShots } from './average'
 import { betweenBottles, type Comparison } from './betweenBottles'
@@ -111,51 +109,4 @@ describe('between bottles', () => {
     const slipped = betweenBottles([...good, { bottle: typicalSkin(8, 'neutral'), depth: 'deeper' }])
     expect(Math.abs(skinPlace(slipped.mean).depth - 5)).toBeLessThan(1)
   })
-
-  it('with five known bottles finds a simulated skin within 0.7 of depth and 5° of undertone, and knows how sure it is', () => {
-    const random = seeded(9)
-    const bottles = [1.5, 4, 6, 8.5, 11].map(d => typicalSkin(d, 'neutral'))
-    const quality = readingQuality(200, random, truth =>
-      betweenBottles(bottles.map(bottle => judge(truth, bottle, random))),
-    )
-    expect(quality.depth).toBeLessThan(0.7)
-    expect(quality.undertone).toBeLessThan(5)
-    expect(quality.coversL).toBeGreaterThanOrEqual(0.9)
-    expect(quality.coversHue).toBeGreaterThanOrEqual(0.9)
-  })
 })
-
-/** An artist who sees the difference with noise and says the nearest word. */
-function judge(
-  truth: ReturnType<typeof skinAt>,
-  bottle: ReturnType<typeof skinAt>,
-  random: ReturnType<typeof seeded>,
-): Comparison {
-  const deeper = bottle.L - truth.L + random.normal()
-  const turn = skinPlace(truth).hueDeviation - skinPlace(bottle).hueDeviation + 2 * random.normal()
-  const depth =
-    deeper > 13
-      ? 'much deeper'
-      : deeper > 5.5
-        ? 'deeper'
-        : deeper > 1.2
-          ? 'a little deeper'
-          : deeper > -1.2
-            ? 'same depth'
-            : deeper > -5.5
-              ? 'a little lighter'
-              : deeper > -13
-                ? 'lighter'
-                : 'much lighter'
-  const hue =
-    turn > 7
-      ? 'yellower'
-      : turn > 2
-        ? 'a little yellower'
-        : turn > -2
-          ? 'same hue'
-          : turn > -7
-            ? 'a little pinker'
-            : 'pinker'
-  return { bottle, depth, hue }
-}
