@@ -28,13 +28,10 @@ for (const theme of ['day', 'wings'] as const) {
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
       // Vuetify fades dialogs in; contrast is only right once they stand.
-      await page.evaluate(() =>
-        Promise.allSettled(
-          document
-            .getAnimations()
-            .filter(a => Number.isFinite(a.effect?.getComputedTiming().endTime))
-            .map(a => a.finished),
-        ),
+      await page.waitForFunction(() =>
+        document
+          .getAnimations()
+          .every(a => a.playState !== 'running' || !Number.isFinite(a.effect?.getComputedTiming().endTime)),
       )
       // What a dialog dims behind itself is not there to be read.
       const axe = new AxeBuilder({ page })
