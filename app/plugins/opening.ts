@@ -9,6 +9,6 @@ export default defineNuxtPlugin({
     void useWorkspace().load(new Promise<void>(resolve => nuxtApp.hook('app:mounted', () => resolve())))
     readyWorker()
     const [, face] = /^\/faces\/([^/]+)/.exec(location.pathname) ?? []
-    if (face) void useFaces().open(decodeURIComponent(face))
+    if (face) void useFaces().open(face)
   },
 })
