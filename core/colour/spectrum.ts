@@ -41,6 +41,21 @@ export function smoothestReflectance(lab: Lab): Float64Array {
   throw new ImpossibleColour(lab)
 }
 
+// Every match and every plan asks for the same bottles and skins again, and solving for a spectrum takes longer than all else about one.
+const SPECTRA_KEPT = 4000
+const kept = new Map<string, Float64Array>()
+
+/** {@link smoothestReflectance}, solved once for a colour that is asked for again. Not to be written to. */
+export function knownReflectance(lab: Lab): Float64Array {
+  const key = `${lab.L} ${lab.a} ${lab.b}`
+  const known = kept.get(key)
+  if (known) return known
+  if (kept.size >= SPECTRA_KEPT) kept.clear()
+  const solved = smoothestReflectance(lab)
+  kept.set(key, solved)
+  return solved
+}
+
 /** The curve for three tristimulus values, or null when these steps do not lead to it. */
 function newton(wanted: readonly number[], pace: (typeof PACES)[number]): Float64Array | null {
   const light = observer()
@@ -101,5 +116,5 @@ function newton(wanted: readonly number[], pace: (typeof PACES)[number]): Float6
  * @throws ImpossibleColour as {@link smoothestReflectance}
  */
 export function under(lab: Lab, illuminant: Illuminant): Lab {
-  return illuminant === 'D65' ? lab : reflectanceToLab(smoothestReflectance(lab), observer(illuminant))
+  return illuminant === 'D65' ? lab : reflectanceToLab(knownReflectance(lab), observer(illuminant))
 }

@@ -43,9 +43,11 @@ export function leastCorrection(
 ): Correction {
   const cover = { film: base, thickness: baseThickness }
   const around = layered(skin, [cover])
-  const tried = STEPS.map(thickness => {
+  let nearest: Correction | undefined
+  for (const thickness of STEPS) {
     const left = difference(layered(area, [{ film: corrector, thickness }, cover]), around)
-    return { thickness, left, enough: left <= ENOUGH }
-  })
-  return tried.find(t => t.enough) ?? tried.reduce((best, t) => (t.left < best.left ? t : best))
+    if (left <= ENOUGH) return { thickness, left, enough: true }
+    if (!nearest || left < nearest.left) nearest = { thickness, left, enough: false }
+  }
+  return nearest!
 }

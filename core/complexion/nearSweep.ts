@@ -52,17 +52,23 @@ function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shel
   }
   const rows = Array.from({ length: count }, (_, i) => ({ i, own: sums(i, 0), rest: sums(i, FIRST) }))
   rows.sort((p, q) => q.own[1]! - p.own[1]!)
-  const flat = (row: (r: (typeof rows)[number]) => Iterable<number>) =>
-    Float64Array.from(rows.flatMap(r => [...row(r)]))
-  return {
-    places: Int32Array.from(rows, r => r.i),
-    K: flat(r => Array.from(aim.order, band => K[r.i * BANDS + band]!)),
-    S: flat(r => [S[r.i]!]),
-    base: Uint8Array.from(rows, r => base[r.i]!),
-    mixable: Uint8Array.from(rows.flatMap(r => rows.map(o => mixable[r.i * count + o.i]!))),
-    own: flat(r => r.own),
-    rest: flat(r => r.rest),
+  const places = Int32Array.from(rows, r => r.i)
+  const shelf: Shelf = {
+    places,
+    K: new Float64Array(count * BANDS),
+    S: Float64Array.from(places, i => S[i]!),
+    base: Uint8Array.from(places, i => base[i]!),
+    mixable: new Uint8Array(count * count),
+    own: new Float64Array(count * SUMS),
+    rest: new Float64Array(count * SUMS),
   }
+  rows.forEach(({ i, own, rest }, at) => {
+    for (let k = 0; k < BANDS; k++) shelf.K[at * BANDS + k] = K[i * BANDS + aim.order[k]!]!
+    for (let j = 0; j < count; j++) shelf.mixable[at * count + j] = mixable[i * count + places[j]!]!
+    shelf.own.set(own, at * SUMS)
+    shelf.rest.set(rest, at * SUMS)
+  })
+  return shelf
 }
 
 interface Laid {

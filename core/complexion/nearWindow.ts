@@ -1,7 +1,7 @@
 import type { Surroundings } from '../colour/difference'
 import { kOverS, opaqueReflectance } from '../colour/kubelkaMunk'
 import type { Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/spectrum'
+import { knownReflectance } from '../colour/spectrum'
 import { BANDS, observer, type Illuminant } from '../colour/tables'
 
 /* Where mixes near one colour lie, as bounds on their tristimulus values: for {@link sweepNear}. */
@@ -53,7 +53,7 @@ export function aimAt(wanted: Lab, target: Lab, illuminant: Illuminant): Aim {
   const weights = new Float64Array(BANDS * AXES)
   const tangents = new Float64Array(BANDS * AXES)
   const offsets = new Float64Array(BANDS * AXES)
-  const skin = smoothestReflectance(wanted)
+  const skin = knownReflectance(wanted)
   order.forEach((i, k) => {
     // A tangent of 0 or 1 would be none.
     const R = Math.min(0.9999, Math.max(1e-4, skin[i]!))

@@ -2,7 +2,7 @@ import { difference } from '../colour/difference'
 import { pigmentOf, scattering, type Pigment } from '../colour/kubelkaMunk'
 import type { Lab } from '../colour/lab'
 import { reflectanceToLab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/spectrum'
+import { knownReflectance } from '../colour/spectrum'
 import { BANDS } from '../colour/tables'
 import { mayMix, type MixingRules } from './mixable'
 import { hideOf, type ComplexionProduct } from './product'
@@ -24,28 +24,22 @@ export interface Pigments {
 // A sample of exactly 0 would absorb without end.
 const DARKEST = 1e-6
 
-// Every match and every plan asks for the same bottles again, and solving for a spectrum takes longer than all else about one.
-const SPECTRA_KEPT = 4000
-const spectra = new Map<string, Float64Array>()
+/** The masstone spectrum of a product: measured where there is one, else the smoothest with its colour. */
+const masstone = ({ reflectance, lab }: Pick<ComplexionProduct, 'reflectance' | 'lab'>): Float64Array =>
+  (reflectance ? Float64Array.from(reflectance) : knownReflectance(lab)).map(r => Math.max(DARKEST, r))
 
-/** The masstone spectrum of a product: measured where there is one, else the smoothest with its colour. Not to be written to. */
-export function masstone({ reflectance, lab }: Pick<ComplexionProduct, 'reflectance' | 'lab'>): Float64Array {
-  const drawn = (R: Float64Array) => R.map(r => Math.max(DARKEST, r))
-  if (reflectance) return drawn(Float64Array.from(reflectance))
-  const key = `${lab.L} ${lab.a} ${lab.b}`
-  const known = spectra.get(key)
-  if (known) return known
-  if (spectra.size >= SPECTRA_KEPT) spectra.clear()
-  const solved = drawn(smoothestReflectance(lab))
-  spectra.set(key, solved)
-  return solved
-}
+// A product is never changed once it is made, and every plan asks for the same ones again.
+const pigments = new WeakMap<ComplexionProduct, Pigment>()
 
 /** K and S of one product, with the strength that measured mixes have shown. */
 export function pigmentFor(product: ComplexionProduct): Pigment {
+  const known = pigments.get(product)
+  if (known) return known
   const R = masstone(product)
   const L = product.reflectance ? reflectanceToLab(R).L : product.lab.L
-  return pigmentOf(R, scattering(hideOf(product), L) * (product.strength ?? 1))
+  const made = pigmentOf(R, scattering(hideOf(product), L) * (product.strength ?? 1))
+  pigments.set(product, made)
+  return made
 }
 
 /**
@@ -58,13 +52,22 @@ export function packPigments(products: readonly ComplexionProduct[], rules: Mixi
   const S = new Float64Array(count)
   const mixable = new Uint8Array(count * count)
   const base = Uint8Array.from(products, p => (p.isBase === false ? 0 : 1))
+  // Whether two mix depends on family and range alone, and hundreds of bottles are of a few of these.
+  const kinds = new Map<string, { kind: number; product: ComplexionProduct }>()
+  const kindOf = products.map(product => {
+    const key = `${product.family}\n${product.range ?? ''}`
+    const known = kinds.get(key) ?? { kind: kinds.size, product }
+    kinds.set(key, known)
+    return known.kind
+  })
+  const all = [...kinds.values()]
+  const mixes = all.map(x => Uint8Array.from(all, y => (mayMix(x.product, y.product, rules) ? 1 : 0)))
   products.forEach((product, i) => {
     const pigment = pigmentFor(product)
     K.set(pigment.K, i * BANDS)
     S[i] = pigment.S
-    products.forEach((other, j) => {
-      mixable[i * count + j] = mayMix(product, other, rules) ? 1 : 0
-    })
+    const mixesWith = mixes[kindOf[i]!]!
+    for (let j = 0; j < count; j++) mixable[i * count + j] = mixesWith[kindOf[j]!]!
   })
   return { products, count, K, S, mixable, base }
 }

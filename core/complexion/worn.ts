@@ -2,7 +2,7 @@ import { difference } from '../colour/difference'
 import { filmOver } from '../colour/film'
 import { mixReflectance, type Pigment } from '../colour/kubelkaMunk'
 import { reflectanceToLab, type Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/spectrum'
+import { knownReflectance } from '../colour/spectrum'
 import { BANDS, observer, type Illuminant } from '../colour/tables'
 import { pigmentFor } from './pigments'
 import type { ComplexionProduct } from './product'
@@ -57,9 +57,9 @@ export interface Worn {
  */
 export function wornMatch(film: Pigment, face: Lab, target: Lab, thickness = 1, illuminant: Illuminant = 'D65'): Worn {
   const light = observer(illuminant)
-  const seen = reflectanceToLab(smoothestReflectance(target), light)
+  const seen = reflectanceToLab(knownReflectance(target), light)
   const masstoneLab = reflectanceToLab(mixReflectance([{ pigment: film, share: 1 }]), light)
-  const worn = reflectanceToLab(filmOver(film, smoothestReflectance(face), thickness), light)
+  const worn = reflectanceToLab(filmOver(film, knownReflectance(face), thickness), light)
   return {
     masstone: masstoneLab,
     worn,
@@ -84,19 +84,9 @@ export interface Cast {
   greyer: number
 }
 
-// One skin is looked at under many films; a colour is never changed once it is made.
-const skins = new WeakMap<Lab, Float64Array>()
-function skinReflectance(skin: Lab): Float64Array {
-  const known = skins.get(skin)
-  if (known) return known
-  const R = smoothestReflectance(skin)
-  skins.set(skin, R)
-  return R
-}
-
 /** How a layer that should not show (clear powder, mattifier, sunscreen) changes the colour under it. */
 export function castOf(film: Pigment, skin: Lab, thickness = 1): Cast {
-  const lab = reflectanceToLab(filmOver(film, skinReflectance(skin), thickness))
+  const lab = reflectanceToLab(filmOver(film, knownReflectance(skin), thickness))
   return {
     lab,
     deltaE: difference(lab, skin),
@@ -111,7 +101,7 @@ export function layered(
   layers: readonly { film: Pigment; thickness: number }[],
   illuminant: Illuminant = 'D65',
 ): Lab {
-  let R = skinReflectance(skin)
+  let R = knownReflectance(skin)
   for (const { film, thickness } of layers) R = filmOver(film, R, thickness)
   return reflectanceToLab(R, observer(illuminant))
 }

@@ -8,18 +8,27 @@ type Coloured = Pick<
   'id' | 'kind' | 'coverage' | 'hide' | 'strength' | 'family' | 'range' | 'priceMinor' | 'size'
 > & { lab: NonNullable<KitItem['lab']> }
 
-/** What the colour model needs of an item. Adjusters change a base and are none. */
-export const complexionProduct = (item: Coloured): ComplexionProduct => ({
-  id: item.id,
-  lab: item.lab,
-  coverage: item.coverage,
-  hide: item.hide,
-  strength: item.strength,
-  family: item.family,
-  range: item.range,
-  pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size,
-  isBase: item.kind !== 'adjuster',
-})
+// An item is never changed once it is made, and every plan asks for the same ones again.
+const products = new WeakMap<Coloured, ComplexionProduct>()
+
+/** What the colour model needs of an item: the same object for the same item. Adjusters change a base and are none. */
+export function complexionProduct(item: Coloured): ComplexionProduct {
+  const known = products.get(item)
+  if (known) return known
+  const made = {
+    id: item.id,
+    lab: item.lab,
+    coverage: item.coverage,
+    hide: item.hide,
+    strength: item.strength,
+    family: item.family,
+    range: item.range,
+    pricePerMl: item.priceMinor === null ? undefined : item.priceMinor / item.size,
+    isBase: item.kind !== 'adjuster',
+  }
+  products.set(item, made)
+  return made
+}
 
 export const recipeName = (drops: readonly Drops[], items: ReadonlyMap<string, KitItem>): string =>
   drops.map(d => (drops.length === 1 ? items.get(d.id)!.name : `${d.count} ${items.get(d.id)!.name}`)).join(' + ')
