@@ -1,8 +1,9 @@
 import { shade } from '../../tests/support/kits'
+import { seeded } from '../../tests/support/random'
 import { match } from './match'
 import { DEFAULT_OPTIONS } from './recipe'
 import { matchSafeFirst } from './safeFirst'
-import { typicalSkin } from './skin'
+import { typicalSkin, UNDERTONES } from './skin'
 
 const silicone = shade(3, { id: 'fair', family: 'silicone', range: 'A' })
 const oil = shade(8, { id: 'deep', family: 'oil', range: 'B' })
@@ -34,6 +35,27 @@ describe('safe mixes first', () => {
     expect(matchSafeFirst(between, [silicone, oil], {}, DEFAULT_OPTIONS, 5)).toEqual(
       match(between, [silicone, oil], DEFAULT_OPTIONS, 5),
     )
+  })
+
+  it('as two searches that know nothing of each other would find it', () => {
+    const random = seeded(11)
+    for (let round = 0; round < 25; round++) {
+      const kit = Array.from({ length: 9 }, (_, i) =>
+        shade(random.between(1, 11), {
+          id: `p${i}`,
+          family: random.pick(['silicone', 'oil', 'water'] as const),
+          range: `R${i}`,
+        }),
+      )
+      const target = typicalSkin(random.between(1, 11), random.pick(UNDERTONES))
+      const safe = match(target, kit, DEFAULT_OPTIONS, 4)
+      const all = [...match(target, kit, DEFAULT_OPTIONS, 4, DARING), ...safe]
+      const apart = [...new Map(all.map(r => [JSON.stringify(r.drops), r])).values()]
+      const wanted = safe.some(r => r.deltaE <= DEFAULT_OPTIONS.tolerance)
+        ? safe
+        : apart.sort((x, y) => x.deltaE - y.deltaE).slice(0, 4)
+      expect(matchSafeFirst(target, kit, DARING, DEFAULT_OPTIONS, 4)).toEqual(wanted)
+    }
   })
 
   it('what always separates, or was seen to, stays apart', () => {

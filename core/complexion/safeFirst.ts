@@ -1,6 +1,7 @@
 import type { Lab } from '../colour/lab'
-import { match } from './match'
+import { matchWithin } from './match'
 import type { MixingRules } from './mixable'
+import { packPigments } from './pigments'
 import type { ComplexionProduct } from './product'
 import type { Recipe, RecipeOptions } from './recipe'
 
@@ -15,14 +16,17 @@ export function matchSafeFirst(
   options: RecipeOptions,
   limit: number,
 ): Recipe[] {
-  const safe = match(target, products, options, limit, { ...rules, someRisk: false })
+  const search = (by: MixingRules, known: readonly Recipe[]) =>
+    matchWithin(target, packPigments(products, by), options, { limit, known }).recipes
+  const safe = search({ ...rules, someRisk: false }, [])
   if (!rules.someRisk || safe.some(r => r.deltaE <= options.tolerance)) return safe
   const key = ({ drops }: Recipe) =>
     drops
       .map(d => `${d.count} ${d.id}`)
       .sort()
       .join()
-  const daring = match(target, products, options, limit, rules)
+  // What is safe may be mixed as well: found already, it leaves less to be tried.
+  const daring = search(rules, safe)
   return [...new Map([...daring, ...safe].map(r => [key(r), r])).values()]
     .sort((x, y) => x.deltaE - y.deltaE)
     .slice(0, limit)
