@@ -1,4 +1,4 @@
-import type { Candidate } from './candidates'
+import type { Candidate } from './candidate'
 import type { Place } from './chain'
 import type { Requirement } from '../suitability/finding'
 import type { SlotUse } from './uses'

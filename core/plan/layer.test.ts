@@ -1,6 +1,6 @@
 import { face, item, job } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
-import type { Candidate } from './candidates'
+import type { Candidate } from './candidate'
 import { amountOf, baseTechnique, technique, toolsFor, wornOf } from './layer'
 
 const candidate = (more: Parameters<typeof item>[1] = {}): Candidate => ({

@@ -1,4 +1,4 @@
-import type { Candidate } from './candidates'
+import type { Candidate } from './candidate'
 import type { Filled } from './filled'
 import type { Finding } from '../suitability/finding'
 import { seamBetween } from './layering'

@@ -1,4 +1,5 @@
-import { candidatesFor, type Candidate, type Situation } from './candidates'
+import type { Candidate, Situation } from './candidate'
+import { candidatesFor } from './candidates'
 import type { Requirement } from '../suitability/finding'
 import type { KitItem } from '../product/item'
 import type { SlotUse } from './uses'

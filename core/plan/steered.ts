@@ -1,6 +1,7 @@
 import { mayMix, type MixingRules } from '../complexion/mixable'
 import type { Recipe } from '../complexion/recipe'
 import type { KitItem } from '../product/item'
+import type { Candidate } from './candidate'
 
 // Thinned beyond half it is no base any more; of what changes more than the cover a touch is enough.
 const MOST_THINNER = 0.5
@@ -38,4 +39,58 @@ export function steered(recipe: Recipe, bottles: readonly KitItem[], medium: Kit
     }
   }
   return [...found.values()]
+}
+
+// What has to be gained: thinning is done with what stands open anyway, a booster is one more bottle.
+const WORTH_THINNING = 0.5
+const WORTH_BOOSTING = 1
+
+/** What has to be gained for a bottle more to be worth it. */
+export const leastGain = (medium: KitItem) => (isThinner(medium) ? WORTH_THINNING : WORTH_BOOSTING)
+
+/**
+ * The best a medium makes of a recipe, if that is worth the bottle; null where it is not.
+ * @param before the worth without it
+ */
+export function bestSteered(
+  recipe: Recipe,
+  bottles: readonly KitItem[],
+  medium: KitItem,
+  rules: MixingRules,
+  before: number,
+  worthOf: (recipe: Recipe) => number,
+): Recipe | null {
+  let best: Recipe | null = null
+  let most = before + leastGain(medium)
+  for (const steeredTo of steered(recipe, bottles, medium, rules)) {
+    const worth = worthOf(steeredTo)
+    if (worth > most) [best, most] = [steeredTo, worth]
+  }
+  return best
+}
+
+/**
+ * Of media that would do the same to every recipe, and of which the same is said, the cheapest.
+ * @param ranges on which it depends what may be mixed with what
+ */
+export function differentMedia(media: readonly Candidate[], ranges: ReadonlySet<string>): KitItem[] {
+  const price = ({ priceMinor, size }: KitItem) => (priceMinor === null ? Infinity : priceMinor / size)
+  const cheapest = new Map<string, KitItem>()
+  for (const { item, findings } of media) {
+    const {
+      id: _id,
+      name: _name,
+      priceMinor: _price,
+      size: _size,
+      level: _level,
+      useBy: _useBy,
+      lab: _lab,
+      ...does
+    } = item
+    // Its colour, if one is on record, is none in a mix.
+    const key = JSON.stringify([{ ...does, range: ranges.has(item.range) ? item.range : '' }, findings])
+    const known = cheapest.get(key)
+    if (!known || price(item) < price(known)) cheapest.set(key, item)
+  }
+  return [...cheapest.values()]
 }

@@ -1,0 +1,60 @@
+import type { Recipe, RecipeOptions } from '../complexion/recipe'
+import type { KitItem } from '../product/item'
+import type { FaceFacts } from '../suitability/face'
+import { scoreOf, vetoOf, weight, type Finding } from '../suitability/finding'
+import type { JobFacts } from '../suitability/job'
+import type { PlanSettings } from './settings'
+
+/** Something the kit can put in a place, with all that speaks for and against it. */
+export interface Candidate {
+  item: KitItem
+  recipe: Recipe | null
+  findings: Finding[]
+  score: number
+  veto: ReturnType<typeof vetoOf>
+}
+
+/** A veto that the artist lifted: one of taste as it is, one of harm with the reason that is kept. */
+export interface Override {
+  itemId: string
+  rule: string
+  reason: string
+}
+
+export interface Situation {
+  face: FaceFacts
+  job: JobFacts
+  settings: PlanSettings
+  items: readonly KitItem[]
+  options: RecipeOptions
+  /** What the search for recipes of one base may take; without it every mix is tried. */
+  mixingMs?: number
+  overrides: readonly Override[]
+}
+
+export const said = (rule: string, by: number, sentence: string): Finding => ({ rule, ...weight(by, sentence) })
+
+/** Turns vetoes that were lifted into notes. A veto of harm without a reason stays. */
+export function lift(item: KitItem, findings: readonly Finding[], overrides: readonly Override[]): Finding[] {
+  return findings.map(f => {
+    if (f.effect.is !== 'veto') return f
+    const lifted = overrides.find(o => o.itemId === item.id && o.rule === f.rule)
+    if (!lifted || (f.effect.of === 'harm' && lifted.reason.trim() === '')) return f
+    return {
+      ...f,
+      effect: { is: 'note' },
+      sentence: `${f.sentence}; overridden${lifted.reason.trim() ? `: ${lifted.reason.trim()}` : ''}`,
+    }
+  })
+}
+
+/** An item with what was found, vetoes lifted where the artist has lifted them. */
+export function judged(
+  item: KitItem,
+  recipe: Recipe | null,
+  findings: readonly Finding[],
+  overrides: readonly Override[],
+): Candidate {
+  const all = lift(item, findings, overrides)
+  return { item, recipe, findings: all, score: scoreOf(all), veto: vetoOf(all) }
+}
