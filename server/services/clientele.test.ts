@@ -68,6 +68,10 @@ describe('faces a page at a time', () => {
       expect(await names(q)).toEqual(['Ørjan Ålesund'])
     for (const q of ['gold-lid', 'g_ld', '%%', 'ørjan nobody']) expect(await names(q)).toEqual([])
     expect((await ask({ q: 'ørjan', skin: 'oily' })).count).toBe(0)
+    const spelt = ['Élodée', 'ÉLODÉE', 'élodée'].sort()
+    for (const name of [...spelt, 'LaÉté']) await add(name)
+    for (const q of spelt) expect((await names(q)).sort()).toEqual(spelt)
+    expect(await names('LaÉté')).toEqual(['LaÉté'])
   })
 })
 
@@ -91,6 +95,12 @@ describe('whom the kit is for', () => {
     await agree()
     await on.deleteFromFace('readings', first.id, 'reading')
     await agree()
+    // It is reckoned once, until something is written.
+    const kept = async () => (await on.targetsOf([id])).get(id)
+    const before = await kept()
+    expect(await kept()).toBe(before)
+    await read(id, 45, { tanned: true })
+    expect(await kept()).not.toEqual(before)
   })
 
   it('counts all, the unread, and in how many recipes a product is; skins of nearly one colour are one', async () => {

@@ -48,9 +48,8 @@ const newestL = sql`(SELECT r.l FROM readings r WHERE r.face_id = ${faces.id} AN
 /** Where every word stands in what is said of a face, its jobs or its wishes. */
 function says(word: string): SQL {
   // SQLite takes the letters of ASCII alone for the same in both cases.
-  const forms = [
-    ...new Set([word, word.toLowerCase(), word.toUpperCase(), word.charAt(0).toUpperCase() + word.slice(1)]),
-  ]
+  const low = word.toLowerCase()
+  const forms = [...new Set([word, low, word.toUpperCase(), low.charAt(0).toUpperCase() + low.slice(1)])]
   const any = forms.map(form => {
     const like = `%${form.replace(/[\\%_]/g, '\\$&')}%`
     return sql`(${faces.name} LIKE ${like} ESCAPE '\\' OR ${faces.wishes} LIKE ${like} ESCAPE '\\' OR ${faces.notes} LIKE ${like} ESCAPE '\\'

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { decant } from '#core/stock/fills'
 import { measureOf, type Traits } from '#core/stock/usual'
 import type {
@@ -122,26 +122,17 @@ async function productFor(act: Act, input: OwnedProductInput, brought: boolean):
     : act.insert('products', { id: newId(), createdAt: now(), ...columns })
 }
 
-async function offeredAs(act: Act, { kind, brand, range, shade }: OwnedProductInput): Promise<string | undefined> {
-  const named = (column: typeof products.brand | typeof products.range | typeof products.shade, text: string) =>
-    eq(sql`lower(trim(${column}))`, text.trim().toLowerCase())
-  const [offered] = await act.tx
-    .select({ id: products.id })
+async function offeredAs(act: Act, input: OwnedProductInput): Promise<string | undefined> {
+  const { id, brand, range, shade } = products
+  const offered = await act.tx
+    .select({ id, brand, range, shade })
     .from(products)
     .innerJoin(offers, eq(offers.productId, products.id))
     .leftJoin(fills, eq(fills.productId, products.id))
-    .where(
-      and(
-        eq(products.kind, kind),
-        named(products.shade, shade),
-        named(products.brand, brand),
-        named(products.range, range),
-        isNull(fills.id),
-        isNull(products.deletedAt),
-      ),
-    )
-    .limit(1)
-  return offered?.id
+    .where(and(eq(products.kind, input.kind), isNull(fills.id), isNull(products.deletedAt)))
+  // Not in SQL, for which É and é are two letters.
+  const same = (x: string, y: string) => x.trim().toLowerCase() === y.trim().toLowerCase()
+  return offered.find(o => same(o.brand, input.brand) && same(o.range, input.range) && same(o.shade, input.shade))?.id
 }
 
 const oneOf = async (act: Act, id: string): Promise<OwnedProduct> => (await ownedById(act.tx, [id]))[0]!

@@ -1,3 +1,4 @@
+import { eq } from 'drizzle-orm'
 import { spherical } from '#core/reading/reading'
 import { Settings } from '#shared/records/settings'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
@@ -28,6 +29,22 @@ describe('the kit in the database', () => {
     const added = await on.addProduct(input)
     expect(added).toMatchObject({ ...input, retiredAt: null })
     expect(await on.kitProducts()).toEqual([added])
+  })
+
+  it('is what a supplier sells where it is typed in under those names, in whatever case', async () => {
+    await on.stockSimulatedSuppliers()
+    const [offer] = (await on.catalogue()).offers.filter(o => o.kind === 'foundation')
+    const { id: _id, supplierId: _supplier, productId, sizeMl, priceMinor: _price, inStock: _stock, ...fields } = offer!
+    await on.write(tx =>
+      tx.update(on.tables.products).set({ shade: 'Écume' }).where(eq(on.tables.products.id, productId)),
+    )
+    const typed = { ...fields, brand: offer!.brand.toUpperCase(), range: ` ${offer!.range}`, shade: 'éCUME', sizeMl }
+    const typedIn = (more: object = {}) => on.addProduct(bottleInput('éCUME', { ...typed, ...more }))
+    expect((await typedIn({ kind: 'medium' })).id).not.toBe(productId)
+    expect((await typedIn({ range: '' })).id).not.toBe(productId)
+    expect((await typedIn()).id).toBe(productId)
+    // The second time it is owned already: two bottles entered are two.
+    expect((await typedIn()).id).not.toBe(productId)
   })
 
   it('changes, deletes and brings back', async () => {

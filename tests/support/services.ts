@@ -24,6 +24,7 @@ const load = async () => ({
   ...(await import('../../server/services/plans')),
   ...(await import('../../server/services/setAside')),
   ...(await import('../../server/services/settings')),
+  ...(await import('../../server/services/targets')),
   tables: await import('../../server/db/schema'),
 })
 
