@@ -2,7 +2,8 @@ import { surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { BANDS } from '../colour/tables'
 import type { Due } from '../due'
-import { aimAt, AXES, f, ROUNDING, sidesOf, SUMS, sumsInto, WINDOW, windowInto, type Aim } from './nearWindow'
+import { FIRST, laidOut } from './nearShelf'
+import { AXES, f, marginsInto, ROUNDING, sidesOf, SUMS, WINDOW, windowInto } from './nearWindow'
 import type { Pigments } from './pigments'
 import { greatestCommonDivisor } from './ratio'
 import { fiddle } from './recipe'
@@ -14,80 +15,19 @@ import type { SweepLimits, SweepState } from './sweep'
  * A mix is a mean of its parts' K/S, and reflectance is a convex function of K/S. So each tristimulus value of a mix is at most the mean
  * of its parts' own (the chord), and at least the mean of their values on the tangent to that function at any point: taken at the colour
  * wanted, where it is tight. Both means cost a few products, not 36 square roots. What they let through is mixed at the bands that weigh
- * most, with the means for the rest, and what still may be near is mixed in full.
+ * most, with the means for the rest, and what still may be near is mixed in full: first what stands before the last product, then with
+ * it. The chord is close where its ends are: so products are taken farthest from the colour first, and the last one joined lies near it.
  */
 
-/** Bands mixed before the others: those that weigh most in the three sums. */
-const FIRST = 14
 const SMALLER = 0.93
 const LOOSE = 1 + ROUNDING
 // A limit of nothing at all has no surroundings.
 const NEAREST = 1e-6
 
-/** The products lightest first, their bands in the order they are mixed. */
-interface Shelf {
-  /** Place in the pigments, by place here. */
-  places: Int32Array
-  /** count × BANDS */
-  K: Float64Array
-  S: Float64Array
-  base: Uint8Array
-  /** count × count */
-  mixable: Uint8Array
-  /** count × SUMS, over all bands, and over those mixed last. */
-  own: Float64Array
-  rest: Float64Array
-}
-
 /** In the place of a side: it is no base. */
 const NO_BASE = 1 << WINDOW
+const OUT_OF_REACH = -1
 const ALL = 2 * NO_BASE - 1
-
-// Once a mix is darker than the target, nothing further on in this order can bring it back.
-function lightestFirst({ K, S, count, mixable, base }: Pigments, aim: Aim): Shelf {
-  const sums = (i: number, from: number) => {
-    const into = new Float64Array(SUMS)
-    sumsInto(aim, k => K[i * BANDS + aim.order[k]!]! / S[i]!, from, into, 0)
-    return into
-  }
-  const rows = Array.from({ length: count }, (_, i) => ({ i, own: sums(i, 0), rest: sums(i, FIRST) }))
-  rows.sort((p, q) => q.own[1]! - p.own[1]!)
-  const places = Int32Array.from(rows, r => r.i)
-  const shelf: Shelf = {
-    places,
-    K: new Float64Array(count * BANDS),
-    S: Float64Array.from(places, i => S[i]!),
-    base: Uint8Array.from(places, i => base[i]!),
-    mixable: new Uint8Array(count * count),
-    own: new Float64Array(count * SUMS),
-    rest: new Float64Array(count * SUMS),
-  }
-  rows.forEach(({ i, own, rest }, at) => {
-    for (let k = 0; k < BANDS; k++) shelf.K[at * BANDS + k] = K[i * BANDS + aim.order[k]!]!
-    for (let j = 0; j < count; j++) shelf.mixable[at * count + j] = mixable[i * count + places[j]!]!
-    shelf.own.set(own, at * SUMS)
-    shelf.rest.set(rest, at * SUMS)
-  })
-  return shelf
-}
-
-interface Laid {
-  wanted: Lab
-  target: Lab
-  illuminant: NearLimits['illuminant']
-  aim: Aim
-  shelf: Shelf
-}
-const laid = new WeakMap<Pigments, Laid>()
-/** The same for every number of products and drops of one search. */
-function laidOut(pigments: Pigments, wanted: Lab, target: Lab, illuminant: NearLimits['illuminant']): Laid {
-  const known = laid.get(pigments)
-  if (known?.wanted === wanted && known.target === target && known.illuminant === illuminant) return known
-  const aim = aimAt(wanted, target, illuminant)
-  const made = { wanted, target, illuminant, aim, shelf: lightestFirst(pigments, aim) }
-  laid.set(pigments, made)
-  return made
-}
 
 export interface NearLimits {
   products: number
@@ -125,6 +65,12 @@ export function sweepNear(
   let closest = Infinity
   /** By drops and product: on which sides of the window it lies alone. */
   const sides = new Uint16Array((maxDrops + 1) * count)
+  const margins = new Float64Array(WINDOW)
+  /** By drops and product: how far within each side of the window it or any after it lies at most. */
+  const within = new Float64Array((maxDrops + 1) * (count + 1) * WINDOW).fill(-Infinity)
+  /** By product: how much it or any after it scatters at most. */
+  const scatters = new Float64Array(count + 1)
+  for (let i = count - 1; i >= 0; i--) scatters[i] = Math.max(scatters[i + 1]!, S[i]!)
   function look(): void {
     // Windows cost a few hundred recipes: they are made anew when they have become clearly smaller.
     const most = Math.max(NEAREST, limitFor(minDrops))
@@ -135,8 +81,12 @@ export function sweepNear(
     const around = surroundings(target, most)
     for (let drops = minDrops; drops <= maxDrops; drops++) {
       windowInto(aim, around, Math.max(NEAREST, limitFor(drops)), windows, drops * WINDOW)
-      for (let i = 0; i < count; i++)
-        sides[drops * count + i] = sidesOf(aim, own, i * SUMS, windows, drops * WINDOW) | (base[i] === 0 ? NO_BASE : 0)
+      for (let i = count - 1; i >= 0; i--) {
+        marginsInto(aim, own, i * SUMS, windows, drops * WINDOW, margins)
+        sides[drops * count + i] = sidesOf(margins) | (base[i] === 0 ? NO_BASE : 0)
+        const at = (drops * (count + 1) + i) * WINDOW
+        for (let m = 0; m < WINDOW; m++) within[at + m] = Math.max(within[at + WINDOW + m]!, margins[m]!)
+      }
     }
   }
   const [sx, sy, sz] = [aim.slopes[0]!, aim.slopes[1]!, aim.slopes[2]!]
@@ -164,6 +114,7 @@ export function sweepNear(
   let lastCount = 0
   /** The six sums of what stands, of all bands and of those mixed last. */
   const whole = new Float64Array(SUMS)
+  const first = new Float64Array(AXES)
   const last = new Float64Array(SUMS)
   let over = false
 
@@ -193,18 +144,21 @@ export function sweepNear(
 
   /** The sums of what stands as means of the parts': most of the values themselves, and those on the tangents. */
   function means(scale: number): void {
-    for (let k = 0; k < SUMS; k++) whole[k] = standing[k]! * scale
+    for (let k = 0; k < SUMS; k++) {
+      whole[k] = standing[k]! * scale
+      last[k] = standing[SUMS + k]! * scale
+    }
   }
 
-  /** The values of what stands themselves, all and those of the last bands. */
-  function mixed(scale: number): void {
+  /** The values of what stands themselves at the bands from one to another, added up. */
+  function mixed(from: number, to: number, scale: number, into: Float64Array): void {
     const part = parts[products - 2]!
     const n = counts[products - 2]!
     const below = sums[products - 2]!
     let X = 0
     let Y = 0
     let Z = 0
-    for (let k = BANDS - 1, w = k * AXES; k >= 0; k--, w -= AXES) {
+    for (let k = from, w = k * AXES; k < to; k++, w += AXES) {
       const sum = below[k]! + n * K[part * BANDS + k]!
       before[k] = sum
       const q = sum * scale
@@ -212,16 +166,33 @@ export function sweepNear(
       X += weights[w]! * R
       Y += weights[w + 1]! * R
       Z += weights[w + 2]! * R
-      if (k === FIRST) {
-        last[0] = X
-        last[1] = Y
-        last[2] = Z
-      }
     }
-    whole[0] = X
-    whole[1] = Y
-    whole[2] = Z
-    for (let k = AXES; k < SUMS; k++) last[k] = standing[SUMS + k]! * scale
+    into[0] = X
+    into[1] = Y
+    into[2] = Z
+  }
+
+  /**
+   * Beyond which sides of the window for so many drops what stands lies; {@link OUT_OF_REACH} where no product after the last of it can
+   * bring it back with this share of the mix.
+   */
+  function sidesBack(drops: number, share: number): number {
+    marginsInto(aim, whole, 0, windows, drops * WINDOW, margins)
+    const from = (drops * (count + 1) + parts[products - 2]! + 1) * WINDOW
+    let on = 0
+    for (let m = 0; m < WINDOW; m++) {
+      const off = margins[m]!
+      if (off >= 0) continue
+      if ((1 - share) * off + share * within[from + m]! < -ROUNDING) return OUT_OF_REACH
+      on |= 1 << m
+    }
+    return on
+  }
+
+  /** The same, once more of the values of what stands are known themselves. */
+  function sidesSettled(drops: number, share: number): number {
+    for (let k = 0; k < AXES; k++) whole[k] = first[k]! + last[k]!
+    return sidesBack(drops, share)
   }
 
   /** Whether one of the last lies on none of these sides. */
@@ -240,18 +211,24 @@ export function sweepNear(
     const highest = windows[widestAt + 4]!
     const scale = 1 / scatter
     const without = based === 0 ? NO_BASE : 0
+    const added = most * scatters[parts[products - 2]! + 1]!
+    const share = added / (scatter + added)
     means(scale)
-    if (!someBeside(sidesOf(aim, whole, 0, windows, widestAt) | without, sidesAt)) return
-    mixed(scale)
-    const on = sidesOf(aim, whole, 0, windows, widestAt) | without
-    const xb = whole[0]!
-    const yb = whole[1]!
-    const zb = whole[2]!
+    let on = sidesBack(widestDrops, share)
+    if (on === OUT_OF_REACH || !someBeside(on | without, sidesAt)) return
+    mixed(0, FIRST, scale, first)
+    on = sidesSettled(widestDrops, share)
+    if (on === OUT_OF_REACH) return
+    on |= without
+    let complete = false
+    let xb = whole[0]!
+    let yb = whole[1]!
+    let zb = whole[2]!
     const txb = whole[3]!
     const tyb = whole[4]!
     const tzb = whole[5]!
     const over = tyb - highest
-    const room = yb - lowest
+    let room = yb - lowest
     for (let j = 0; j < lastCount; j++) {
       const part = lasts[j]!
       if ((sides[sidesAt + part]! & on) !== 0) continue
@@ -261,18 +238,38 @@ export function sweepNear(
       const dy = yk - yb
       const dty = tyk - tyb
       const Sk = S[part]!
-      // From how many drops on it is dark enough, and up to how many it is light enough; divided only where some number is.
+      // From how many drops on, and up to how many, it may be neither too light nor too dark; divided only where some number is.
       let fewest = Math.max(1, minDrops - drops)
       let up = most
-      if (dty < 0 && over > 0) {
+      if (over > 0) {
         if (over * scatter > most * Sk * (-dty - over) * LOOSE) continue
         fewest = Math.max(fewest, Math.ceil((over * scatter) / (Sk * (-dty - over)) - ROUNDING))
+      } else if (dty > -over) {
+        if (-over * scatter * LOOSE < fewest * Sk * (dty + over)) continue
+        up = Math.min(up, Math.floor((-over * scatter) / (Sk * (dty + over)) + ROUNDING))
       }
-      if (dy < 0 && room >= 0 && room < -dy) {
+      if (room < 0) {
+        if (-room * scatter > most * Sk * (dy + room) * LOOSE) continue
+        fewest = Math.max(fewest, Math.ceil((-room * scatter) / (Sk * (dy + room)) - ROUNDING))
+      } else if (dy < -room) {
         if (room * scatter * LOOSE < fewest * Sk * (-dy - room)) continue
-        up = Math.min(most, Math.floor((room * scatter) / (Sk * (-dy - room)) + ROUNDING))
+        up = Math.min(up, Math.floor((room * scatter) / (Sk * (-dy - room)) + ROUNDING))
       }
       if (fewest > up) continue
+      if (!complete) {
+        // Something may come of it: the other bands as well, and this product again.
+        complete = true
+        mixed(FIRST, BANDS, scale, last)
+        on = sidesSettled(widestDrops, share)
+        if (on === OUT_OF_REACH) return
+        on |= without
+        xb = whole[0]!
+        yb = whole[1]!
+        zb = whole[2]!
+        room = yb - lowest
+        j--
+        continue
+      }
       const dx = own[row]! - xb
       const dz = own[row + 2]! - zb
       const dtx = own[row + 3]! - txb
@@ -339,23 +336,35 @@ export function sweepNear(
     show(n, part, drops + n, X, Y, Z)
   }
 
-  /** @param on the sides on which all that stands lies, in the widest window */
-  function extend(
-    size: number,
-    from: number,
-    drops: number,
-    divisor: number,
-    scatter: number,
-    based: number,
-    on: number,
-  ): void {
+  /** Every number of drops of what stands, from the product at `size` on. */
+  function portion(size: number, drops: number, divisor: number, scatter: number, based: number): void {
+    const part = parts[size]!
     const below = sums[size]!
     const sum = sums[size + 1]!
     const sumsBelow = summed[size]!
     const sumsNow = summed[size + 1]!
+    const room = maxDrops - (products - size - 1)
+    for (let n = 1; drops + n <= room; n++) {
+      counts[size] = n
+      const common = greatestCommonDivisor(divisor, n)
+      const weight = n * S[part]!
+      const spread = scatter + weight
+      for (let k = 0; k < SUMS; k++) {
+        sumsNow[k] = sumsBelow[k]! + weight * own[part * SUMS + k]!
+        sumsNow[SUMS + k] = sumsBelow[SUMS + k]! + weight * rest[part * SUMS + k]!
+      }
+      if (size === products - 2) finish(drops + n, common, spread, based)
+      else {
+        for (let k = 0; k < BANDS; k++) sum[k] = below[k]! + n * K[part * BANDS + k]!
+        portion(size + 1, drops + n, common, spread, based)
+      }
+    }
+  }
+
+  /** @param on the sides on which all that stands lies, in the widest window */
+  function choose(size: number, from: number, based: number, on: number): void {
     const may = open[size]!
     const mayNext = open[size + 1]!
-    const room = maxDrops - (products - size - 1)
     const isLast = size === products - 2
     for (let part = from; part < count; part++) {
       over ||= due?.() ?? false
@@ -364,30 +373,19 @@ export function sweepNear(
       parts[size] = part
       look()
       const onBoth = on & sides[minDrops * count + part]!
-      if (isLast) {
-        lastCount = 0
-        for (let next = part + 1; next < count; next++)
-          if ((may[next]! & mixable[part * count + next]!) === 1 && (sides[minDrops * count + next]! & onBoth) === 0)
-            lasts[lastCount++] = next
-        if (lastCount === 0) continue
-      } else for (let next = part + 1; next < count; next++) mayNext[next] = may[next]! & mixable[part * count + next]!
-      for (let n = 1; drops + n <= room; n++) {
-        counts[size] = n
-        const common = greatestCommonDivisor(divisor, n)
-        const weight = n * S[part]!
-        const spread = scatter + weight
-        for (let k = 0; k < SUMS; k++) {
-          sumsNow[k] = sumsBelow[k]! + weight * own[part * SUMS + k]!
-          sumsNow[SUMS + k] = sumsBelow[SUMS + k]! + weight * rest[part * SUMS + k]!
-        }
-        if (isLast) finish(drops + n, common, spread, based | base[part]!)
-        else {
-          for (let k = 0; k < BANDS; k++) sum[k] = below[k]! + n * K[part * BANDS + k]!
-          extend(size + 1, part + 1, drops + n, common, spread, based | base[part]!, onBoth)
-        }
+      const basedNow = based | base[part]!
+      if (!isLast) {
+        for (let next = part + 1; next < count; next++) mayNext[next] = may[next]! & mixable[part * count + next]!
+        choose(size + 1, part + 1, basedNow, onBoth)
+        continue
       }
+      lastCount = 0
+      for (let next = part + 1; next < count; next++)
+        if ((may[next]! & mixable[part * count + next]!) === 1 && (sides[minDrops * count + next]! & onBoth) === 0)
+          lasts[lastCount++] = next
+      if (lastCount > 0) portion(0, 0, 0, 0, basedNow)
     }
   }
-  extend(0, 0, 0, 0, 0, 0, ALL)
+  choose(0, 0, 0, ALL)
   return !over
 }

@@ -97,10 +97,17 @@ export function windowInto(
 }
 
 /**
- * On which sides of a window something surely lies, by its six sums: one bit for each of the ten. A mix is a mean of its parts in all of
- * them, so what joins it must not lie on a side where it lies already.
+ * How far within each of the ten sides of a window something lies at most, by its six sums: negative where it surely lies beyond. A mix
+ * is a mean of its parts in all of them.
  */
-export function sidesOf({ slopes }: Aim, sums: Float64Array, at: number, windows: Float64Array, w: number): number {
+export function marginsInto(
+  { slopes }: Aim,
+  sums: Float64Array,
+  at: number,
+  windows: Float64Array,
+  w: number,
+  into: Float64Array,
+): void {
   const x = sums[at]!
   const y = sums[at + 1]!
   const z = sums[at + 2]!
@@ -110,17 +117,22 @@ export function sidesOf({ slopes }: Aim, sums: Float64Array, at: number, windows
   const sx = slopes[0]!
   const sy = slopes[1]!
   const sz = slopes[2]!
+  into[0] = x - windows[w]!
+  into[1] = y - windows[w + 1]!
+  into[2] = z - windows[w + 2]!
+  into[3] = windows[w + 3]! - tx
+  into[4] = windows[w + 4]! - ty
+  into[5] = windows[w + 5]! - tz
+  into[6] = 500 * (sx * x - sy * ty) - windows[w + 6]!
+  into[7] = windows[w + 7]! - 500 * (sx * tx - sy * y)
+  into[8] = 200 * (sy * y - sz * tz) - windows[w + 8]!
+  into[9] = windows[w + 9]! - 200 * (sy * ty - sz * z)
+}
+
+/** Beyond which sides of a window something surely lies, one bit for each: what joins it must not lie beyond one of the same. */
+export function sidesOf(margins: Float64Array): number {
   let on = 0
-  if (x < windows[w]!) on |= 1
-  if (y < windows[w + 1]!) on |= 2
-  if (z < windows[w + 2]!) on |= 4
-  if (tx > windows[w + 3]!) on |= 8
-  if (ty > windows[w + 4]!) on |= 16
-  if (tz > windows[w + 5]!) on |= 32
-  if (500 * (sx * x - sy * ty) < windows[w + 6]!) on |= 64
-  if (500 * (sx * tx - sy * y) > windows[w + 7]!) on |= 128
-  if (200 * (sy * y - sz * tz) < windows[w + 8]!) on |= 256
-  if (200 * (sy * ty - sz * z) > windows[w + 9]!) on |= 512
+  for (let m = 0; m < WINDOW; m++) if (margins[m]! < 0) on |= 1 << m
   return on
 }
 
