@@ -1,5 +1,6 @@
 import { getCurrentScope, onScopeDispose, readonly, ref } from 'vue'
 import { proxy, wrap, type Remote } from 'comlink'
+import type { ComplexionProduct } from '#core/complexion/product'
 import type { Work } from '~/workers/complexion.worker'
 import pLimit from 'p-limit'
 
@@ -10,12 +11,22 @@ export class Stopped extends Error {
   }
 }
 
-const make = () => new Worker(new URL('../workers/complexion.worker.ts', import.meta.url), { type: 'module' })
-let ready: Worker | undefined
-/** Starts a worker before anybody asks for one: its code is read while the page is. */
-export const readyWorker = (): void => {
-  ready ??= make()
+interface Computing {
+  worker: Worker
+  remote: Remote<Work>
 }
+function make(): Computing {
+  const worker = new Worker(new URL('../workers/complexion.worker.ts', import.meta.url), { type: 'module' })
+  return { worker, remote: wrap<Work>(worker) }
+}
+let ready: Computing | undefined
+/** Starts a worker before anybody asks for one: its code is read while the page is, and run on small questions of its own. */
+export function readyWorker(): void {
+  ready = make()
+  void ready.remote.wait()
+}
+/** Tells the worker that waits, while it does, which kit it will be asked about. */
+export const prepareWorker = (products: ComplexionProduct[]): void => void ready?.remote.prepare(products)
 
 /**
  * One computation at a time in a worker of its own, with progress, stop and latest-wins. Stopping ends the worker: the
@@ -23,13 +34,12 @@ export const readyWorker = (): void => {
  */
 export function useWorkerTask() {
   const progress = ref<number | null>(null)
-  let worker: Worker | undefined
-  let remote: Remote<Work> | undefined
+  let computing: Computing | undefined
   let giveUp: (() => void) | undefined
 
   function stop(): void {
-    worker?.terminate()
-    worker = undefined
+    computing?.worker.terminate()
+    computing = undefined
     progress.value = null
     giveUp?.()
     giveUp = undefined
@@ -37,10 +47,9 @@ export function useWorkerTask() {
 
   async function run<T>(call: (work: Remote<Work>, report: (done: number) => void) => Promise<T>): Promise<T> {
     if (giveUp) stop()
-    if (!worker) {
-      worker = ready ?? make()
+    if (!computing) {
+      computing = ready ?? make()
       ready = undefined
-      remote = wrap<Work>(worker)
     }
     progress.value = 0
     const stopped = new Promise<never>((_, reject) => {
@@ -50,7 +59,7 @@ export function useWorkerTask() {
     try {
       return await Promise.race([
         call(
-          remote!,
+          computing.remote,
           proxy((done: number) => {
             progress.value = done
           }),

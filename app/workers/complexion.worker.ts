@@ -4,7 +4,7 @@ import { cheapestMend, type MendQuestion } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
 import { matchSafeFirst } from '#core/complexion/safeFirst'
 import type { MixingRules } from '#core/complexion/mixable'
-import { packPigments } from '#core/complexion/pigments'
+import { packPigments, pigmentFor } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
 import type { ComplexionProduct } from '#core/complexion/product'
 import { reach } from '#core/complexion/reach'
@@ -14,6 +14,7 @@ import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { sharesByFamily, sharesOfParts } from '#core/complexion/shares'
+import { warmUp } from '#core/complexion/warmUp'
 import { steer, nextTouch, touchTowards, type Complaint, type Degree } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
@@ -25,6 +26,12 @@ export type Progress = (done: number) => void
 
 /** What the screens compute away from the page. Progress is a callback proxied by comlink. */
 const work = {
+  /** Makes use of the time until the first question. */
+  wait: () => void warmUntilAsked(),
+  /** Solves for the spectra of a kit, which are known then. */
+  prepare: (products: ComplexionProduct[]) => {
+    products.forEach(pigmentFor)
+  },
   reach: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions, progress: Progress) =>
     reach(packPigments(products, rules), skins, options, progress),
   byFamily: ({ products, rules }: Shelf, skins: Skin[], options: RecipeOptions) =>
@@ -58,5 +65,17 @@ const work = {
     nextTouch(packPigments(products, rules), recipe, complaint, degree) ?? null,
 }
 export type Work = typeof work
+
+const PREPARING: keyof Work = 'prepare'
+
+/** Small searches, one at a time: a question waits for one of them at most, and the rest is given up. */
+async function warmUntilAsked(): Promise<void> {
+  let asked = false
+  addEventListener('message', ({ data }: MessageEvent<{ path?: string[] }>) => {
+    asked ||= data.path?.[0] !== PREPARING
+  })
+  const searches = warmUp()
+  while (!asked && !searches.next().done) await new Promise(resolve => setTimeout(resolve))
+}
 
 expose(work)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
@@ -46,11 +47,10 @@ const saved = computed<RecipeToTry[]>(() =>
   props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
 )
 const chosenKey = ref<string>()
-const chosen = computed(
-  () =>
-    [...(own.value ? [own.value] : []), ...found.value, ...saved.value].find(c => c.key === chosenKey.value)
-    ?? shown.value[0],
-)
+const chosen = computed(() => {
+  const all = chosenKey.value ? [...(own.value ? [own.value] : []), ...found.value, ...saved.value] : []
+  return all.find(c => c.key === chosenKey.value) ?? shown.value[0]
+})
 watch(
   () => [id.value, reading.value?.id],
   () => {
@@ -59,13 +59,35 @@ watch(
   },
 )
 
-const chanceOf = (lab: Lab) => (target.value ? likelihood(lab, target.value, settings.value.tolerance) : 0)
+/** By colour: a chance is hundreds of colours looked at, and each is asked for again whenever a row is drawn. */
+const chances = computed(() => ({ of: target.value, within: settings.value.tolerance, known: new Map<Lab, number>() }))
+function chanceOf(lab: Lab): number {
+  const { of, within, known } = chances.value
+  const chance = known.get(lab) ?? (of ? likelihood(lab, of, within) : 0)
+  known.set(lab, chance)
+  return chance
+}
 const toSkin = (lab: Lab) => (target.value ? difference(lab, target.value.mean) : 0)
 const nearest = computed(() => Math.min(...found.value.map(r => toSkin(r.lab)), Infinity))
 /** Nothing the kit can mix is of use on this skin. */
 const nothingNear = computed(() => found.value.length > 0 && verdictOf(nearest.value) === 'visible')
 const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.value))
 const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
+// The answer is drawn first; what else there is comes right after, or when the answer takes its time.
+const REST_AFTER_MS = 300
+const drawn = ref(false)
+const drawRest = () => {
+  drawn.value = true
+}
+useTimeoutFn(drawRest, REST_AFTER_MS)
+watch(
+  () => shown.value.length > 0,
+  there => {
+    if (there) requestAnimationFrame(() => setTimeout(drawRest))
+  },
+  { immediate: true },
+)
+const earlierOpen = ref(false)
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 const answer = computed(() => {
   if (!reading.value) return `${firstName.value}: where does the skin sit?`
@@ -184,7 +206,7 @@ function take(touch: Touch) {
           :nearest="closest.lab"
           :delta-e="nearest"
         />
-        <template v-if="face.recipes.length > 0">
+        <template v-if="drawn && face.recipes.length > 0">
           <h3 class="set-off">On the card</h3>
           <ul class="recipes" aria-label="Saved recipes">
             <template v-for="(r, i) in face.recipes" :key="r.id">
@@ -215,30 +237,36 @@ function take(touch: Touch) {
             </template>
           </ul>
         </template>
-        <details v-if="face.readings.length > 0 || face.seen.length > 0" class="set-off">
+        <details
+          v-if="face.readings.length > 0 || face.seen.length > 0"
+          class="set-off"
+          @toggle="earlierOpen = ($event.target as HTMLDetailsElement).open"
+        >
           <summary>Earlier readings and what was seen</summary>
-          <SiteShares :face="face" />
-          <LazyDriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
-          <ul class="small history">
-            <li v-for="r in face.readings" :key="r.id">
-              {{ stampInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
-              <Act
-                :aria-label="`Delete the reading of ${stampInWords(r.takenAt)}`"
-                @click="undo.attempt(() => faces.removeReading(face.id, r.id))"
-              >
-                Delete
-              </Act>
-            </li>
-            <li v-for="s in face.seen" :key="s.id">
-              {{ stampInWords(s.seenAt) }}:
-              {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked
-              {{ seenInWords(s) }}
-            </li>
-          </ul>
+          <template v-if="earlierOpen">
+            <SiteShares :face="face" />
+            <LazyDriftChart v-if="face.readings.length > 1" :readings="face.readings" :theme="settings.value.theme" />
+            <ul class="small history">
+              <li v-for="r in face.readings" :key="r.id">
+                {{ stampInWords(r.takenAt) }}: {{ placeInWords(r.lab) }}, {{ r.source }} at the {{ r.site }}
+                <Act
+                  :aria-label="`Delete the reading of ${stampInWords(r.takenAt)}`"
+                  @click="undo.attempt(() => faces.removeReading(face.id, r.id))"
+                >
+                  Delete
+                </Act>
+              </li>
+              <li v-for="s in face.seen" :key="s.id">
+                {{ stampInWords(s.seenAt) }}:
+                {{ s.drops.map(d => `${d.count} ${kit.byId.get(d.id)?.shade ?? 'gone'}`).join(' + ') }} looked
+                {{ seenInWords(s) }}
+              </li>
+            </ul>
+          </template>
         </details>
       </template>
     </section>
-    <aside v-if="target && chosen && !readingOpen">
+    <aside v-if="drawn && target && chosen && !readingOpen">
       <p v-if="problem" role="alert">
         <b>{{ problem }}</b>
       </p>
