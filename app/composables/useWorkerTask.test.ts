@@ -1,13 +1,16 @@
 import { effectScope, nextTick } from 'vue'
-import { Stopped, unlessStopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
+import { shade } from '../../tests/support/kits'
+import { prepareWorker, readyWorker, Stopped, unlessStopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
 
 jest.mock('comlink', () => ({ wrap: (worker: unknown) => worker, proxy: (f: unknown) => f }))
-const made: { terminate: jest.Mock }[] = []
+const made: Record<'terminate' | 'wait' | 'prepare', jest.Mock>[] = []
 beforeEach(() => {
   made.length = 0
   Object.assign(globalThis, {
     Worker: class {
       terminate = jest.fn()
+      wait = jest.fn()
+      prepare = jest.fn()
       constructor() {
         made.push(this)
       }
@@ -22,6 +25,25 @@ function running<T>() {
   })
   return { promise, end }
 }
+
+describe('a worker made ready before anybody asks', () => {
+  it('is told of the kit while it waits, and taken by whoever asks first', async () => {
+    prepareWorker([])
+    readyWorker()
+    expect(made[0]!.wait).toHaveBeenCalledTimes(1)
+    const kit = [shade(3)]
+    prepareWorker(kit)
+    expect(made[0]!.prepare).toHaveBeenCalledWith(kit)
+    const taken = (task: ReturnType<typeof useWorkerTask>) => task.run(work => Promise.resolve({ work }))
+    const [first, second] = [useWorkerTask(), useWorkerTask()]
+    expect((await taken(first)).work).toBe(made[0])
+    expect((await taken(second)).work).toBe(made[1])
+    prepareWorker(kit)
+    expect(made.flatMap(w => w.prepare.mock.calls)).toHaveLength(1)
+    first.stop()
+    expect(made[0]!.terminate).toHaveBeenCalledTimes(1)
+  })
+})
 
 describe('a computation in a worker', () => {
   it('tells how far it is, and nothing once it is done; the worker is kept for the next', async () => {

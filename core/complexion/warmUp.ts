@@ -1,5 +1,6 @@
 import { match } from './match'
 import type { ComplexionProduct } from './product'
+import type { Recipe } from './recipe'
 import { skinAt } from './skin'
 
 const BOTTLES = 12
@@ -18,10 +19,9 @@ const invented = (): ComplexionProduct[] =>
  * Small searches whose answers nobody wants, one at a time: run before the first question, they leave the search compiled, which is
  * otherwise half of the first answer's time.
  */
-export function* warmUp(): Generator<void> {
+export function* warmUp(): Generator<Recipe[]> {
   const bottles = invented()
   for (let i = 0; i < SEARCHES; i++) {
-    match(skinAt(3 + 2 * (i % 4), 12, 0.8), bottles)
-    yield
+    yield match(skinAt(3 + 2 * (i % 4), 12, 0.8), bottles)
   }
 }

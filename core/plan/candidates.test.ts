@@ -39,6 +39,15 @@ describe('what could go in a place', () => {
     expect(x!.score).toBeGreaterThan(y!.score + 4)
     expect(y!.findings.map(f => f.sentence).join()).toMatch(/too far from this skin/)
   })
+  it('of so many bottles that not every mix can be tried in the time, a recipe says so', () => {
+    const kit = Array.from({ length: 12 }, (_, i) => bottle(`b${i}`, 1 + i))
+    const told = (more: { mixingMs?: number }) =>
+      weigh('foundation', kit, more)[0]!
+        .findings.filter(f => f.rule === 'match')
+        .map(f => f.sentence)
+    expect(told({ mixingMs: 0 })).toContain('so many bottles that not every mix was tried')
+    expect(told({})).toHaveLength(1)
+  })
   it('body make-up has to be a colour the body can take', () => {
     const skin = typicalSkin(8, 'neutral')
     const deep = item('body make-up', { id: 'deep', lab: typicalSkin(8, 'neutral'), safeFor: ['body'] })

@@ -1,4 +1,7 @@
 import { sql } from 'drizzle-orm'
+import { nearestPossible } from '#core/colour/possible'
+import type { Lab } from '#core/colour/lab'
+import { typicalSkin } from '#core/complexion/skin'
 import { Consultation } from '#shared/records/consultation'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
@@ -48,6 +51,24 @@ describe('a broken row', () => {
       expect((await on.allSetAside()).filter(a => a.id === row)).toEqual([])
       await on.removeProduct(id)
       await on.removeProduct(good)
+    },
+  )
+
+  it.each<[string, Lab]>([
+    ['a = 199', nearestPossible({ ...MID_SKIN, a: 199 })],
+    ['a = 200', nearestPossible({ ...MID_SKIN, a: 200 })],
+    ['a = 201', typicalSkin(5, 'neutral')],
+    ['b = -9e999', typicalSkin(5, 'neutral')],
+    ["a = 'red'", typicalSkin(5, 'neutral')],
+  ])(
+    'with %s for a colour becomes the nearest that a surface can have, or a usual one where it says nothing',
+    async (change, wanted) => {
+      const { id } = await add(`Colour ${change}`)
+      await byHand(`UPDATE products SET ${change} WHERE id = '${id}'`)
+      expect((await on.kitProducts()).map(p => p.id)).not.toContain(id)
+      await on.mend('product', id)
+      expect((await on.kitProducts()).find(p => p.id === id)!.lab).toEqual(wanted)
+      await on.removeProduct(id)
     },
   )
 

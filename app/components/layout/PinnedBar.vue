@@ -98,5 +98,16 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
     overflow: hidden;
     text-overflow: ellipsis;
   }
+  /* In large type a name and three acts have no room beside each other. */
+  :global(html.chairside .pinned) {
+    flex-wrap: wrap;
+    gap: 0 14px;
+  }
+  :global(html.chairside .pinned > a:first-child) {
+    flex: 1 0 100%;
+  }
+  :global(html.chairside .pinned > .chairside) {
+    margin-left: 0;
+  }
 }
 </style>
