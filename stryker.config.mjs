@@ -15,7 +15,7 @@ export default {
   tempDirName: '.mutants',
   disableTypeChecks: false,
   ignorePatterns: ['.output', '.varietas', 'docs', 'e2e', 'public', 'test-results'],
-  // A value of a module is made before any test: each would be run against all of them. A run with --statics counts them, too.
+  // A value of a module is made before any test: each would be run against all of them. A run with VARIETAS_STATICS=1 counts them, too.
   ignoreStatic: !process.env.VARIETAS_STATICS,
   timeoutMS: 10000,
   timeoutFactor: 1.2,

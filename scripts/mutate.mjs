@@ -8,7 +8,7 @@ const argument = (name, usual) => {
   return at < 0 ? usual : Number(process.argv[at + 1])
 }
 // As many as take a quarter of an hour on two cores.
-const PIECES = argument('pieces', 60)
+const PIECES = argument('pieces', 35)
 const LINES = 2
 const LEAST_RATE = 0.8
 const REPORT = join(root, 'node_modules/.varietas/mutation.json')

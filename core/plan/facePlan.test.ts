@@ -189,7 +189,11 @@ describe('a face plan', () => {
     expect(layer(planFace(question(items)), 'foundation')!.item.name).toBe('Liquid')
     const plan = planFace(question(items, { settings: settings({ houseRules }) }))
     expect(layer(plan, 'foundation')!.item.name).toBe('Sprayed')
-    expect(sentences(plan, 'foundation')).toContain('the agency sprays everyone')
+    expect(layer(plan, 'foundation')!.findings).toContainEqual({
+      rule: 'house-rule',
+      effect: { is: 'weight', by: 5 },
+      sentence: 'the agency sprays everyone',
+    })
   })
 
   it('broken skin: disposables only, and a stick stays away', () => {

@@ -28,6 +28,17 @@ describe('CGATS text', () => {
     expect(jaw).toEqual({ name: 'left jaw', lab: { L: 58.1, a: 11.2, b: 18.9 }, reflectance: null })
     expect(neck!.lab.L).toBe(60)
   })
+  it.each([
+    ['SAMPLE_ID SAMPLE_NAME', '1 jaw', 'jaw'],
+    ['SAMPLE_ID NAME', '1 jaw', 'jaw'],
+    ['SAMPLE_ID SITE', '1 neck', 'neck'],
+    ['ID REMARK', '4 x', '4'],
+    ['SAMPLE_ID ID', 'A7 9', 'A7'],
+    ['REMARK OTHER', 'x y', 'measurement 1'],
+  ])('names a measurement by the best of %s', (columns, cells, name) => {
+    const [sample] = readMeasurements(cgats(`${cells} 58.1 11.2 18.9`, `${columns} LAB_L LAB_A LAB_B`))
+    expect(sample!.name).toBe(name)
+  })
   it('reads spectra, in percent, over another range, to the colour they have', () => {
     const lab = { L: 58, a: 11, b: 19 }
     const R = smoothestReflectance(lab)

@@ -1,7 +1,10 @@
 import { findingsOn, requirementsOf, RULES } from '#core/suitability/rules'
 import type { Effect } from '#core/suitability/finding'
 import { SLOTS } from '#core/plan/slots'
-import { FLAGS } from '#core/ingredients/ingredients'
+import { FLAGS, readIngredients } from '#core/ingredients/ingredients'
+import { KNOWN_NAMES } from '#core/ingredients/knownNames'
+import { foundIn, substanceFor, SUBSTANCES } from '#core/ingredients/substances'
+import { INGREDIENT_LISTS } from '../support/ingredientLists'
 import { seeded } from '../support/random'
 import { randomFace, randomItem, randomJob, settings } from '../support/suitability'
 
@@ -78,4 +81,15 @@ it('what the rules say of products and ask of plans, and that each says somethin
   expect(RULES.map(r => r.id).filter(id => !heard.has(id))).toEqual([])
   expect(listed(said)).toMatchSnapshot('products')
   expect(listed(asked)).toMatchSnapshot('plans')
+})
+
+it('what each declared sensitivity goes by, and what it finds in all lists at hand', () => {
+  const names = [
+    ...new Set([...KNOWN_NAMES, ...INGREDIENT_LISTS.flatMap(l => readIngredients(l.text).ingredients)]),
+  ].sort()
+  const goesBy = SUBSTANCES.map(({ id, label, words }) => {
+    for (const word of words) expect(substanceFor(word).label).toBe(label)
+    return `${id}, ${label}, ${words.join(' or ')}: ${foundIn(label, names).join(', ')}`
+  })
+  expect(goesBy).toMatchSnapshot()
 })
