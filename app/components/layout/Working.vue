@@ -12,7 +12,7 @@ const lasts = useTimeout(BAR_AFTER_MS)
 <template>
   <div class="working" role="status">
     <span>{{ what }} …</span>
-    <span v-if="!lasts" />
+    <span v-if="!lasts" role="progressbar" :aria-label="what" />
     <v-progress-linear v-else :model-value="(done ?? 0) * 100" color="primary" height="6" :aria-label="what" />
     <Act @click="emit('stop')">Stop</Act>
   </div>
