@@ -6,6 +6,16 @@ import { spherical } from './reading'
 
 const FIRST = doubtsAbout(KIT)
 
+describe('what to look at next', () => {
+  it('tells something, and no more than an answer in words can, on a face of which nothing was told', () => {
+    const skin = { mean: typicalSkin(5, 'neutral'), covariance: spherical(0.5, 0.4, 0.4) }
+    const look = nextLook(FIRST, looksAt(FIRST, [{ faceId: 'a', skin }]))!
+    expect(KIT.map(p => p.id)).toContain(look.id)
+    expect(look.tells).toBeGreaterThan(0)
+    expect(look.tells).toBeLessThan(1)
+  })
+})
+
 describe('learning from verdicts', () => {
   it('names nobody while nothing speaks against the kit, and hears nothing of bottles it does not know', () => {
     expect(suspectOf(FIRST)).toBeNull()

@@ -93,6 +93,14 @@ describe('whom the kit is for', () => {
     await read(id, 40, { tanned: true })
     await on.changeConsultation(id, { ...new Consultation(), tanOn: true })
     await agree()
+    const seen = new Set<number>()
+    for (const tanOn of [false, true, null]) {
+      await on.changeConsultation(id, { ...new Consultation(), tanOn })
+      await agree()
+      seen.add((await inList())!.L)
+    }
+    expect(seen.size).toBeGreaterThan(1)
+    await on.changeConsultation(id, { ...new Consultation(), tanOn: true })
     await on.deleteFromFace('readings', first.id, 'reading')
     await agree()
     // It is reckoned once, until something is written.
