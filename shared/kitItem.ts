@@ -1,3 +1,4 @@
+import { remembered } from '#core/remembered'
 import { readIngredients, type IngredientFlag, type IngredientReading } from '#core/ingredients/ingredients'
 import type { KitItem } from '#core/product/item'
 import { useByOf } from '#core/stock/usual'
@@ -7,18 +8,10 @@ import type { OwnedProduct, ProductFields } from './records/kit'
 
 // Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
 const LISTS_KEPT = 2000
-const lists = new Map<string, IngredientReading>()
+const readList = remembered(LISTS_KEPT, (inci: string) => inci, readIngredients)
 
 /** What a list says, null when there is none; the same text is read once. */
-function readOnce(inci: string): IngredientReading | null {
-  if (!inci.trim()) return null
-  const before = lists.get(inci)
-  if (before) return before
-  if (lists.size >= LISTS_KEPT) lists.clear()
-  const read = readIngredients(inci)
-  lists.set(inci, read)
-  return read
-}
+const readOnce = (inci: string): IngredientReading | null => (inci.trim() ? readList(inci) : null)
 
 /** What the list says, with what the artist put right by hand on top. */
 export function flagsOf(

@@ -1,5 +1,6 @@
 import { observer, BANDS, type Illuminant } from './tables'
 import { labToXyz, reflectanceToLab, type Lab } from './lab'
+import { remembered } from '../remembered'
 import { isPossible } from './possible'
 import { solveInPlace } from './solve'
 
@@ -43,18 +44,8 @@ export function smoothestReflectance(lab: Lab): Float64Array {
 
 // Every match and every plan asks for the same bottles and skins again, and solving for a spectrum takes longer than all else about one.
 const SPECTRA_KEPT = 4000
-const kept = new Map<string, Float64Array>()
-
 /** {@link smoothestReflectance}, solved once for a colour that is asked for again. Not to be written to. */
-export function knownReflectance(lab: Lab): Float64Array {
-  const key = `${lab.L} ${lab.a} ${lab.b}`
-  const known = kept.get(key)
-  if (known) return known
-  if (kept.size >= SPECTRA_KEPT) kept.clear()
-  const solved = smoothestReflectance(lab)
-  kept.set(key, solved)
-  return solved
-}
+export const knownReflectance = remembered(SPECTRA_KEPT, ({ L, a, b }: Lab) => `${L} ${a} ${b}`, smoothestReflectance)
 
 /** The curve for three tristimulus values, or null when these steps do not lead to it. */
 function newton(wanted: readonly number[], pace: (typeof PACES)[number]): Float64Array | null {
