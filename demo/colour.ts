@@ -30,6 +30,8 @@ export const DEMO_COLOUR: readonly Carried[] = [
   carried('blush', 'Lumen Row', 'Flush', 'Rosehip', { lab: { L: 58, a: 30, b: 14 }, inci: CARMINE, price: 1600 }),
   carried('blush', 'Lumen Row', 'Flush', 'Brick Dust', { lab: { L: 46, a: 30, b: 26 }, inci: PRESSED, price: 1600 }),
   carried('blush', 'Lumen Row', 'Flush', 'Damson', { lab: { L: 33, a: 32, b: 4 }, inci: PRESSED, price: 1600 }),
+  carried('blush', 'Lumen Row', 'Flush', 'Quince', { lab: { L: 64, a: 24, b: 29 }, inci: PRESSED, price: 1600 }),
+  carried('blush', 'Lumen Row', 'Flush', 'Sloe', { lab: { L: 40, a: 36, b: 11 }, inci: PRESSED, price: 1600 }),
   carried('blush', 'Sable Quarter', 'Cheek Stain', 'Peony cream', {
     lab: { L: 60, a: 32, b: 16 },
     inci: STICK,
@@ -54,6 +56,8 @@ export const DEMO_COLOUR: readonly Carried[] = [
     inci: PRESSED,
     traits: { alsoFor: ['eye colour'] },
   }),
+  carried('brow', 'Tansyhall', 'Thatch', 'Barley Thatch', { lab: { L: 54, a: 6, b: 19 }, inci: PRESSED }),
+  carried('brow', 'Tansyhall', 'Thatch', 'Rust Thatch', { lab: { L: 37, a: 13, b: 17 }, inci: PRESSED }),
   carried('brow', 'Tansyhall', 'Thatch Set', 'Clear brow gel', {
     inci: 'Aqua, PVP, Glycerin, Panthenol',
     traits: { texture: 'gel', dispenser: 'wand' },
@@ -124,12 +128,18 @@ export const DEMO_COLOUR: readonly Carried[] = [
   }),
   carried('lashes', 'Lumen Row', 'Feather', 'Wren, sparse', { coverage: 'sheer', sizeMl: 10, level: 0.6 }),
   carried('lashes', 'Lumen Row', 'Feather', 'Heron, full', { coverage: 'full', sizeMl: 10, level: 0.8 }),
-  carried('lash glue', 'Lumen Row', 'Feather', 'Feather glue', { inci: 'Aqua, Rubber Latex, Cellulose Gum' }),
+  carried('lash glue', 'Lumen Row', 'Feather', 'Feather glue', {
+    inci: 'Aqua, Rubber Latex, Cellulose Gum',
+    openedDaysAgo: 20,
+  }),
   carried('lip liner', 'Tansyhall', 'Edge', 'Bare Edge', { lab: { L: 50, a: 22, b: 18 }, inci: STICK }),
   carried('lip liner', 'Tansyhall', 'Edge', 'Wine Edge', { lab: { L: 27, a: 26, b: 8 }, inci: STICK }),
   ...(
     [
       ['Linen', 62, 18, 16],
+      ['Heather', 50, 27, 7],
+      ['Rowan', 52, 36, 27],
+      ['Cob Nut', 35, 20, 17],
       ['Terracotta', 48, 30, 26],
       ['Claret', 30, 38, 14],
       ['Fig', 26, 20, 4],

@@ -96,6 +96,8 @@ export const DEMO_FACES: readonly DemoFace[] = [
     wishes: 'Nothing may rub off on the partner’s tailcoat.',
     hasRecipe: true,
     asked: {
+      hairColour: 'dark brown',
+      eyeColour: 'hazel',
       zones: zones(['nose', 'textured'], ['eye area', 'dark circles']),
       lashes: 'full',
       noScent: true,
@@ -106,19 +108,28 @@ export const DEMO_FACES: readonly DemoFace[] = [
     past: [{ shade: 'Hold Fast matte', what: 'liked' }],
   }),
   face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', BALL, {
+    asked: { bareFaced: true, hairColour: 'dark blond', eyeColour: 'grey' },
     finish: 'matte',
     wishes: 'As if nothing were there.',
   }),
   face('Amahle Rosqvist', [11.2, 3, 1.02], 'normal', BALL, {
+    asked: { hairColour: 'black', eyeColour: 'dark brown' },
     finish: 'satin',
     coverage: 'full',
     wishes: 'Gold dress, warm light.',
   }),
   face('Juniper Okonkwo-Hale', [8.3, 2, 1.02], 'dry', BALL, {
     finish: 'dewy',
-    asked: { sensitivities: ['lanolin'], zones: zones(['lips', 'chapped'], ['cheeks', 'dehydrated']) },
+    asked: {
+      hairColour: 'black',
+      eyeColour: 'brown',
+      eyeShape: 'almond',
+      sensitivities: ['lanolin'],
+      zones: zones(['lips', 'chapped'], ['cheeks', 'dehydrated']),
+    },
   }),
   face('Kaisa Mbeki-Lund', [9.1, -5, 1], 'oily', BALL, {
+    asked: { hairColour: 'dark brown', eyeColour: 'green' },
     finish: 'matte',
     coverage: 'full',
     known: 'between bottles',
@@ -126,53 +137,93 @@ export const DEMO_FACES: readonly DemoFace[] = [
   face('Ravindra Tolliver', [6.6, 7, 1.05], 'combination', BALL, {
     finish: 'natural',
     coverage: 'light',
-    asked: { zones: zones(['nose', 'textured'], ['forehead', 'textured']), facialHair: true },
+    asked: {
+      hairColour: 'black',
+      brows: 'dense',
+      zones: zones(['nose', 'textured'], ['forehead', 'textured']),
+      facialHair: true,
+    },
   }),
   face('Sunniva Achterberg', [1.4, -8, 1], 'dry', BALL, {
     finish: 'satin',
     wishes: 'Reddens in heat.',
-    asked: { zones: zones(['cheeks', 'redness', 'reactive']), mildOnly: true },
+    asked: {
+      hairColour: 'fair',
+      browColour: 'blond',
+      brows: 'sparse',
+      eyeColour: 'blue',
+      zones: zones(['cheeks', 'redness', 'reactive']),
+      mildOnly: true,
+    },
   }),
   face('Malakai Fenestra', [7.4, 1, 1], 'oily', BALL, {
     coverage: 'light',
     finish: 'matte',
     asked: { facialHair: true, secondTone: { zone: 'chin', lab: skinAt(9, 0, 1) }, zones: zones(['chin', 'uneven']) },
   }),
-  face('Bosun Ines Halloran', [4.4, 0, 1.02], 'dry', FERRY, { wishes: 'Weather may show.', hasRecipe: true }),
-  face('Captain Yusuf Drevets', [5.2, 11, 0.88], 'normal', FERRY, { coverage: 'light', known: 'between bottles' }),
+  face('Bosun Ines Halloran', [4.4, 0, 1.02], 'dry', FERRY, {
+    asked: { hairColour: 'copper', eyeColour: 'green' },
+    wishes: 'Weather may show.',
+    hasRecipe: true,
+  }),
+  face('Captain Yusuf Drevets', [5.2, 11, 0.88], 'normal', FERRY, {
+    asked: { programme: 'grooming', hairColour: 'grey', browColour: 'dark brown' },
+    coverage: 'light',
+    known: 'between bottles',
+  }),
   face('Mirela Stroud-Ito', [2.6, 5, 1.04], 'combination', FERRY, {
-    asked: { zones: zones(['cheeks', 'sunburnt'], ['nose', 'sunburnt']) },
+    asked: { hairColour: 'light brown', eyeColour: 'blue', zones: zones(['cheeks', 'sunburnt'], ['nose', 'sunburnt']) },
     wishes: 'Burnt on the foredeck on Sunday.',
   }),
-  face('Piet Aroha', [6.2, -6, 1], 'normal', FERRY, { finish: 'matte', known: 'nothing' }),
+  face('Piet Aroha', [6.2, -6, 1], 'normal', FERRY, {
+    asked: { programme: 'grooming', hairColour: 'black' },
+    finish: 'matte',
+    known: 'nothing',
+  }),
   face('Dagny Osei-Whitlock', [9.8, 0, 1], 'dry', GALA, {
     age: 'mature',
     finish: 'satin',
-    asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined'], ['cheeks', 'flaky']) },
+    asked: {
+      hairColour: 'grey',
+      browColour: 'dark brown',
+      eyeColour: 'brown',
+      zones: zones(['eye area', 'lined'], ['lips', 'lined'], ['cheeks', 'flaky']),
+    },
   }),
   face('Lucian Vantongeren', [2, -3, 1], 'oily', GALA, {
     age: 'mature',
     finish: 'matte',
-    asked: { facialHair: true, bareFaced: true, normallyWears: 'Nothing, ever.' },
+    asked: { hairColour: 'silver', facialHair: true, bareFaced: true, normallyWears: 'Nothing, ever.' },
   }),
-  face('Harumi Castellane', [3.6, 8, 1.06], 'normal', GALA, {}),
-  face('Nkechi Lindqvist', [10, 1, 1.01], 'combination', GALA, { known: 'between bottles' }),
+  face('Harumi Castellane', [3.6, 8, 1.06], 'normal', GALA, {
+    asked: { hairColour: 'black', browColour: 'brown', eyeColour: 'dark brown', eyeShape: 'single lid' },
+  }),
+  face('Nkechi Lindqvist', [10, 1, 1.01], 'combination', GALA, {
+    asked: { hairColour: 'auburn', eyeColour: 'hazel' },
+    known: 'between bottles',
+  }),
   face('Wilhelmina Sato-Reyes', [3.9, 2, 1], 'dry', VOWS, {
     age: 'mature',
     finish: 'dewy',
     wishes: 'Married fifty years; wants to look like herself.',
     hasRecipe: true,
-    asked: { zones: zones(['eye area', 'lined'], ['lips', 'lined']), normallyWears: 'A little lipstick.' },
+    asked: {
+      hairColour: 'white',
+      browColour: 'grey',
+      eyeColour: 'blue',
+      zones: zones(['eye area', 'lined'], ['lips', 'lined']),
+      normallyWears: 'A little lipstick.',
+    },
     past: [{ shade: 'Claret', what: 'disliked', note: 'Too dark, she said.' }],
   }),
   face('Absalom Reyes', [5, 4, 1.02], 'dry', VOWS, {
     age: 'mature',
     coverage: 'sheer',
-    asked: { bareFaced: true, facialHair: true },
+    asked: { hairColour: 'white', bareFaced: true, facialHair: true },
   }),
   face('Pilar Reyes-Mokoena', [7, 9, 0.9], 'combination', VOWS, {
     known: 'between bottles',
-    asked: { lashes: 'sparse', contactLenses: true },
+    asked: { hairColour: 'dark brown', eyeColour: 'brown', eyeShape: 'hooded', lashes: 'sparse', contactLenses: true },
     brings: [
       carried('mascara', 'Oriel & Pike', 'Reed', 'Her own mascara', { lab: { L: 8, a: 0, b: 0 }, openedDaysAgo: 20 }),
     ],
@@ -186,15 +237,26 @@ export const DEMO_FACES: readonly DemoFace[] = [
   face('Esperanza Quill', [4.7, 1, 1], 'oily', STARS, {
     age: 'teen',
     coverage: 'light',
-    asked: { zones: zones(['forehead', 'blemish-prone'], ['chin', 'blemish-prone']) },
+    asked: {
+      hairColour: 'brown',
+      eyeColour: 'brown',
+      zones: zones(['forehead', 'blemish-prone'], ['chin', 'blemish-prone']),
+    },
   }),
-  face('Idris Ljungstrom', [8, -2, 1], 'normal', STARS, { age: 'teen', coverage: 'sheer', known: 'nothing' }),
+  face('Idris Ljungstrom', [8, -2, 1], 'normal', STARS, {
+    asked: { programme: 'grooming' },
+    age: 'teen',
+    coverage: 'sheer',
+    known: 'nothing',
+  }),
   face('Fennimore Adeyemi', [6.5, 5, 1.05], 'dry', TALK, {
+    asked: { programme: 'grooming' },
     age: 'mature',
     wishes: 'Retired diver, mask line on the cheeks.',
     hasRecipe: true,
   }),
   face('Gwendolen Park-Osman', [2.2, 1, 1], 'combination', '', {
+    asked: { hairColour: 'ash blond', eyeColour: 'green' },
     wishes: 'Came last winter; skin may have moved.',
   }),
 ]

@@ -47,7 +47,17 @@ export function factsOf(face: Face): FaceFacts | null {
     lashExtensions: c.lashes === 'extensions',
     contactLenses: c.contactLenses,
     history: [...times.values()],
-    hasRecipe: face.recipes.length > 0,
+    recipes: face.recipes.map(r => r.drops),
+    programme: c.programme,
+    brief: c.brief,
+    chart: c.chart.map(({ area, lab, productId, note }) => ({ area, lab, itemId: productId ?? null, name: note })),
+    hairColour: c.hairColour,
+    browColour: c.browColour,
+    eyeColour: c.eyeColour,
+    normallyWears: c.normallyWears,
+    brows: c.brows,
+    eyeShape: c.eyeShape,
+    eyeSize: c.eyeSize,
     secondTone: c.secondTone ? { skin: c.secondTone.lab, zone: c.secondTone.zone } : null,
   }
 }

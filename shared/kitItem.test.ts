@@ -70,7 +70,8 @@ describe('a face as the rules see it', () => {
       noScent: true,
       wantsLashes: 'full',
       secondTone: null,
-      hasRecipe: false,
+      recipes: [],
+      hairColour: 'dark brown',
     })
     expect(facts.zones.nose).toMatchObject({ states: ['textured'] })
     expect(facts.history).toEqual([expect.objectContaining({ what: 'liked', times: 1 })])

@@ -12,7 +12,7 @@ import { traitsFor } from '#core/stock/usual'
 import { candidatesFor } from '#core/plan/candidates'
 import type { SlotUse } from '#core/plan/uses'
 import { ownedProduct } from '../tests/support/owned'
-import { face, job, settings } from '../tests/support/suitability'
+import { face, job, place, settings } from '../tests/support/suitability'
 import { itemOf } from './kitItem'
 import { complexionOf, isUsable, mixingFacts, rangeKey } from './kitPigments'
 import { OwnedProductInput, type OwnedProduct } from './records/kit'
@@ -67,6 +67,8 @@ const asked = (products: readonly OwnedProduct[]) => {
 const isPair = (drops: readonly { id: string }[], x: OwnedProduct, y: OwnedProduct) =>
   drops.length === 2 && [x.id, y.id].every(id => drops.some(d => d.id === id))
 
+const NOTHING = { base: null, concealer: null }
+
 /** The rules once more, as they are told to an artist. */
 function asSaid(x: OwnedProduct, y: OwnedProduct, { apart, paletteTests, mixing }: MixingFacts): boolean {
   const [a, b] = [rangeKey(x), rangeKey(y)]
@@ -77,14 +79,7 @@ function asSaid(x: OwnedProduct, y: OwnedProduct, { apart, paletteTests, mixing 
   return risk === 'none' || (risk === 'some' && mixing === 'practical')
 }
 
-const USE = (skin: Lab): SlotUse => ({
-  key: 'foundation',
-  slot: 'foundation',
-  name: '',
-  where: null,
-  skinType: 'normal',
-  tone: { skin, zone: 'chin' },
-})
+const USE = (skin: Lab): SlotUse => place('foundation', { tone: { skin, zone: 'chin' } })
 
 describe('what may be mixed', () => {
   it('is the same for Match, Reach and Plan, whatever the kit, its marks and its tests', () => {
@@ -145,7 +140,7 @@ describe('what may be mixed', () => {
                 populationOf([{ id: 's', lab, weight: 1 }]),
                 OPTIONS,
               ).skins.some(s => [s.best, s.nearest].some(r => r && r.deltaE < 1e-6)),
-              plan: candidatesFor(USE(lab), { ...situation, face: face({ skin: lab, bare: lab }) }, null).some(
+              plan: candidatesFor(USE(lab), { ...situation, face: face({ skin: lab, bare: lab }) }, NOTHING).some(
                 c => c.recipe !== null && isPair(c.recipe.drops, x, y),
               ),
             }

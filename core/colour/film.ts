@@ -1,8 +1,9 @@
 import { BANDS } from './tables'
 import type { Pigment } from './kubelkaMunk'
 
-// Optical thickness of a normal layer of a product of S = 1 (medium coverage at L* 75).
-const NORMAL = 1.2
+// Optical thickness of a normal layer of a product of S = 1 (medium coverage at L* 75): so that a medium base leaves a dark
+// circle visible and a full one about hides it, as artists see it.
+const NORMAL = 0.35
 
 /**
  * Reflectance of a film over a ground.

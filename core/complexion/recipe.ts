@@ -65,3 +65,13 @@ export function ratioInWords(drops: readonly Pick<Drops, 'count'>[]): string {
   }
   return counts.map(c => WORDS[c]).join(' to ')
 }
+
+const keyOf = (drops: readonly Drops[]) =>
+  drops
+    .map(d => `${d.count} ${d.id}`)
+    .sort()
+    .join()
+
+/** Whether a recipe, in lowest terms, is among others. */
+export const isOneOf = (drops: readonly Drops[], others: readonly (readonly Drops[])[]): boolean =>
+  others.some(other => keyOf(other) === keyOf(drops))

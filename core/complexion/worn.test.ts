@@ -9,7 +9,7 @@ const clear: ComplexionProduct = {
   id: 'clear',
   lab: { L: 96, a: 0, b: 2 },
   coverage: 'sheer',
-  hide: 0.02,
+  hide: 0.06,
   family: 'powder',
 }
 

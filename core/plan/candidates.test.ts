@@ -1,4 +1,4 @@
-import { face, item, job, question, settings } from '../../tests/support/suitability'
+import { face, item, job, place, question, settings } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
 import { mixingRules } from '../complexion/mixable'
 import { candidatesFor, hidesAlone } from './candidates'
@@ -6,15 +6,15 @@ import type { KitItem } from '../product/item'
 import { usesFor } from './uses'
 
 const at = (slot: string, asked = question([])) =>
-  usesFor(asked.face, asked.job, asked.settings).find(u => u.key === slot)!
+  usesFor(asked.face, asked.job, asked.settings).find(u => u.key === slot) ?? place(slot)
 const weigh = (
   slot: string,
   items: readonly KitItem[],
   more: Parameters<typeof question>[1] = {},
-  base: Parameters<typeof candidatesFor>[2] = null,
+  under: Parameters<typeof candidatesFor>[2] = { base: null, concealer: null },
 ) => {
   const asked = question(items, more)
-  return candidatesFor(at(slot, asked), asked, base)
+  return candidatesFor(at(slot, asked), asked, under)
 }
 const bottle = (id: string, depth: number, more: Partial<KitItem> = {}) =>
   item('foundation', { id, name: id, range: 'R', family: 'silicone', lab: typicalSkin(depth, 'neutral'), ...more })
@@ -61,24 +61,22 @@ describe('what could go in a place', () => {
     ])
     expect(found[0]!.score).toBe(found[1]!.score + 2)
   })
-  it('a corrector is judged under the base: least that hides, or nothing needed', () => {
-    const circles = face({
-      skin: typicalSkin(2, 'neutral'),
-      bare: typicalSkin(2, 'neutral'),
-      zones: { 'eye area': { states: ['dark circles'] } },
-    })
-    const [sheer] = weigh('foundation', [bottle('sheer', 2, { coverage: 'sheer' })], { face: circles })
-    const [full] = weigh('foundation', [bottle('full', 2, { coverage: 'full' })], { face: circles })
-    const peach = item('corrector', { lab: { L: 76, a: 16, b: 24 }, family: 'oil' })
-    const said = (base: typeof sheer) =>
-      weigh('corrector', [peach], { face: circles }, base!)[0]!.findings.find(f => f.rule === 'correction')!.sentence
-    expect(said(sheer)).toMatch(/hides the dark circles; a (trace|thin layer) is the least/)
-    expect(said(full)).toBe('the base alone hides the dark circles')
-    expect([hidesAlone(sheer!, circles), hidesAlone(full!, circles), hidesAlone(full!, face())]).toEqual([
-      false,
-      true,
-      false,
-    ])
+  it('a corrector is judged by what it leaves, under the base and the concealer', () => {
+    const skin = typicalSkin(3, 'neutral')
+    const circles = face({ skin, bare: skin, zones: { 'eye area': { states: ['dark circles'] } } })
+    const [medium] = weigh('foundation', [bottle('medium', 3)], { face: circles })
+    const [cover] = weigh('concealer', [item('concealer', { lab: skin, coverage: 'full', hide: 6 })], { face: circles })
+    const peach = item('corrector', { id: 'peach', lab: { L: 72, a: 20, b: 28 }, family: 'oil' })
+    const green = item('corrector', { id: 'green', lab: { L: 72, a: -16, b: 16 }, family: 'oil' })
+    const under = { base: medium!, concealer: null }
+    const found = weigh('corrector', [peach, green], { face: circles }, under)
+    const said = found.map(c => c.findings.find(f => f.rule === 'correction')!.sentence)
+    expect(said[0]).toMatch(/cancels the dark circles: .*, of ΔE \d+\.\d [01]\.\d is left/)
+    expect(said[1]).toMatch(/does nothing|softens/)
+    expect(found[0]!.score).toBeGreaterThan(found[1]!.score + 2)
+    expect(hidesAlone(under, 'dark circles', circles)).toBe(false)
+    expect(hidesAlone({ ...under, concealer: cover! }, 'dark circles', circles)).toBe(true)
+    expect(hidesAlone({ base: null, concealer: null }, 'dark circles', circles)).toBe(false)
   })
 })
 

@@ -1,6 +1,7 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
-import { areaOf, leastCorrection } from '../complexion/correct'
+import { areaOf, bestCorrection, leftOver, UNSEEN, type Concern } from '../complexion/correct'
+import { amountWord } from '../look/judge'
 import { pigmentFor } from '../complexion/pigments'
 import { ITEM_KINDS, type ItemKind, type KitItem } from '../product/item'
 import { complexionProduct } from '../product/recipeItem'
@@ -11,23 +12,32 @@ import { findingsOn } from '../suitability/rules'
 import { judged, said, type Candidate, type Situation } from './candidate'
 import { foundationCandidates } from './foundations'
 import { slotPlan, SLOTS, type SlotId } from './slots'
-import { concernOf, type SlotUse } from './uses'
+import type { SlotUse } from './uses'
 
 /** Everything that could go in a place, foundations apart. */
-export function candidatesFor(use: SlotUse, situation: Situation, base: Candidate | null): Candidate[] {
+export function candidatesFor(use: SlotUse, situation: Situation, under: Under): Candidate[] {
   if (use.slot === 'foundation') return foundationCandidates(use, situation)
   const { kinds } = slotPlan(use.slot)
   const { face, job, settings, items, overrides } = situation
   return forSlot(items, use.slot).map(item => {
     const first = kinds.includes(item.kind)
-    const findings = findingsOn({ item, slot: use.slot, skinType: use.skinType, face, job, settings })
+    const findings = findingsOn({
+      item,
+      slot: use.slot,
+      skinType: use.skinType,
+      zones: use.zones,
+      aim: use.aim,
+      face,
+      job,
+      settings,
+    })
     return judged(
       item,
       null,
       [
         ...findings,
         ...houseFindings(settings, use.slot, item),
-        ...colourFindings(use.slot, item, situation, base),
+        ...colourFindings(use, item, situation, under),
         ...(first ? [] : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
         ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
       ],
@@ -63,7 +73,7 @@ const BODY_FAR = 9
 // How far a concealer may lie from the skin, a little lighter than it.
 const CONCEALER_LIFT = 2
 
-function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: Candidate | null): Finding[] {
+function colourFindings({ slot, concern }: SlotUse, item: KitItem, { face }: Situation, under: Under): Finding[] {
   if (!item.lab) return []
   if (slot === 'concealer') {
     const dE = difference(item.lab, { ...face.skin, L: face.skin.L + CONCEALER_LIFT })
@@ -85,37 +95,49 @@ function colourFindings(slot: SlotId, item: KitItem, { face }: Situation, base: 
         : { rule: 'colour', effect: { is: 'veto', of: 'taste' }, sentence: told },
     ]
   }
-  const concern = slot === 'corrector' ? concernOf(face) : null
-  if (!concern || !base?.item.lab) return []
-  const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
-  const cover = pigmentFor(complexionProduct(base.item as KitItem & { lab: Lab }))
-  const { thickness, left, enough } = leastCorrection(
-    film,
-    cover,
-    face.skin,
-    areaOf(face.skin, concern.concern),
-    UNDER_EYE,
-  )
-  if (thickness === 0 && enough) return [said('correction', 0, `the base alone hides the ${concern.concern}`)]
-  if (thickness === 0) return [said('correction', -3, `does nothing for the ${concern.concern} at this depth`)]
+  return concern ? correcting(item as Coloured, concern, face, under) : []
+}
+
+type Coloured = KitItem & { lab: Lab }
+const filmFor = (item: KitItem) => pigmentFor(complexionProduct(item as Coloured))
+/** Where a corrector works the base lies thin. */
+const THIN = 0.5
+
+/** What lies over a corrector: the base of the plan and, under the eye, the concealer. */
+export interface Under {
+  base: Candidate | null
+  concealer: Candidate | null
+}
+function layersOver({ base, concealer }: Under, concern: Concern) {
+  return [
+    ...(base?.item.lab ? [{ film: filmFor(base.item), thickness: THIN }] : []),
+    ...(concern === 'dark circles' && concealer?.item.lab ? [{ film: filmFor(concealer.item), thickness: THIN }] : []),
+  ]
+}
+
+function correcting(item: Coloured, concern: Concern, { skin }: FaceFacts, under: Under): Finding[] {
+  const over = layersOver(under, concern)
+  if (over.length === 0) return []
+  const area = areaOf(skin, concern)
+  const { thickness, left } = bestCorrection(filmFor(item), skin, area, over)
+  const alone = leftOver(skin, area, [], over)
+  // What it leaves decides; of those about as good the one of which least is needed.
+  const by = Math.max(-3, 3 - Math.max(0, left - 1) - 0.3 * thickness)
+  if (thickness === 0) return [said('correction', -3, `does nothing for the ${concern} at this depth`)]
+  const amount = amountWord(thickness)
   return [
     said(
       'correction',
-      enough ? 2 - thickness : -1,
-      enough
-        ? `hides the ${concern.concern}; ${thickness <= 0.3 ? 'a trace' : 'a thin layer'} is the least that does`
-        : `leaves the ${concern.concern} at ΔE ${left.toFixed(1)}`,
+      left < UNSEEN ? by : Math.min(by, 0.5),
+      left <= UNSEEN
+        ? `cancels the ${concern}: ${amount}, of ΔE ${alone.toFixed(1)} ${left.toFixed(1)} is left`
+        : `softens the ${concern} from ΔE ${alone.toFixed(1)} to ${left.toFixed(1)}, ${amount}`,
     ),
   ]
 }
-/** Where a corrector works the base lies thin. */
-const UNDER_EYE = 0.5
 
-/** Whether a base alone brings an area of concern within sight of its surroundings, so that no corrector is needed. */
-export function hidesAlone({ item }: Candidate, face: FaceFacts): boolean {
-  const concern = concernOf(face)
-  if (!concern || !item.lab) return false
-  const cover = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
-  const { thickness, enough } = leastCorrection(cover, cover, face.skin, areaOf(face.skin, concern.concern), UNDER_EYE)
-  return enough && thickness === 0
+/** Whether what lies over an area brings it within sight of its surroundings, so that no corrector is needed. */
+export function hidesAlone(under: Under, concern: Concern, { skin }: Pick<FaceFacts, 'skin'>): boolean {
+  const over = layersOver(under, concern)
+  return over.length > 0 && leftOver(skin, areaOf(skin, concern), [], over) <= UNSEEN
 }

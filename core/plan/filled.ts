@@ -1,6 +1,9 @@
-import type { Candidate } from './candidate'
+import type { KitItem } from '../product/item'
+import type { Candidate, Situation } from './candidate'
 import type { Place } from './chain'
-import type { Requirement } from '../suitability/finding'
+import { lockedCandidate, type Locks } from './locks'
+import { unmetBy } from './met'
+import { NO_LAYER } from './layering'
 import type { SlotUse } from './uses'
 
 /** One place of a plan with everything that could fill it, before the chain is chosen. */
@@ -10,5 +13,49 @@ export interface Filled {
   place: Place<Candidate>
   /** Held by the artist: there is nothing to choose. */
   fixed: boolean
-  requirements: Requirement[]
+  /** A lock that leaves nothing to put there, or something else makes the layer pointless: said instead of a gap. */
+  needless: string | null
+}
+
+// What a place without a product costs the plan. A face can go without a second lip product, not without a base.
+const EMPTY = -4
+const EMPTY_BASE = -12
+// A product that does not meet what a place is there for.
+const UNMET = 3
+
+const isSoft = (use: SlotUse) => use.needs.every(n => n.soft)
+
+/** Between equals: what clients see, then what costs less. */
+const tieBreak = (item: KitItem) =>
+  (item.seenByClients ? 0.02 : 0)
+  - (item.priceMinor === null ? 0.005 : Math.min(0.01, item.priceMinor / item.size / 100_000))
+
+/** What a candidate is worth in a place: what was found of it, and whether it does what the place is there for. */
+export const worthIn = (use: SlotUse, { item, score }: Candidate) =>
+  score - UNMET * unmetBy(use.needs, item).length + tieBreak(item)
+
+/** A place with what may be chosen for it. */
+export function fill(
+  use: SlotUse,
+  candidates: Candidate[],
+  situation: Situation & { locks?: Locks },
+  needless: string | null,
+): Filled {
+  const layers = !NO_LAYER.includes(use.slot)
+  const lock = situation.locks?.[use.key]
+  const option = (what: Candidate) => ({ what, worth: worthIn(use, what) })
+  if (lock !== undefined) {
+    const candidate = lockedCandidate(lock, use, candidates, situation)
+    const all = candidate && !candidates.includes(candidate) ? [...candidates, candidate] : candidates
+    const place = candidate
+      ? { options: [option(candidate)], empty: -Infinity, layers }
+      : { options: [], empty: 0, layers }
+    return { use, candidates: all, place, fixed: true, needless }
+  }
+  if (needless !== null) return { use, candidates, place: { options: [], empty: 0, layers }, fixed: false, needless }
+  const empty = isSoft(use) ? 0 : use.slot === 'foundation' ? EMPTY_BASE : EMPTY
+  const may = candidates.filter(c => !c.veto).map(option)
+  // The base is chosen by itself, as on Match; what goes under and over it is chosen to suit.
+  const options = use.slot === 'foundation' ? may.sort((x, y) => y.worth - x.worth).slice(0, 1) : may
+  return { use, candidates, place: { options, empty, layers }, fixed: false, needless }
 }

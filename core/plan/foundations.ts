@@ -1,115 +1,156 @@
 import { dueAfter } from '../due'
+import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
-import { matchWithin } from '../complexion/match'
-import { mayMix, mixingRules, type MixingRules } from '../complexion/mixable'
+import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
-import { FAMILIES } from '../complexion/product'
-import { verdictOf, type Recipe } from '../complexion/recipe'
+import { fiddle, isOneOf, verdictOf, type Drops, type Recipe } from '../complexion/recipe'
+import { mixLab } from '../complexion/touch'
 import type { KitItem } from '../product/item'
 import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
+import type { FaceFacts } from '../suitability/face'
 import { scoreOf, type Finding } from '../suitability/finding'
 import { houseFindings } from '../suitability/houseRule'
 import { findingsOn } from '../suitability/rules'
 import { judged, lift, said, type Candidate, type Situation } from './candidate'
+import { baseMixes } from './baseMixes'
 import { riskBetween } from './layering'
 import type { PlanSettings } from './settings'
 import { bestSteered, differentMedia, leastGain } from './steered'
 import type { SlotUse } from './uses'
 
-// Recipes offered per formula: the chain chooses among formulas, the match page among recipes.
-const PER_FORMULA = 2
-const SIMPLE = 2
 const MATCH_WEIGHT = { invisible: 2, match: 1, workable: -1, visible: -5 } as const
+// Of two seams of one verdict the nearer is the better.
+const PER_DELTA_E = 0.3
+// Media are tried in the best mixes, and in the best of each formula.
+const STEERED = 12
+
+type Bottle = KitItem & { lab: Lab }
 
 /**
- * Foundations as recipes: the best the kit can mix for each base family, so that the formula is chosen with the rest of
- * the chain and not before it. Bottles that may not touch this face are in no recipe.
+ * Foundations as recipes, the best first by colour, formula and simplicity together: what a plan takes and what Match shows. Bottles
+ * that may not touch this face are in no recipe.
  */
 export function foundationCandidates(use: SlotUse, situation: Situation): Candidate[] {
-  const { face, job, settings, items, options, overrides } = situation
+  const { settings, items, options, overrides, face } = situation
   const target = use.tone?.skin ?? face.skin
-  const bottles = items.filter(
-    (i): i is KitItem & { lab: Lab } => (i.kind === 'foundation' || i.kind === 'adjuster') && i.lab !== null,
-  )
-  const weighed = bottles.map(item => ({
-    item,
-    candidate: judged(
-      item,
-      null,
-      findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }),
-      overrides,
-    ),
-  }))
-  const usable = weighed.filter(w => !w.candidate.veto).map(w => w.item)
+  const weigh = weighing(use, situation)
+  const bottles = items.filter((i): i is Bottle => (i.kind === 'foundation' || i.kind === 'adjuster') && i.lab !== null)
+  const weighed = bottles.map(item => ({ item, candidate: judged(item, null, weigh(item), overrides) }))
+  const usable = weighed.filter(w => !w.candidate.veto)
   const rules = mixingRules(settings)
-  const seen = new Set<string>()
-  const safe = { ...rules, someRisk: false }
   const due = situation.mixingMs === undefined ? undefined : dueAfter(situation.mixingMs)
-  const cut = new Set<Recipe>()
-  const bestOf = (
-    group: typeof usable,
-    by: MixingRules,
-    limit: number,
-    most = options.maxProducts,
-    known: readonly Recipe[] = [],
-  ) => {
-    const pigments = packPigments(group.map(complexionProduct), by)
-    const { recipes, complete } = matchWithin(
-      target,
-      pigments,
-      { ...options, maxProducts: Math.min(most, options.maxProducts) },
-      {
-        limit,
-        due,
-        nearest: 'of a better verdict',
-        known,
-      },
-    )
-    if (!complete) recipes.forEach(recipe => cut.add(recipe))
-    return recipes
-  }
-  // One search per formula, so that no base keeps another from being weighed; what may separate stays out of these …
-  const ofOneBase = FAMILIES.filter(f => usable.some(b => b.family === f && b.kind === 'foundation')).flatMap(
-    family => {
-      const own = usable.filter(b => b.family === family)
-      return bestOf(
-        usable.filter(b => b.family === family || (b.kind === 'adjuster' && own.some(o => mayMix(o, b, safe)))),
-        safe,
-        PER_FORMULA,
-      )
-    },
+  const promising = usable
+    .filter(w => w.item.kind === 'foundation')
+    .sort((x, y) => y.candidate.score - x.candidate.score)
+    .map(w => w.item)
+  const { recipes, complete } = baseMixes(
+    target,
+    usable.map(w => w.item),
+    rules,
+    options,
+    promising,
+    due,
   )
-  // … and one over everything that the method and the palette let mix. Where one base alone is as good as can be seen, only two of
-  // several bases are worth counting out, for they would have to be simpler.
-  const asGood = ofOneBase.some(r => r.verdict === 'invisible')
-  const recipes = [...ofOneBase, ...bestOf(usable, rules, 1, asGood ? SIMPLE : options.maxProducts, ofOneBase)].filter(
-    recipe => {
-      const key = recipe.drops
-        .map(d => `${d.count} ${d.id}`)
-        .sort()
-        .join()
-      return !seen.has(key) && !!seen.add(key)
-    },
+  const own = ownRecipes(
+    usable.map(w => w.item),
+    target,
+    situation,
   )
-  const media = differentMedia(
-    items
-      .filter(i => i.kind === 'medium' && i.level > 0)
-      .map(item => {
-        const findings = findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings })
-        return judged(item, null, [...findings, ...houseFindings(settings, 'foundation', item)], overrides)
-      })
-      .filter(candidate => !candidate.veto),
-    new Set([...usable.map(b => b.range), ...settings.paletteTests.flatMap(t => [t.a, t.b])]),
+  const plain = [...own, ...undominated(recipes, situation)].map(recipe =>
+    recipeCandidate(recipe, use, situation, weigh),
   )
+  plain.sort((x, y) => y.score - x.score)
+  if (!complete && plain[0]) plain[0].findings.push(said('match', 0, 'so many bottles that not every mix was tried'))
+  const media = mediaFor(usable, use, situation, weigh)
+  const tried =
+    media.length === 0
+      ? []
+      : new Set([
+          ...plain.slice(0, STEERED),
+          ...oncePer(plain, c => `${c.item.family} ${c.item.coverage} ${c.item.finish}`).slice(0, STEERED),
+        ])
+  const steered = [...tried].flatMap(c => steeredCandidates({ ...c, recipe: c.recipe! }, media, use, situation, weigh))
   // Vetoed bottles stay in the list so that the plan can say why they are left out.
   return [
-    ...recipes.flatMap(recipe => {
-      const plain = recipeCandidate(recipe, use, situation)
-      if (cut.has(recipe)) plain.findings.push(said('match', 0, 'so many bottles that not every mix was tried'))
-      return [plain, ...steeredCandidates({ ...plain, recipe }, media, use, situation)]
-    }),
+    ...[...plain, ...steered].sort((x, y) => y.score - x.score),
     ...weighed.filter(w => w.candidate.veto && w.item.kind === 'foundation').map(w => w.candidate),
   ]
+}
+
+function oncePer<T>(list: readonly T[], by: (entry: T) => string): T[] {
+  const seen = new Set<string>()
+  return list.filter(entry => !seen.has(by(entry)) && !!seen.add(by(entry)))
+}
+
+/**
+ * Of mixes of the same bottles with the same formula only the one that is best by colour and ease: whatever the rules say of the formula
+ * they say of all of them. Where an agency's word counts by its share, or a recipe is somebody's own, all are kept.
+ */
+function undominated(recipes: readonly Recipe[], { settings, items, face }: Situation): Recipe[] {
+  const byId = byIdOf(items)
+  const shares = settings.houseRules.some(r => r.slot === 'foundation') || settings.flashTests.length > 0
+  if (shares) return recipes.filter(r => !isOneOf(r.drops, face.recipes))
+  const best = new Map<string, { recipe: Recipe; worth: number }>()
+  for (const recipe of recipes) {
+    if (face.recipes.length > 0 && isOneOf(recipe.drops, face.recipes)) continue
+    const { coverage, finish, wearHours, resists, buildable, spf, ...main } = itemOfRecipe(recipe, byId)
+    const ids = recipe.drops
+      .map(d => d.id)
+      .sort()
+      .join()
+    const key = `${ids} ${coverage} ${finish} ${wearHours} ${resists.join()} ${buildable} ${spf} ${main.range} ${main.texture} ${main.dispenser}`
+    const worth =
+      colourWorth(recipe)
+      - easeCosts(
+        recipe,
+        recipe.drops.map(d => byId.get(d.id)!),
+      ).costs
+    const rival = best.get(key)
+    if (!rival || worth > rival.worth) best.set(key, { recipe, worth })
+  }
+  return [...best.values()].map(b => b.recipe)
+}
+
+const colourWorth = ({ verdict, deltaE }: Recipe) => MATCH_WEIGHT[verdict] - PER_DELTA_E * deltaE
+
+/** Everything the rules say of one product as a base here; of the same product once. */
+function weighing(use: SlotUse, { face, job, settings }: Situation): (item: KitItem) => Finding[] {
+  const known = new Map<KitItem, Finding[]>()
+  return item => {
+    const findings =
+      known.get(item)
+      ?? findingsOn({ item, slot: 'foundation', skinType: use.skinType, zones: use.zones, face, job, settings })
+    known.set(item, findings)
+    return findings
+  }
+}
+type Weigh = ReturnType<typeof weighing>
+
+/** Recipes on record whose bottles are all here, as they come out now. */
+function ownRecipes(usable: readonly Bottle[], target: Lab, { face, settings }: Situation): Recipe[] {
+  const byId = new Map(usable.map(b => [b.id, b]))
+  return face.recipes.flatMap(drops => {
+    const bottles = drops.map(d => byId.get(d.id))
+    if (drops.length === 0 || bottles.some(b => !b)) return []
+    const lab = mixLab(packPigments((bottles as Bottle[]).map(complexionProduct), mixingRules(settings)), [...drops])
+    const deltaE = difference(lab, target)
+    return [{ drops: [...drops], lab, deltaE, verdict: verdictOf(deltaE) }]
+  })
+}
+
+function mediaFor(
+  usable: readonly { item: KitItem }[],
+  use: SlotUse,
+  { items, settings, overrides }: Situation,
+  weigh: Weigh,
+): KitItem[] {
+  return differentMedia(
+    items
+      .filter(i => i.kind === 'medium' && i.level > 0)
+      .map(item => judged(item, null, [...weigh(item), ...houseFindings(settings, use.slot, item)], overrides))
+      .filter(candidate => !candidate.veto),
+    new Set([...usable.map(w => w.item.range), ...settings.paletteTests.flatMap(t => [t.a, t.b])]),
+  )
 }
 
 const tables = new WeakMap<readonly KitItem[], ReadonlyMap<string, KitItem>>()
@@ -121,44 +162,102 @@ function byIdOf(items: readonly KitItem[]): ReadonlyMap<string, KitItem> {
 }
 
 /** A recipe as a candidate: its formula judged as one product, and what belongs to single bottles said of them. */
-export function recipeCandidate(recipe: Recipe, use: SlotUse, situation: Situation): Candidate {
-  const { face, job, settings, items, overrides } = situation
+export function recipeCandidate(
+  recipe: Recipe,
+  use: SlotUse,
+  situation: Situation,
+  weigh: Weigh = weighing(use, situation),
+): Candidate {
+  const { face, job, settings, items, overrides, options } = situation
   const byId = byIdOf(items)
-  const weigh = (item: KitItem) => findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings })
   const item = itemOfRecipe(recipe, byId)
-  const ofParts = recipe.drops.flatMap(({ id }) => {
-    const bottle = byId.get(id)!
-    return lift(bottle, weigh(bottle), overrides)
+  const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
+  const parts = recipe.drops.map(d => ({ bottle: byId.get(d.id)!, share: d.count / drops }))
+  const ofParts = parts.flatMap(({ bottle }) =>
+    lift(bottle, weigh(bottle), overrides)
       .filter(f => PER_BOTTLE.includes(f.rule) || f.effect.is === 'veto' || f.sentence.includes('; overridden'))
-      .map(f => ({ ...f, sentence: recipe.drops.length > 1 ? `${bottle.name}: ${f.sentence}` : f.sentence }))
-  })
+      .map(f => ({ ...f, sentence: parts.length > 1 ? `${bottle.name}: ${f.sentence}` : f.sentence })),
+  )
   // A veto on a part stands for the whole mix; said once, of the bottle it concerns.
-  const ofMix = weigh(item).filter(f => !PER_BOTTLE.includes(f.rule) && f.effect.is !== 'veto')
-  const verdict = verdictOf(recipe.deltaE)
+  const ofMix = findingsOn({
+    item,
+    slot: 'foundation',
+    skinType: use.skinType,
+    zones: use.zones,
+    face,
+    job,
+    settings: { ...settings, flashTests: flashTestsOf(item, parts, settings) },
+  }).filter(f => !PER_BOTTLE.includes(f.rule) && f.effect.is !== 'veto')
   return judged(
     item,
     recipe,
     [
-      said('match', MATCH_WEIGHT[verdict], matchSentence(recipe)),
+      said('match', colourWorth(recipe), matchSentence(recipe)),
+      ...ownRecipe(recipe, face.recipes, options.tolerance),
+      ...simplicity(
+        recipe,
+        parts.map(p => p.bottle),
+      ),
       ...mixingRisk(
-        recipe.drops.map(d => byId.get(d.id)!),
+        parts.map(p => p.bottle),
         settings,
       ),
       ...ofMix,
       ...ofParts,
-      ...recipe.drops.flatMap(d => houseFindings(settings, 'foundation', byId.get(d.id)!)).slice(0, 1),
+      ...houseFindingsOfMix(settings, parts),
     ],
     [],
   )
 }
 
-/** What the rules make of the formula of a recipe. */
-const worthOf =
-  (use: SlotUse, { face, job, settings, items }: Situation) =>
-  (recipe: Recipe): number => {
-    const item = itemOfRecipe(recipe, byIdOf(items))
-    return scoreOf(findingsOn({ item, slot: 'foundation', skinType: use.skinType, face, job, settings }))
-  }
+// A recipe somebody is known by outweighs small advantages of another.
+const KNOWN = 3
+function ownRecipe({ drops, deltaE }: Recipe, recipes: FaceFacts['recipes'], tolerance: number): Finding[] {
+  if (!isOneOf(drops, recipes)) return []
+  return deltaE <= tolerance
+    ? [said('recipe', KNOWN, 'their own recipe, and it still fits')]
+    : [said('recipe', 0, `their own recipe, but the skin has moved: ΔE ${deltaE.toFixed(1)} now`)]
+}
+
+// Bottles farther apart than this turn ashy in the middle, and a drop more or less shows.
+const FAR_APART = 22
+const PER_L = 1 / 15
+function easeCosts({ drops }: Recipe, bottles: readonly KitItem[]) {
+  const count = drops.reduce((sum, d) => sum + d.count, 0)
+  const coloured = bottles.flatMap(b => (b.kind !== 'medium' && b.lab ? [b.lab.L] : []))
+  const apart = Math.max(0, Math.max(...coloured) - Math.min(...coloured) - FAR_APART)
+  return { costs: fiddle(drops.length, count) + PER_L * apart, apart, count }
+}
+function simplicity(recipe: Recipe, bottles: readonly KitItem[]): Finding[] {
+  const { costs, apart, count } = easeCosts(recipe, bottles)
+  if (costs === 0) return [said('simplicity', 0, 'straight from one bottle')]
+  const words = `${bottles.length === 1 ? 'one bottle' : `${bottles.length} bottles`} in ${count} drops`
+  return [said('simplicity', -costs, apart > 0 ? `${words}, far apart in depth: may turn ashy` : words)]
+}
+
+/** What photographs of its bottles say of a mix: one bad one spoils it, a good one of its main bottle speaks for it. */
+function flashTestsOf(
+  { id }: KitItem,
+  parts: readonly { bottle: KitItem; share: number }[],
+  { flashTests }: PlanSettings,
+): PlanSettings['flashTests'] {
+  const last = (is: (ids: readonly string[]) => boolean) => [...flashTests].reverse().find(t => is(t.itemIds))?.result
+  const ids = parts.map(p => p.bottle.id)
+  const together = last(t => t.length === ids.length && ids.length > 1 && ids.every(i => t.includes(i)))
+  const single = parts.map(p => ({ share: p.share, result: last(t => t.length === 1 && t[0] === p.bottle.id) }))
+  const good = single.reduce((sum, p) => sum + (p.result === 'good' ? p.share : 0), 0)
+  const result = together ?? (single.some(p => p.result === 'bad') ? 'bad' : good >= 0.5 ? 'good' : undefined)
+  return result ? [...flashTests, { itemIds: [id], result }] : flashTests
+}
+
+/** An agency's word counts by how much of the mix it speaks of. */
+function houseFindingsOfMix(settings: PlanSettings, parts: readonly { bottle: KitItem; share: number }[]): Finding[] {
+  return parts.flatMap(({ bottle, share }) =>
+    houseFindings(settings, 'foundation', bottle).map(f =>
+      f.effect.is === 'weight' ? { ...f, effect: { is: 'weight' as const, by: f.effect.by * share } } : f,
+    ),
+  )
+}
 
 /** What each medium makes of a recipe, where that is worth the bottle. */
 function steeredCandidates(
@@ -166,17 +265,17 @@ function steeredCandidates(
   media: readonly KitItem[],
   use: SlotUse,
   situation: Situation,
+  weigh: Weigh,
 ): Candidate[] {
   const { recipe } = plain
   const byId = byIdOf(situation.items)
   const bottles = recipe.drops.map(d => byId.get(d.id)!)
   const rules = mixingRules(situation.settings)
-  const worth = worthOf(use, situation)
-  const before = worth(recipe)
+  const worth = (steeredTo: Recipe) => recipeCandidate(steeredTo, use, situation, weigh).score
   return media.flatMap(medium => {
-    const best = bestSteered(recipe, bottles, medium, rules, before, worth)
+    const best = bestSteered(recipe, bottles, medium, rules, plain.score, worth)
     if (!best) return []
-    const candidate = recipeCandidate(best, use, situation)
+    const candidate = recipeCandidate(best, use, situation, weigh)
     const what = changed(plain.item, candidate.item) || 'as it was asked'
     const findings = [...candidate.findings, said('medium', -leastGain(medium), `${medium.name} in it: ${what}`)]
     return [{ ...candidate, findings, score: scoreOf(findings) }]

@@ -1,7 +1,7 @@
-import { face, item, job } from '../../tests/support/suitability'
+import { face, item, job, place } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
 import type { Candidate } from './candidate'
-import { amountOf, baseTechnique, technique, toolsFor, wornOf } from './layer'
+import { amountOf, baseTechnique, minutesOf, technique, toolsFor, wornOf } from './layer'
 
 const candidate = (more: Parameters<typeof item>[1] = {}): Candidate => ({
   item: item('foundation', { lab: typicalSkin(5, 'neutral'), ...more }),
@@ -17,12 +17,40 @@ describe('how much goes on', () => {
     ['medium', 0.8],
     ['full', 1.1],
   ] as const)('a %s liquid base: %d ml', (coverage, value) => {
-    expect(amountOf('foundation', candidate({ coverage }), job())).toEqual({ value, unit: 'ml' })
+    expect(amountOf(place('foundation'), candidate({ coverage }), job())).toEqual({ value, unit: 'ml' })
   })
   it('a cream by weight, a face by the artist’s own figures, a body by limbs', () => {
-    expect(amountOf('foundation', candidate({ texture: 'cream' }), job())).toEqual({ value: 0.25, unit: 'g' })
-    expect(amountOf('foundation', candidate(), job(), { sheer: 1, light: 1, medium: 2, full: 3 }).value).toBe(2)
-    expect(amountOf('body', candidate(), job({ limbs: 3 }))).toEqual({ value: 9, unit: 'ml' })
+    expect(amountOf(place('foundation'), candidate({ texture: 'cream' }), job())).toEqual({ value: 0.25, unit: 'g' })
+    expect(amountOf(place('foundation'), candidate(), job(), { sheer: 1, light: 1, medium: 2, full: 3 }).value).toBe(2)
+    expect(amountOf(place('body'), candidate(), job({ limbs: 3 }))).toEqual({ value: 9, unit: 'ml' })
+  })
+})
+
+describe('how long a layer takes, and how much of a face it is', () => {
+  const mixed = (ids: string[]): Candidate => ({
+    ...candidate(),
+    recipe: { drops: ids.map(id => ({ id, count: 1 })), lab: { L: 60, a: 10, b: 18 }, deltaE: 1, verdict: 'invisible' },
+  })
+  const known = face({
+    recipes: [
+      [
+        { id: 'a', count: 1 },
+        { id: 'b', count: 1 },
+      ],
+    ],
+  })
+  it('a saved recipe is quicker only when it is the one that is used', () => {
+    expect(minutesOf(place('foundation'), mixed(['b', 'a']), known, job())).toBe(5)
+    expect(minutesOf(place('foundation'), mixed(['a', 'c']), known, job())).toBe(8)
+    expect(minutesOf(place('foundation'), mixed(['a']), known, job())).toBe(6)
+  })
+  it('goes with the area', () => {
+    const chin = place('foundation: chin', { where: 'chin', zones: ['chin'] })
+    expect(minutesOf(chin, mixed(['a', 'b']), face(), job())).toBeCloseTo(0.8)
+    expect(amountOf(chin, candidate(), job()).value).toBeCloseTo(0.08)
+    const centre = place('moisturise', { where: 'forehead, nose, chin', zones: ['forehead', 'nose', 'chin'] })
+    expect(amountOf(centre, candidate(), job()).value).toBeCloseTo(0.4)
+    expect(minutesOf(place('body'), candidate(), face(), job({ limbs: 3 }))).toBe(30)
   })
 })
 
@@ -43,12 +71,17 @@ describe('tool and technique', () => {
   })
   it('on raw skin everything that touches it is thrown away; lips and mist are as ever', () => {
     const raw = face({ zones: { cheeks: { states: ['sunburnt'] } } })
-    expect(technique('powder', item('powder'), raw, job()).tool).toMatch(/thrown away after/)
-    expect(technique('lip colour', item('lip colour'), raw, job()).tool).toBe('lip brush')
-    expect(technique('set', item('setting spray'), raw, job()).tool).toBe('spray, arm’s length')
-    expect(technique('powder', item('powder'), face({ zones: { lips: { states: ['broken'] } } }), job()).tool).toBe(
-      'small brush',
-    )
+    expect(technique(place('powder'), item('powder'), raw, job()).tool).toMatch(/thrown away after/)
+    expect(technique(place('lip colour'), item('lip colour'), raw, job()).tool).toBe('lip brush')
+    expect(technique(place('set'), item('setting spray'), raw, job()).tool).toBe('spray, arm’s length')
+    expect(
+      technique(place('powder'), item('powder'), face({ zones: { lips: { states: ['broken'] } } }), job()).tool,
+    ).toBe('small brush')
+  })
+  it('takes tools without latex for whom it was declared', () => {
+    const layers = [{ slot: 'foundation' as const, item: item('foundation') }]
+    expect(toolsFor(layers, face({ sensitivities: ['latex'] }))).toContain('latex-free sponge')
+    expect(toolsFor(layers, face())).toContain('sponge')
   })
   it('packs what the layers take, once, with what their packs need', () => {
     const layers = [
@@ -56,9 +89,9 @@ describe('tool and technique', () => {
       { slot: 'contour' as const, item: item('contour', { dispenser: 'pot' }) },
       { slot: 'mascara' as const, item: item('mascara', { dispenser: 'wand' }) },
     ]
-    const pack = toolsFor(layers, face({ facialHair: true }))
+    const pack = toolsFor(layers, face())
     expect(pack.filter(t => t === 'cheek brush')).toHaveLength(1)
-    expect(pack).toEqual(expect.arrayContaining(['spatula', 'disposable wands', 'spoolie']))
+    expect(pack).toEqual(expect.arrayContaining(['spatula', 'disposable wands', 'mascara wands']))
     expect(
       toolsFor([{ slot: 'mascara', item: item('mascara', { dispenser: 'wand', own: true }) }], face()),
     ).not.toContain('disposable wands')

@@ -2,7 +2,9 @@ import type { Lab } from '../colour/lab'
 import { ILLUMINANTS, type Illuminant } from '../colour/tables'
 import { pigmentFor } from '../complexion/pigments'
 import { driftUnder, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
-import { FACE_ML } from '../stock/amount'
+import { FACE_ML, shareOfFace } from '../stock/amount'
+import { isOneOf } from '../complexion/recipe'
+import type { SlotUse } from './uses'
 import type { Candidate } from './candidate'
 import { zonesIn, type FaceFacts } from '../suitability/face'
 import type { KitItem } from '../product/item'
@@ -15,13 +17,57 @@ export interface LayerAmount {
   unit: 'ml' | 'g' | 'pair'
 }
 
-/** How much of a product goes on this face. */
-export function amountOf(slot: SlotId, { item }: Candidate, { limbs }: JobFacts, faceMl = FACE_ML): LayerAmount {
+// Body only, and nobody said how many limbs: arms and legs.
+const ALL_LIMBS = 4
+const CREAM_G = 0.25
+/** Layers whose amount is for the whole skin, and goes with the part of it they lie on. */
+// prettier-ignore
+const BY_AREA: readonly SlotId[] = [
+  'tone', 'moisturise', 'sun protection', 'primer', 'glow', 'foundation', 'powder',
+]
+/** The amount of a concealer is for under the eyes and a few spots: for one of them it is half. */
+const HALF = 0.5
+
+/** How much of a product goes on this face: by the area it goes on. */
+export function amountOf(use: AreaOfUse, { item }: Candidate, { limbs }: JobFacts, faceMl = FACE_ML): LayerAmount {
+  const { slot, where, zones } = use
   const { amount, unit } = slotPlan(slot)
+  const share = where !== null && BY_AREA.includes(slot) ? shareOfFace(zones) : 1
   if (slot === 'foundation' && item.texture !== 'cream' && item.texture !== 'stick')
-    return { value: faceMl[item.coverage], unit: 'ml' }
-  if (slot === 'foundation') return { value: 0.25, unit: 'g' }
-  return { value: slot === 'body' ? amount * limbs : amount, unit }
+    return { value: faceMl[item.coverage] * share, unit: 'ml' }
+  if (slot === 'foundation') return { value: CREAM_G * share, unit: 'g' }
+  if (slot === 'concealer') return { value: amount * (zones.length > 1 ? 1 : HALF), unit }
+  return { value: slot === 'body' ? amount * (limbs || ALL_LIMBS) : amount * share, unit }
+}
+
+/** A place as far as its amount and minutes depend on it. */
+export type AreaOfUse = Pick<SlotUse, 'key' | 'slot' | 'where' | 'zones'>
+
+// What one more of the same costs beside the first, minutes.
+const BESIDE = 0.5
+const CREASE = 4
+const ONE_BOTTLE = 6
+const SAVED_RECIPE = 5
+
+/** How long a layer takes here, minutes: by what is done. */
+export function minutesOf(
+  { key, slot, where, zones }: AreaOfUse,
+  { recipe }: Pick<Candidate, 'recipe'>,
+  face: Pick<FaceFacts, 'recipes'>,
+  { limbs }: Pick<JobFacts, 'limbs'>,
+): number {
+  const { minutes } = slotPlan(slot)
+  if (slot === 'body') return minutes * (limbs || ALL_LIMBS)
+  if (key === 'eyes: crease') return CREASE
+  if (key !== slot) return slot === 'foundation' ? minutes * shareOfFace(zones) : BESIDE
+  if (slot !== 'foundation') return minutes
+  const whole =
+    recipe && isOneOf(recipe.drops, face.recipes)
+      ? SAVED_RECIPE
+      : recipe && recipe.drops.length > 1
+        ? minutes
+        : ONE_BOTTLE
+  return where === null ? whole : Math.max(whole / 2, whole * shareOfFace(zones))
 }
 
 const thin = (face: FaceFacts, job: JobFacts) => face.bareFaced || face.ageBand === 'mature' || job.highDefinition
@@ -43,24 +89,27 @@ const BASE_TOOL: Readonly<Record<Technique, string>> = {
 
 /** Tool and technique for a layer; on broken or sunburnt skin everything that touches it is thrown away after. */
 export function technique(
-  slot: SlotId,
+  { slot, zones }: Pick<AreaOfUse, 'slot' | 'zones'>,
   item: KitItem,
   face: FaceFacts,
   job: JobFacts,
 ): { tool: string; words: string | null } {
   const plan = slotPlan(slot)
-  const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => z !== 'lips' && z !== 'eye area')
+  const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => zones.includes(z))
   const base = slot === 'foundation' ? baseTechnique(item, face, job) : plan.technique
   const tool = slot === 'foundation' ? BASE_TOOL[base!] : plan.tool
-  if (raw.length > 0 && plan.ground === 'skin' && slot !== 'set')
-    return { tool: 'disposable sponge or bud, thrown away after', words: base }
+  if (raw.length > 0 && slot !== 'set') return { tool: 'disposable sponge or bud, thrown away after', words: base }
   return { tool, words: base }
 }
 
 const DIPPED = ['pot', 'stick']
 
-/** What the plan takes out of the bag. */
+const LATEX = /latex|rubber/i
+const MAY_BE_LATEX: readonly string[] = ['sponge', 'body sponge', 'puff']
+
+/** What the plan takes out of the bag; of what may hold latex, another for whom latex was declared. */
 export function toolsFor(layers: readonly { slot: SlotId; item: KitItem }[], face: FaceFacts): string[] {
+  const latexFree = face.sensitivities.some(s => LATEX.test(s))
   const raw = zonesIn(face, 'broken', 'sunburnt').length > 0
   return [
     ...new Set([
@@ -68,9 +117,10 @@ export function toolsFor(layers: readonly { slot: SlotId; item: KitItem }[], fac
       ...(layers.some(l => DIPPED.includes(l.item.dispenser)) ? ['spatula'] : []),
       ...(layers.some(l => l.item.dispenser === 'wand' && !l.item.own) ? ['disposable wands'] : []),
       ...(raw ? ['disposable sponges and buds'] : []),
-      ...(face.facialHair ? ['spoolie', 'single-use blade if they shave'] : []),
     ]),
-  ].sort()
+  ]
+    .map(tool => (latexFree && MAY_BE_LATEX.includes(tool) ? `latex-free ${tool}` : tool))
+    .sort()
 }
 
 export interface WornPrediction extends Worn {

@@ -112,7 +112,11 @@ describe('seams', () => {
     expect(straight).toMatchObject({ risk: 'some', mend: 'let it sink in for five minutes' })
     expect(straight.cost).toBeLessThan(1)
     expect(seamBetween(gel, silicone, { ...settings, order: 'eyes while skincare settles' })).toBeNull()
-    expect(seamBetween(rich, silicone, { ...settings, order: 'eyes while skincare settles' })!.risk).toBe('high')
+    expect(seamBetween(rich, silicone, settings)!.risk).toBe('high')
+    expect(seamBetween(rich, silicone, { ...settings, order: 'eyes while skincare settles' })).toMatchObject({
+      risk: 'some',
+      mend: expect.stringMatching(/a quarter of an hour; the eyes/) as string,
+    })
   })
   it('what was tested is never explained away by waiting', () => {
     const gel = {

@@ -8,6 +8,9 @@ export const LAYER_COST: Readonly<Record<Risk, number>> = { none: 0, some: 1, hi
 const CREAM_OVER_POWDER = 1
 // What remains of the risk once the layer below has sunk in and dried.
 const SETTLED = 0.2
+const RICH_SETTLED = 0.25
+/** Wiped off, dried or blotted, or no film at all: nothing of it meets the next layer. */
+export const NO_LAYER: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'lip care', 'lash glue', 'lashes']
 const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'moisturise', 'eye care']
 // On purpose over powder.
 const EXEMPT_OVER_POWDER: readonly SlotId[] = ['set', 'highlight', 'liner']
@@ -81,11 +84,13 @@ export function seamBetween(
   const { risk, tested, known } = riskBetween(under.item, over.item, settings.paletteTests)
   if (risk === 'none') return null
   // A tested pair stays what it was seen to be; an untested light layer that has sunk in hardly matters.
-  const settled = !tested && SKINCARE.includes(under.slot) && isLight(under.item)
-  const cost = LAYER_COST[risk] * (settled ? SETTLED : 1)
+  // A rich cream takes a quarter of an hour: where the eyes are done meanwhile there is time for it.
+  const meanwhile = settings.order === 'eyes while skincare settles'
+  const settled = !tested && SKINCARE.includes(under.slot) && (isLight(under.item) || meanwhile)
+  const cost = LAYER_COST[risk] * (settled ? (isLight(under.item) ? SETTLED : RICH_SETTLED) : 1)
   // While the eyes are done it has its five minutes anyway.
-  const waited = settled && settings.order === 'eyes while skincare settles'
-  if (waited || (settled && risk !== 'high')) return null
+  const light = isLight(under.item)
+  if (settled && ((meanwhile && light) || risk !== 'high')) return null
   const why = tested
     ? `${under.item.name} and ${over.item.name} separated on your palette`
     : known
@@ -96,7 +101,9 @@ export function seamBetween(
     cost,
     sentence: why,
     mend: settled
-      ? 'let it sink in for five minutes'
+      ? light
+        ? 'let it sink in for five minutes'
+        : 'let it sink in for a quarter of an hour; the eyes are done meanwhile'
       : tested
         ? 'take another'
         : 'let it set four minutes and press, do not rub',

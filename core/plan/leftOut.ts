@@ -36,7 +36,9 @@ export function leftOutOf(
   const seen = new Set<string>()
   const out = new Map<string, LeftOut>()
   for (const f of filled) {
-    for (const candidate of f.candidates) {
+    // Of mixes of one range the plainest stands for all.
+    const plainest = [...f.candidates].sort((x, y) => (x.recipe?.drops.length ?? 0) - (y.recipe?.drops.length ?? 0))
+    for (const candidate of plainest) {
       const name = nameOf(candidate)
       // Two bottles of one name are two bottles.
       const which = candidate.recipe ? name : candidate.item.id

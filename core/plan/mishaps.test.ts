@@ -52,7 +52,7 @@ describe('when it went wrong', () => {
       item('setting spray', { id: 'dew', name: 'Dew', finish: 'dewy' }),
     ]
     const mist = MISHAPS.find(m => m.id === 'over-powdered')!
-    const houseRules = [{ slot: 'set', itemId: 'fog', sentence: 'the agency mists with Fog' }]
+    const houseRules = [{ slot: 'set' as const, itemId: 'fog', sentence: 'the agency mists with Fog' }]
     expect(mendMishap(mist, items, face(), job(), settings({ houseRules }))[1]!.item).toMatchObject({ id: 'fog' })
     const glue = withList('lash glue', 'Aqua, Rubber Latex', { name: 'Glue' })
     const sprayed = mendMishap(mist, items, face(), job(), settings({ houseRules, ruleWeights: { finish: 0 } }))

@@ -1,8 +1,10 @@
 import { face, item, job, question, settings, withList } from '../../tests/support/suitability'
 import { planFace } from './facePlan'
 import { bestOffer } from './offer'
+import { need } from './needs/need'
 import { usesFor } from './uses'
 
+const NOTHING = { base: null, concealer: null }
 const PLAIN = 'Aqua, Glycerin, Squalane'
 const cream = withList('moisturiser', PLAIN, {
   id: 'cream',
@@ -26,7 +28,7 @@ const scented = withList('moisturiser', 'Aqua, Parfum, Linalool', {
 })
 const on = (who: ReturnType<typeof face>, offers: Parameters<typeof question>[0]) => {
   const use = usesFor(who, job(), settings()).find(u => u.slot === 'moisturise')!
-  return bestOffer(use, [], question([], { face: who }), offers, null)
+  return bestOffer(use, question([], { face: who }), offers, NOTHING)
 }
 
 describe('what to buy for a place the kit cannot fill', () => {
@@ -42,10 +44,8 @@ describe('what to buy for a place the kit cannot fill', () => {
     const dear = { ...cream, id: 'dear', priceMinor: 9000 }
     expect(on(face(), [dear, cream])!.id).toBe('cream')
     const use = usesFor(face(), job(), settings()).find(u => u.slot === 'moisturise')!
-    const gels = [
-      { rule: 'r', slot: 'moisturise' as const, sentence: 'a gel', met: (i: typeof gel) => i.texture === 'gel' },
-    ]
-    expect(bestOffer(use, gels, question([]), [cream], null)).toBeNull()
+    const needs = [need('skin', 'r', 'moisturise', 'a gel', { met: i => i.texture === 'gel' })]
+    expect(bestOffer({ ...use, needs }, question([]), [cream], NOTHING)).toBeNull()
   })
   it('stands beside what a plan misses, and nowhere else', () => {
     const plan = planFace({

@@ -1,6 +1,6 @@
-import type { Candidate, Situation } from './candidate'
-import { candidatesFor } from './candidates'
-import type { Requirement } from '../suitability/finding'
+import type { Situation } from './candidate'
+import { candidatesFor, type Under } from './candidates'
+import { badlyMet, unmetBy } from './met'
 import type { KitItem } from '../product/item'
 import type { SlotUse } from './uses'
 
@@ -21,14 +21,13 @@ const REASONS = 2
  */
 export function bestOffer(
   use: SlotUse,
-  asked: readonly Requirement[],
   situation: Situation,
   offers: readonly KitItem[],
-  base: Candidate | null,
+  under: Under,
 ): Offered | null {
   if (use.slot === 'foundation') return null
-  const [best] = candidatesFor(use, { ...situation, items: offers }, base)
-    .filter(c => !c.veto && c.score >= LEAST && asked.every(r => !r.met || r.met(c.item)))
+  const [best] = candidatesFor(use, { ...situation, items: offers }, under)
+    .filter(c => !c.veto && c.score >= LEAST && unmetBy(use.needs, c.item).length === 0 && badlyMet(c).length === 0)
     .sort((x, y) => y.score - x.score || (x.item.priceMinor ?? Infinity) - (y.item.priceMinor ?? Infinity))
   if (!best) return null
   const weights = best.findings.flatMap(f =>

@@ -1,4 +1,6 @@
 import type { MixingFacts } from '../complexion/mixable'
+import type { SlotId } from './slots'
+import { SHOWING, type Showing } from '../look/showing'
 
 /** A flash photograph of one product or of several worn together. */
 export interface FlashTest {
@@ -9,6 +11,8 @@ export interface FlashTest {
 export const METHOD_ORDERS = ['eyes first', 'eyes while skincare settles', 'skin straight through'] as const
 export type MethodOrder = (typeof METHOD_ORDERS)[number]
 
+export const TONERS = ['none', 'by skin type', 'always'] as const
+
 /** How the artist works, as far as a plan depends on it. */
 export interface PlanSettings extends MixingFacts {
   /** The day of the job, ISO date. */
@@ -16,11 +20,15 @@ export interface PlanSettings extends MixingFacts {
   order: MethodOrder
   primer: 'always' | 'only with a reason'
   powder: 'by zone' | 'all over' | 'blot only'
+  /** What follows cleansing. */
+  toner: (typeof TONERS)[number]
+  /** Limits of how a colour shows. */
+  showing: Showing
   flashTests: readonly FlashTest[]
   /** Per rule: 0 switches it off, 1 is as it comes, 2 doubles its weights. */
   ruleWeights: Readonly<Record<string, number>>
   /** An agency's rule: this slot is done with this kind of technique or this product. */
-  houseRules: readonly { slot: string; itemId: string; sentence: string }[]
+  houseRules: readonly { slot: SlotId; itemId: string; sentence: string }[]
 }
 
 export const USUAL_SETTINGS: Omit<PlanSettings, 'day'> = {
@@ -28,6 +36,8 @@ export const USUAL_SETTINGS: Omit<PlanSettings, 'day'> = {
   mixing: 'practical',
   primer: 'only with a reason',
   powder: 'by zone',
+  toner: 'none',
+  showing: SHOWING,
   apart: [],
   paletteTests: [],
   flashTests: [],

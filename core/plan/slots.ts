@@ -1,11 +1,12 @@
 import type { Technique } from '../complexion/worn'
+import type { Zone } from '../suitability/face'
 import type { ItemKind, Place } from '../product/item'
 import type { MethodOrder } from './settings'
 
 // prettier-ignore
 export const SLOT_IDS = [
   'cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care', 'sun protection', 'primer', 'glow', 'brows',
-  'eye primer', 'eyes', 'liner', 'mascara', 'lashes', 'corrector', 'foundation', 'concealer', 'powder', 'contour',
+  'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes', 'corrector', 'foundation', 'concealer', 'powder', 'contour',
   'bronze', 'cheek', 'highlight', 'lip liner', 'lip colour', 'lip top', 'body', 'set',
 ] as const
 export type SlotId = (typeof SLOT_IDS)[number]
@@ -71,6 +72,8 @@ export const SLOTS: readonly SlotPlan[] = [
     minutes: 2, amount: 0.02, unit: 'g', tool: 'fine brush', takes: ['fine liner brush'] }),
   slot({ id: 'mascara', name: 'Mascara', kinds: ['mascara'], ground: 'lashes', place: 'eyes', always: true,
     minutes: 2, amount: 1, unit: 'ml', tool: 'disposable wand', takes: ['mascara wands'] }),
+  slot({ id: 'lash glue', name: 'Lash glue', kinds: ['lash glue'], ground: 'lashes', place: 'eyes',
+    minutes: 0, amount: 0.05, unit: 'ml', tool: 'fine tip, tacky before it touches', takes: ['mixing palette'] }),
   slot({ id: 'lashes', name: 'Lashes', kinds: ['lashes'], ground: 'lashes', place: 'eyes',
     minutes: 6, amount: 1, unit: 'pair', tool: 'tweezers', takes: ['lash pair'] }),
   slot({ id: 'corrector', name: 'Corrector', kinds: ['corrector'], ground: 'skin', place: 'face',
@@ -93,7 +96,7 @@ export const SLOTS: readonly SlotPlan[] = [
     minutes: 1, amount: 0.02, unit: 'g', tool: 'pencil, sharpened', takes: ['sharpener'] }),
   slot({ id: 'lip colour', name: 'Lip colour', kinds: ['lip colour'], ground: 'lips', place: 'lips', always: true,
     minutes: 2, amount: 0.04, unit: 'g', tool: 'lip brush', takes: ['lip brush'] }),
-  slot({ id: 'lip top', name: 'On top of the lips', kinds: ['gloss'], ground: 'lips', place: 'lips',
+  slot({ id: 'lip top', name: 'On top of the lips', kinds: ['gloss', 'lip care'], ground: 'lips', place: 'lips',
     minutes: 1, amount: 0.1, unit: 'ml', tool: 'lip applicator', takes: ['lip applicator'] }),
   slot({ id: 'body', name: 'Body', kinds: ['body make-up'], ground: 'body', place: 'body',
     minutes: 10, amount: 3, unit: 'ml', tool: 'large sponge', takes: ['body sponge'] }),
@@ -101,12 +104,32 @@ export const SLOTS: readonly SlotPlan[] = [
     minutes: 0.5, amount: 1, unit: 'ml', tool: 'spray, arm’s length' }),
 ]
 
+// prettier-ignore
+const WHOLE_SKIN: readonly Zone[] = ['forehead', 'nose', 'cheeks', 'chin', 'hairline']
+/** Which parts of the face a layer lies on, unless its place says otherwise. */
+const LIES_ON: Partial<Record<SlotId, readonly Zone[]>> = {
+  contour: ['cheeks', 'forehead', 'hairline'],
+  bronze: ['forehead', 'cheeks', 'nose'],
+  cheek: ['cheeks'],
+  highlight: ['cheeks'],
+  concealer: ['eye area', 'cheeks', 'nose', 'chin'],
+}
+const GROUND_ZONES: Readonly<Record<Ground, readonly Zone[]>> = {
+  skin: WHOLE_SKIN,
+  eyes: ['eye area'],
+  brows: ['eye area'],
+  lashes: ['eye area'],
+  lips: ['lips'],
+  body: [],
+}
+export const zonesOf = (id: SlotId): readonly Zone[] => LIES_ON[id] ?? GROUND_ZONES[slotPlan(id).ground]
+
 const BY_ID = new Map(SLOTS.map(s => [s.id, s]))
 export const slotPlan = (id: SlotId): SlotPlan => BY_ID.get(id)!
 
 const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care']
 const UNDER_BASE: readonly SlotId[] = ['sun protection', 'primer', 'glow']
-const EYE_WORK: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lashes']
+const EYE_WORK: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes']
 // prettier-ignore
 const COMPLEXION: readonly SlotId[] = [
   'corrector', 'foundation', 'concealer', 'powder', 'contour', 'bronze', 'cheek', 'highlight',

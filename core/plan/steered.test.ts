@@ -177,7 +177,7 @@ describe('in a plan', () => {
 
   it('a medium alone is no base', () => {
     const use = usesFor(wish, job(), settings()).find(u => u.slot === 'foundation')!
-    expect(candidatesFor(use, question([thinner], { face: wish }), null)).toEqual([])
+    expect(candidatesFor(use, question([thinner], { face: wish }), { base: null, concealer: null })).toEqual([])
     expect(() =>
       planFace(question([thinner], { face: wish, locks: { foundation: { drops: [{ id: 'thin', count: 1 }] } } })),
     ).toThrow('not in the kit')

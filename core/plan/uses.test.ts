@@ -1,7 +1,8 @@
 import { face, job, settings } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
 import { statesOf, typesOf, zonesIn } from '../suitability/face'
-import { concernOf, usesFor } from './uses'
+import { usesFor } from './uses'
+import { concernsOn } from './needs/fromSkin'
 
 const keys = (...args: [Parameters<typeof face>[0]?, Parameters<typeof job>[0]?, Parameters<typeof settings>[0]?]) =>
   usesFor(face(args[0]), job(args[1]), settings(args[2])).map(u => u.key)
@@ -48,10 +49,14 @@ describe('the face in zones', () => {
     expect([...statesOf({ zones })]).toEqual(['redness'])
     expect(zonesIn({ zones }, 'flaky', 'redness')).toEqual(['cheeks', 'neck'])
   })
-  it('what a corrector is for: eyes first, then redness, then marks', () => {
-    expect(concernOf(face({ zones }))).toEqual({ concern: 'dark circles', zone: 'eye area' })
-    expect(concernOf(face({ zones: { cheeks: zones.cheeks } }))).toEqual({ concern: 'redness', zone: 'cheeks' })
-    expect(concernOf(face({ zones: { chin: { states: ['uneven'] } } }))!.concern).toBe('brown marks')
-    expect(concernOf(face())).toBeNull()
+  it('what correctors are for: under the eye, then redness, then marks, each where it lies', () => {
+    expect(concernsOn(face({ zones }))).toEqual([
+      { concern: 'dark circles', zones: ['eye area'] },
+      { concern: 'redness', zones: ['cheeks'] },
+    ])
+    expect(concernsOn(face({ zones: { chin: { states: ['uneven'] }, hairline: { states: ['uneven'] } } }))).toEqual([
+      { concern: 'brown marks', zones: ['chin', 'hairline'] },
+    ])
+    expect(concernsOn(face())).toEqual([])
   })
 })

@@ -1,7 +1,10 @@
-import { statesOf, typesOf, type FaceFacts, type SkinType, type Zone } from '../suitability/face'
+import { aimAt, type Aim } from '../look/aim'
+import type { FaceFacts, SkinType, Zone } from '../suitability/face'
 import type { JobFacts } from '../suitability/job'
+import { needsIn, sceneOf } from './needs'
+import type { Need, Scene } from './needs/need'
 import type { PlanSettings } from './settings'
-import { ORDER, slotPlan, type SlotId } from './slots'
+import { ORDER, slotPlan, zonesOf, type SlotId } from './slots'
 
 /** One place of a plan to be filled for this face: a slot, sometimes for one part of the face only. */
 export interface SlotUse {
@@ -10,66 +13,53 @@ export interface SlotUse {
   slot: SlotId
   name: string
   where: string | null
+  zones: readonly Zone[]
+  /** Skin type where this layer lies. */
   skinType: SkinType
   /** The second tone's own colour, for its foundation. */
   tone: FaceFacts['secondTone']
+  /** What a corrector is for. */
+  concern: Need['concern'] | null
+  /** What the colour is to do there; null where none is chosen by eye. */
+  aim: Aim | null
+  /** Why it is there: at least one. */
+  needs: readonly Need[]
 }
 
-const dryish = (type: SkinType) => type === 'dry' || type === 'normal'
-
-/** The places to fill, in the order of the method, for this face on this job. */
-export function usesFor(face: FaceFacts, job: JobFacts, settings: PlanSettings): SlotUse[] {
-  const { centre, cheeks } = typesOf(face)
-  const use = (slot: SlotId, more: Partial<SlotUse> = {}): SlotUse => ({
-    key: slot,
+/** A place with its reasons. */
+export function placeFor({ face, look }: Scene, key: string, needs: readonly Need[]): SlotUse {
+  const { slot } = needs[0]!
+  const placed = needs.filter(n => n.where !== undefined)
+  const where = [...new Set(placed.flatMap(n => n.where!.split(', ')))]
+  const zones = [...new Set(placed.flatMap(n => n.zones ?? []))]
+  return {
+    key,
     slot,
     name: slotPlan(slot).name,
-    where: null,
-    skinType: face.skinType,
-    tone: null,
-    ...more,
-  })
-  return ORDER[settings.order]
-    .filter(slot => wanted(slot, face, job) && !(slot === 'powder' && settings.powder === 'blot only'))
-    .flatMap(slot => {
-      if (slot === 'moisturise' && centre === 'oily' && dryish(cheeks)) {
-        return [
-          use(slot, { where: 'forehead, nose, chin', skinType: centre }),
-          use(slot, { key: 'moisturise: cheeks', where: 'cheeks', skinType: cheeks }),
-        ]
-      }
-      if (slot === 'powder' && settings.powder !== 'all over' && centre === 'oily' && dryish(cheeks)) {
-        return [use(slot, { where: 'forehead, nose, chin' })]
-      }
-      if (slot === 'foundation' && face.secondTone) {
-        return [
-          use(slot),
-          use(slot, { key: `foundation: ${face.secondTone.zone}`, where: face.secondTone.zone, tone: face.secondTone }),
-        ]
-      }
-      return [use(slot)]
-    })
-}
-
-function wanted(slot: SlotId, face: FaceFacts, job: JobFacts): boolean {
-  switch (slot) {
-    case 'sun protection':
-      return job.outdoors
-    case 'body':
-      return job.limbs > 0
-    case 'mascara':
-      return !face.lashExtensions
-    case 'lashes':
-      return face.wantsLashes !== 'none'
-    default:
-      return true
+    where: where.length > 0 ? where.join(', ') : null,
+    zones: zones.length > 0 ? zones : zonesOf(slot),
+    skinType: needs.find(n => n.skinType)?.skinType ?? face.skinType,
+    tone: needs.find(n => n.tone)?.tone ?? null,
+    concern: needs.find(n => n.concern)?.concern ?? null,
+    aim: aimAt(key, face, look),
+    // What stands on the chart is the later word: what else is wished there does not stand against it.
+    needs: needs.some(n => n.from === 'chart') ? needs.map(({ met: _met, ...n }) => n) : needs,
   }
 }
 
-/** Which concern the corrector of a plan is for. */
-export function concernOf(face: FaceFacts): { concern: 'dark circles' | 'redness' | 'brown marks'; zone: Zone } | null {
-  if (face.zones['eye area']?.states.includes('dark circles')) return { concern: 'dark circles', zone: 'eye area' }
-  const red = (['cheeks', 'nose', 'chin', 'forehead'] as const).find(z => face.zones[z]?.states.includes('redness'))
-  if (red) return { concern: 'redness', zone: red }
-  return statesOf(face).has('uneven') ? { concern: 'brown marks', zone: 'cheeks' } : null
+/** Where a place stands among those of its slot: a scrub before the balm, the lid before the crease. */
+const FIRST = ['lip care: scrub']
+
+/** The places to fill, in the order of the method: those for which there is a reason. */
+export function placesIn(scene: Scene, held: readonly Need[] = []): SlotUse[] {
+  const { settings } = scene
+  const byKey = new Map<string, Need[]>()
+  for (const need of [...needsIn(scene), ...held]) byKey.set(need.key, [...(byKey.get(need.key) ?? []), need])
+  const uses = [...byKey].map(([key, needs]) => placeFor(scene, key, needs))
+  const order = ORDER[settings.order]
+  const rank = ({ key, slot }: SlotUse) => order.indexOf(slot) + (FIRST.includes(key) ? -0.5 : key === slot ? 0 : 0.5)
+  return uses.sort((x, y) => rank(x) - rank(y))
 }
+
+export const usesFor = (face: FaceFacts, job: JobFacts, settings: PlanSettings): SlotUse[] =>
+  placesIn(sceneOf(face, job, settings))

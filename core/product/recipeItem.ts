@@ -39,20 +39,53 @@ const hideOfPart = (item: KitItem) => (item.kind === 'medium' && item.coverage =
 // A mix keeps a resistance when at least this share of it has it.
 const KEEPS = 0.7
 
+/** What a mix of some products is, whatever their shares: its cautions are those of any part, its promises those of all. */
+type Whatever = Pick<KitItem, 'flags' | 'ingredients' | 'sparkle' | 'useBy' | 'claims' | 'safeFor'> & {
+  filter: KitItem['filter'] | null
+  knowsSpf: boolean
+}
+
+function whateverShares(parts: readonly KitItem[]): Whatever {
+  const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(pick))]
+  const days = parts.flatMap(p => p.useBy ?? []).sort()
+  return {
+    flags: all(p => p.flags),
+    ingredients: parts.some(p => p.ingredients === null) ? null : all(p => p.ingredients!),
+    sparkle: SPARKLES[Math.max(...parts.map(p => SPARKLES.indexOf(p.sparkle)))]!,
+    useBy: days[0] ?? null,
+    claims: parts[0]!.claims.filter(c => parts.every(p => p.claims.includes(c))),
+    safeFor: parts[0]!.safeFor.filter(place => parts.every(p => p.safeFor.includes(place))),
+    filter: parts.find(p => p.filter === 'mineral')?.filter ?? null,
+    knowsSpf: parts.every(p => p.spf !== null),
+  }
+}
+
+// The same few bottles are mixed in dozens of ratios.
+const known = new WeakMap<ReadonlyMap<string, KitItem>, Map<string, Whatever>>()
+function whateverOf(drops: readonly Drops[], items: ReadonlyMap<string, KitItem>): Whatever {
+  const sets = known.get(items) ?? new Map<string, Whatever>()
+  known.set(items, sets)
+  const key = drops.map(d => d.id).join('\n')
+  const made = sets.get(key) ?? whateverShares(key.split('\n').map(id => items.get(id)!))
+  sets.set(key, made)
+  return made
+}
+
 /** A mix as one item: its formula is the mass-weighted blend of its parts, its cautions those of any part. */
 export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>): KitItem {
   const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
   const parts = recipe.drops.map(d => ({ item: items.get(d.id)!, share: d.count / drops }))
   const main = parts.filter(p => p.item.kind !== 'medium').reduce((x, y) => (y.share > x.share ? y : x)).item
-  const all = <T>(pick: (item: KitItem) => readonly T[]) => [...new Set(parts.flatMap(p => pick(p.item)))]
   const held = (test: (item: KitItem) => boolean) =>
     parts.reduce((sum, p) => sum + (test(p.item) ? p.share : 0), 0) >= KEEPS
   const hide = parts.map(p => ({ hide: hideOfPart(p.item), share: p.share }))
   const hides = hide.reduce((sum, p) => sum + p.share * p.hide, 0)
   const pulls = parts.reduce((sum, p) => sum + p.share * hideOfPart(p.item) * (p.item.strength ?? 1), 0)
   const hours = meanKnown(parts.map(p => ({ value: p.item.wearHours, share: p.share })))
+  const { knowsSpf, filter, ...whatever } = whateverOf(recipe.drops, items)
   return {
     ...main,
+    ...whatever,
     id: recipe.drops.map(d => `${d.count}×${d.id}`).join('+'),
     name: recipeName(recipe.drops, items),
     alsoFor: [],
@@ -66,21 +99,9 @@ export function itemOfRecipe(recipe: Recipe, items: ReadonlyMap<string, KitItem>
     ),
     wearHours: hours === null ? null : Math.round(hours * 10) / 10,
     resists: RESISTANCES.filter(r => held(item => item.resists.includes(r))),
-    spf: parts.some(p => p.item.spf === null)
-      ? null
-      : Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!),
-    filter: parts.find(p => p.item.filter === 'mineral')?.item.filter ?? main.filter,
-    sparkle: SPARKLES[Math.max(...parts.map(p => SPARKLES.indexOf(p.item.sparkle)))]!,
-    claims: main.claims.filter(c => parts.every(p => p.item.claims.includes(c))),
-    flags: all(item => item.flags),
-    ingredients: parts.some(p => p.item.ingredients === null) ? null : all(item => item.ingredients!),
-    safeFor: main.safeFor.filter(place => parts.every(p => p.item.safeFor.includes(place))),
+    spf: knowsSpf ? Math.round(meanKnown(parts.map(p => ({ value: p.item.spf, share: p.share })))!) : null,
+    filter: filter ?? main.filter,
     buildable: held(item => item.buildable),
     priceMinor: null,
-    useBy:
-      parts
-        .map(p => p.item.useBy)
-        .filter(d => d !== null)
-        .sort()[0] ?? null,
   }
 }

@@ -1,53 +1,40 @@
-import { minutesFor, type TimedSlot } from './minutes'
+import { minutesFor, type TimedLayer } from './minutes'
 
-const face = { ageBand: 'adult' as const, facialHair: false, hasRecipe: false }
-const job = { limbs: 0 }
-const slots: TimedSlot[] = (
+const layers: TimedLayer[] = (
   [
-    'cleanse',
-    'moisturise',
-    'brows',
-    'eyes',
-    'mascara',
-    'foundation',
-    'powder',
-    'cheek',
-    'highlight',
-    'lip colour',
+    ['cleanse', 2],
+    ['moisturise', 1],
+    ['brows', 4],
+    ['eyes', 6],
+    ['foundation', 8],
+    ['cheek', 2],
+    ['highlight', 1],
   ] as const
-).map(slot => ({ slot }))
+).map(([slot, minutes]) => ({ slot, minutes }))
 const settles = 'eyes while skincare settles' as const
 
 describe('minutes per face', () => {
-  it('are the sum of the steps, check and photo included', () => {
-    expect(minutesFor([{ slot: 'foundation' }], face, job, settles)).toMatchObject({ full: 10, waiting: 0 })
-    expect(minutesFor([{ slot: 'foundation' }], { ...face, hasRecipe: true }, job, settles).full).toBe(7)
+  it('are the sum of what is done, check and photo included', () => {
+    expect(minutesFor([{ slot: 'foundation', minutes: 8 }], 0, settles)).toMatchObject({ full: 10, waiting: 0 })
+    expect(minutesFor([{ slot: 'foundation', minutes: 8 }], 7, settles).full).toBe(17)
   })
   it('settling costs nothing while the eyes are done, and five minutes when they are not', () => {
-    const meanwhile = minutesFor(slots, face, job, settles)
-    const straight = minutesFor(slots, face, job, 'skin straight through')
+    const meanwhile = minutesFor(layers, 0, settles)
+    const straight = minutesFor(layers, 0, 'skin straight through')
     expect(meanwhile.waiting).toBe(0)
     expect(straight.full - meanwhile.full).toBe(5)
-    expect(minutesFor([{ slot: 'moisturise', rich: true }], face, job, settles).waiting).toBe(10)
+  })
+  it('a rich cream wants a quarter of an hour, of which the eyes take theirs; nobody waits where no base follows', () => {
+    const rich = layers.map(l => ({ ...l, rich: l.slot === 'moisturise' }))
+    expect(minutesFor(rich, 0, settles).waiting).toBe(15 - 10)
+    expect(minutesFor([{ slot: 'moisturise', minutes: 1, rich: true }], 0, settles).waiting).toBe(0)
   })
   it('the short version drops what it may, never what is required', () => {
-    expect(minutesFor(slots, face, job, settles)).toMatchObject({ cut: ['highlight'] })
-    expect(
-      minutesFor(
-        slots.map(s => ({ ...s, required: s.slot === 'highlight' })),
-        face,
-        job,
-        settles,
-      ).cut,
-    ).toEqual([])
-    const { full, short } = minutesFor([...slots, { slot: 'lashes' }, { slot: 'tone' }], face, job, settles)
-    expect(short).toBeLessThan(full - 5)
-  })
-  it('grooming, limbs and children', () => {
-    expect(
-      minutesFor(slots, { ...face, facialHair: true }, job, settles).full - minutesFor(slots, face, job, settles).full,
-    ).toBe(10)
-    expect(minutesFor([{ slot: 'body' }], face, { limbs: 3 }, settles).full).toBe(32)
-    expect(minutesFor(slots, { ...face, ageBand: 'child' }, job, settles).full).toBe(12)
+    expect(minutesFor(layers, 0, settles)).toMatchObject({ cut: ['highlight'] })
+    const required = layers.map(l => ({ ...l, required: l.slot === 'highlight' }))
+    expect(minutesFor(required, 0, settles).cut).toEqual([])
+    const more: TimedLayer[] = [...layers, { slot: 'lashes', minutes: 6 }, { slot: 'tone', minutes: 1 }]
+    const { full, short } = minutesFor(more, 0, settles)
+    expect(full - short).toBe(8)
   })
 })

@@ -1,5 +1,8 @@
 import type { Lab } from '../colour/lab'
 import type { Coverage } from '../complexion/product'
+import type { Drops } from '../complexion/recipe'
+import type { BrowDensity, ChartMark, EyeShape, EyeSize, LookBrief } from '../look/brief'
+import type { Programme } from '../look/programme'
 import type { Finish } from '../product/item'
 
 export const SKIN_TYPES = ['normal', 'dry', 'oily', 'combination'] as const
@@ -50,8 +53,22 @@ export interface FaceFacts {
   lashExtensions: boolean
   contactLenses: boolean
   history: readonly { itemId: string; what: HistoryWord; times: number }[]
-  /** A recipe is on record: the base takes less time. */
-  hasRecipe: boolean
+  /** Recipes on record, the newest first. */
+  recipes: readonly (readonly Drops[])[]
+  /** What is done at all; null as it is proposed from the day and the person. */
+  programme: Programme | null
+  /** What the look says in structure. */
+  brief: LookBrief
+  /** Colours placed on the face chart. */
+  chart: readonly ChartMark[]
+  /** As they were said, in words. */
+  hairColour: string
+  browColour: string
+  eyeColour: string
+  normallyWears: string
+  brows: BrowDensity
+  eyeShape: EyeShape
+  eyeSize: EyeSize
   /** A second tone with where it lies: a deeper chin and hairline, a tan that stops at the neck. */
   secondTone: { skin: Lab; zone: Zone } | null
 }

@@ -1,4 +1,5 @@
-import type { FaceFacts, SkinType } from './face'
+import type { Aim } from '../look/aim'
+import type { FaceFacts, SkinType, Zone } from './face'
 import type { KitItem } from '../product/item'
 import type { JobFacts } from './job'
 import type { SlotId } from '../plan/slots'
@@ -21,20 +22,13 @@ export interface Weighing {
   slot: SlotId
   /** Skin type where this layer goes. */
   skinType: SkinType
+  /** Parts of the face it lies on; those of the slot when left out. */
+  zones?: readonly Zone[]
+  /** What its colour is to do there. */
+  aim?: Aim | null
   face: FaceFacts
   job: JobFacts
   settings: PlanSettings
-}
-
-/** Something the plan has to hold, whatever product does it. */
-export interface Requirement {
-  rule: string
-  slot: SlotId
-  sentence: string
-  /** Usual rather than needed: the first to go when time is short. */
-  soft?: boolean
-  /** Which products meet it; all of the slot's when left out. */
-  met?: (item: KitItem) => boolean
 }
 
 /** One rule of the trade. Pure: the same product, face, job and settings always give the same findings. */
@@ -42,10 +36,8 @@ export interface Rule {
   id: string
   /** What it looks at, as the settings list it. */
   looksAt: string
-  /** Findings on one product; absent where the rule only asks for something. */
+  /** Findings on one product; absent where the rule only gives a reason for a layer. */
   weigh?(weighing: Weighing): readonly Said[]
-  /** What it asks the plan to hold. */
-  asks?(face: FaceFacts, job: JobFacts, settings: PlanSettings): readonly Omit<Requirement, 'rule'>[]
 }
 
 export type Said = Omit<Finding, 'rule'>

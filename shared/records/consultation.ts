@@ -1,6 +1,31 @@
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
 import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import {
+  BROW_WISHES,
+  BROWS,
+  CHART_AREAS,
+  CHEEKS,
+  EYE_SHAPES,
+  EYE_SIZES,
+  EYE_STRENGTHS,
+  EYES,
+  GLOWS,
+  LINERS,
+  LIP_FINISHES,
+  LIP_STRENGTHS,
+  LIPS,
+  SHIMMERS,
+  TEMPERATURES,
+  UNSAID,
+  type BrowDensity,
+  type ChartArea,
+  type EyeShape,
+  type EyeSize,
+  type LookBrief,
+  type Shimmer,
+} from '#core/look/brief'
+import { PROGRAMMES, type Programme } from '#core/look/programme'
 import { SITES, USUAL_SITES, type Site, type SiteWeights } from '#core/reading/sites'
 import { LabDto } from '../compute/parts'
 import {
@@ -65,25 +90,11 @@ export class SecondToneInput {
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
 export type LashWish = (typeof LASHES)[number]
-// prettier-ignore
-export const EYE_SHAPES = [
-  'not noted', 'round', 'almond', 'hooded', 'deep-set', 'downturned', 'upturned', 'single lid',
-] as const
-export type EyeShape = (typeof EYE_SHAPES)[number]
-export const EYE_SIZES = ['not noted', 'small', 'even', 'large'] as const
-export type EyeSize = (typeof EYE_SIZES)[number]
-export const BROWS = ['not noted', 'sparse', 'even', 'dense', 'none'] as const
-export type BrowDensity = (typeof BROWS)[number]
+export { BROWS, CHART_AREAS, EYE_SHAPES, EYE_SIZES } from '#core/look/brief'
+export type { BrowDensity, ChartArea, EyeShape, EyeSize } from '#core/look/brief'
 
 export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
 export type Consent = (typeof CONSENTS)[number]
-
-/** Where on the face colour is placed. */
-// prettier-ignore
-export const CHART_AREAS = [
-  'brow', 'lid', 'crease', 'lash line', 'inner corner', 'cheek', 'cheekbone', 'contour', 'nose', 'lips', 'jaw',
-] as const
-export type ChartArea = (typeof CHART_AREAS)[number]
 
 /** One colour placed on the face chart, with the product that is to make it. */
 export class ChartMarkInput {
@@ -93,8 +104,33 @@ export class ChartMarkInput {
   @Text(0, 120) note: string = ''
 }
 
+/** Whether something may shimmer, by place. */
+export class ShimmerInput {
+  @OneOf(SHIMMERS) eyes: Shimmer = UNSAID
+  @OneOf(SHIMMERS) cheeks: Shimmer = UNSAID
+  @OneOf(SHIMMERS) lips: Shimmer = UNSAID
+}
+
+/** What the look says in structure; what is not said is proposed from the day and the person. */
+export class BriefInput implements LookBrief {
+  @One(() => ShimmerInput, 'must say shimmer for eyes, cheeks and lips') shimmer: ShimmerInput = new ShimmerInput()
+  @OneOf(GLOWS) glow: LookBrief['glow'] = UNSAID
+  @OneOf(LIPS) lip: LookBrief['lip'] = UNSAID
+  @OneOf(LIP_STRENGTHS) lipStrength: LookBrief['lipStrength'] = UNSAID
+  @OneOf(LIP_FINISHES) lipFinish: LookBrief['lipFinish'] = UNSAID
+  @OneOf(EYES) eyes: LookBrief['eyes'] = UNSAID
+  @OneOf(TEMPERATURES) eyeTemperature: LookBrief['eyeTemperature'] = UNSAID
+  @OneOf(EYE_STRENGTHS) eyeStrength: LookBrief['eyeStrength'] = UNSAID
+  @OneOf(LINERS) liner: LookBrief['liner'] = UNSAID
+  @OneOf(BROW_WISHES) brows: LookBrief['brows'] = UNSAID
+  @OneOf(CHEEKS) cheeks: LookBrief['cheeks'] = UNSAID
+}
+
 /** The face's record in the order an artist asks. Nothing here is needed for a first answer. */
 export class Consultation {
+  /** What is done at all; null: as it is proposed from the day and the person. */
+  @Maybe() @OneOf(PROGRAMMES) programme: Programme | null = null
+  @One(() => BriefInput, 'must say what the look is') brief: BriefInput = new BriefInput()
   @YesNo() bareFaced: boolean = false
   @Text(0, 300) normallyWears: string = ''
   @OneOf(LASHES) lashes: LashWish = 'none wished'

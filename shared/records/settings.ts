@@ -1,6 +1,7 @@
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { METHOD_ORDERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/plan/settings'
+import { METHOD_ORDERS, TONERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/plan/settings'
+import { SHOWING } from '#core/look/showing'
 import { SLOT_IDS, type SlotId } from '#core/plan/slots'
 import { Between, Id, MadeFrom, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
 
@@ -34,7 +35,14 @@ export class Settings {
   @OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order
   @OneOf(MIXING) mixing: PlanSettings['mixing'] = USUAL_SETTINGS.mixing
   @OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
+  @OneOf(TONERS) toner: PlanSettings['toner'] = USUAL_SETTINGS.toner
   @OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
+  /** From which ΔE a colour shows at all, shows clearly, and strongly; how far a highlight may lift; from which chroma it is vivid. */
+  @Between(0.5, 10, 'ΔE00') showsFrom: number = SHOWING.vanishes
+  @Between(2, 20, 'ΔE00') clearFrom: number = SHOWING.clear
+  @Between(5, 40, 'ΔE00') strongFrom: number = SHOWING.strong
+  @Between(5, 40, 'L*') chalkyFrom: number = SHOWING.chalky
+  @Between(20, 100, 'C*') vividFrom: number = SHOWING.vivid
   /** Per rule: 0 switches it off, 1 is as it comes, up to 3 times as heavy. */
   @Named(
     100,

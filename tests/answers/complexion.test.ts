@@ -2,7 +2,7 @@ import { buy } from '#core/buy/buy'
 import { cheapestMend } from '#core/buy/mend'
 import { castOf, driftUnder, pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { doubles } from '#core/complexion/doubles'
-import { areaOf, CONCERNS, leastCorrection } from '#core/complexion/correct'
+import { areaOf, bestCorrection, CONCERNS } from '#core/complexion/correct'
 import { match } from '#core/complexion/match'
 import { matchSafeFirst } from '#core/complexion/safeFirst'
 import { packPigments, pigmentFor } from '#core/complexion/pigments'
@@ -65,7 +65,9 @@ it('what is mixed across bases, for those who work strictly and those who do not
     CONCERNS.map(c =>
       inShort(
         correctors.map(({ lab }) =>
-          leastCorrection(pigmentFor({ ...beige, lab }), pigmentFor(beige), beige.lab, areaOf(beige.lab, c)),
+          bestCorrection(pigmentFor({ ...beige, lab }), beige.lab, areaOf(beige.lab, c), [
+            { film: pigmentFor(beige), thickness: 1 },
+          ]),
         ),
       ),
     ),

@@ -1,4 +1,7 @@
-import { findingsOn, requirementsOf, RULES } from '#core/suitability/rules'
+import { needsIn, sceneOf } from '#core/plan/needs'
+import { findingsOn, RULES } from '#core/suitability/rules'
+import { agreedLook } from '#core/look/agreed'
+import { aimAt } from '#core/look/aim'
 import type { Effect } from '#core/suitability/finding'
 import { SLOTS } from '#core/plan/slots'
 import { FLAGS, readIngredients } from '#core/ingredients/ingredients'
@@ -64,12 +67,20 @@ function hear(): { said: Map<string, number>; asked: Map<string, number> } {
     for (const item of items) {
       const fitting = SLOTS.filter(s => [item.kind, ...item.alsoFor].some(kind => s.kinds.includes(kind)))
       for (const { id: slot } of [...fitting, random.pick(SLOTS)])
-        for (const f of findingsOn({ item, slot, face, skinType: face.skinType, job, settings: how }))
+        for (const f of findingsOn({
+          item,
+          slot,
+          face,
+          skinType: face.skinType,
+          aim: aimAt(slot, face, agreedLook(face, job)),
+          job,
+          settings: how,
+        }))
           count(said, `${f.rule}, ${inWords(f.effect)}: ${told(f.sentence)}`)
     }
-    for (const r of requirementsOf(face, job, how)) {
-      count(asked, `${r.rule}, ${r.slot}${r.soft ? ', soft' : ''}: ${told(r.sentence)}`)
-      for (const item of items) if (r.met?.(item)) count(asked, `${r.rule}, ${r.slot}: met`)
+    for (const n of needsIn(sceneOf(face, job, how))) {
+      count(asked, `${n.rule}, ${n.key} from ${n.from}${n.soft ? ', soft' : ''}: ${told(n.sentence)}`)
+      for (const item of items) if (n.met?.(item)) count(asked, `${n.rule}, ${n.key}: met`)
     }
   }
   return { said, asked }

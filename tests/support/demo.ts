@@ -4,7 +4,7 @@ import type { PlanQuestion } from '#core/plan/facePlan'
 import { USUAL_SETTINGS } from '#core/plan/settings'
 import { factsOf } from '#shared/faceFacts'
 import { itemOf } from '#shared/kitItem'
-import { Consultation, OccasionInput } from '#shared/records/consultation'
+import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
 import { asksOf, type FaceBooking } from '#shared/records/jobs'
 import type { OwnedProduct } from '#shared/records/kit'
@@ -45,6 +45,10 @@ function demoBookings(faceId: string, name: string): FaceBooking[] {
   ]
 }
 
+/** Colours of the chart by the product of the kit that is called so. */
+const chartOf = (chart: readonly ChartMarkInput[]) =>
+  chart.map(mark => ({ ...mark, productId: DEMO_PRODUCTS.find(p => p.shade === mark.note)?.id ?? null }))
+
 /** A face of the demo with its skin read, as the server would have it. */
 export function demoFace({ face, skin, asked, brings = [], past = [], job }: DemoFace): Face {
   return {
@@ -53,7 +57,7 @@ export function demoFace({ face, skin, asked, brings = [], past = [], job }: Dem
     version: 1,
     createdAt: '',
     bookings: demoBookings(face.name, job),
-    consultation: { ...new Consultation(), ...asked },
+    consultation: { ...new Consultation(), ...asked, chart: chartOf(asked?.chart ?? []) },
     recipes: [],
     seen: [],
     plans: [],

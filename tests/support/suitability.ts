@@ -1,6 +1,7 @@
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { skinAt, typicalSkin } from '#core/complexion/skin'
+import { NOTHING_SAID } from '#core/look/brief'
 import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/suitability/face'
 import { readIngredients } from '#core/ingredients/ingredients'
 import {
@@ -17,7 +18,10 @@ import {
 } from '#core/product/item'
 import { JOB_TYPES, USUAL, type JobFacts } from '#core/suitability/job'
 import type { PlanQuestion } from '#core/plan/facePlan'
+import { need } from '#core/plan/needs/need'
 import { USUAL_SETTINGS, type PlanSettings } from '#core/plan/settings'
+import { zonesOf, type SlotId } from '#core/plan/slots'
+import type { SlotUse } from '#core/plan/uses'
 import type { seeded } from './random'
 
 export const DAY = '2026-12-05'
@@ -75,7 +79,17 @@ export const face = (more: Partial<FaceFacts> = {}): FaceFacts => ({
   lashExtensions: false,
   contactLenses: false,
   history: [],
-  hasRecipe: false,
+  recipes: [],
+  programme: null,
+  brief: NOTHING_SAID,
+  chart: [],
+  hairColour: '',
+  browColour: '',
+  eyeColour: '',
+  normallyWears: '',
+  brows: 'not noted',
+  eyeShape: 'not noted',
+  eyeSize: 'not noted',
   secondTone: null,
   ...more,
 })
@@ -92,6 +106,24 @@ export const question = (items: readonly KitItem[], more: Partial<PlanQuestion> 
   overrides: [],
   ...more,
 })
+
+/** A place of a plan, there for some reason. */
+export const place = (key: string, more: Partial<SlotUse> = {}): SlotUse => {
+  const slot = key.split(': ')[0] as SlotId
+  return {
+    key,
+    slot,
+    name: key,
+    where: null,
+    zones: zonesOf(slot),
+    skinType: 'normal',
+    tone: null,
+    concern: null,
+    aim: null,
+    needs: [need('programme', 'programme', slot, 'it was asked', { key })],
+    ...more,
+  }
+}
 
 type Random = ReturnType<typeof seeded>
 const some = <T>(random: Random, list: readonly T[], chance: number) => list.filter(() => random.between(0, 1) < chance)

@@ -11,8 +11,4 @@ export const bodyAndCostume: Rule = {
           [!formsFilm(item) && job.costumeChanges, weight(-2, 'rubs off on a costume')],
         )
       : [],
-  asks: (_face, job) =>
-    job.limbs > 0
-      ? [{ slot: 'body' as const, sentence: `${job.limbs} limb${job.limbs === 1 ? '' : 's'} to be made up, 3 ml each` }]
-      : [],
 }

@@ -4,7 +4,7 @@ import type { SlotId } from '../../plan/slots'
 
 // prettier-ignore
 const MUST_LAST: readonly SlotId[] = [
-  'foundation', 'concealer', 'cheek', 'brows', 'eyes', 'liner', 'mascara', 'lip colour', 'body',
+  'foundation', 'concealer', 'cheek', 'brows', 'eyes', 'liner', 'mascara', 'lip colour', 'body', 'set',
 ]
 const ON_SKIN: readonly SlotId[] = ['moisturise', 'primer', 'glow', 'foundation', 'concealer']
 const LONG = 10
@@ -35,12 +35,5 @@ export const endurance: Rule = {
             weight(-2, 'oil on an oily skin in the heat'),
           ],
         )
-      : [],
-  asks: (_face, job) =>
-    hard(job)
-      ? [
-          { slot: 'set' as const, sentence: 'heat or a long day needs a setting spray' },
-          { slot: 'eye primer' as const, sentence: 'heat or a long day needs an eye base' },
-        ]
       : [],
 }

@@ -1,28 +1,46 @@
-import { zonesIn } from '../face'
-import { note, veto, weight, when, type Rule, type Said } from '../finding'
-import { slotPlan, type SlotId } from '../../plan/slots'
+import type { ItemKind } from '../../product/item'
+import { zonesIn, type Zone } from '../face'
+import { note, veto, weight, when, type Rule, type Said, type Weighing } from '../finding'
+import { slotPlan, zonesOf, type SlotId } from '../../plan/slots'
 
+const zonesAt = ({ zones, slot }: Pick<Weighing, 'zones' | 'slot'>): readonly Zone[] => zones ?? zonesOf(slot)
+
+/** Colour and texture for their own sake: nothing that a raw skin needs. */
 // prettier-ignore
-const ON_SKIN: readonly SlotId[] = [
-  'tone', 'mask', 'primer', 'glow', 'corrector', 'foundation', 'concealer', 'powder', 'contour', 'bronze', 'cheek',
-  'highlight',
+const LEFT_BARE: readonly SlotId[] = [
+  'tone', 'mask', 'primer', 'glow', 'contour', 'bronze', 'cheek', 'highlight', 'eye primer', 'eyes', 'liner', 'mascara',
+  'lash glue', 'lashes', 'lip liner', 'lip colour', 'lip top', 'powder', 'corrector', 'concealer',
 ]
-
-/** Where a product is put on straight from the pack, so that the pack would touch broken skin. */
-const touches = (dispenser: string) => dispenser === 'stick' || dispenser === 'wand' || dispenser === 'pencil'
+/** Only what lies on that zone and nowhere else is left away with it; a base goes around it. */
+const OF_ONE_PLACE = (zones: readonly Zone[], raw: readonly Zone[]) =>
+  zones.length > 0 && zones.every(z => raw.includes(z))
+/** Drawn or rubbed on by the pack itself; a wand or pot is decanted with a clean tool and stays away. */
+const touches = (dispenser: string) => dispenser === 'stick' || dispenser === 'pencil'
+const RUBS: readonly ItemKind[] = ['toner', 'mask']
 
 export const brokenSkin: Rule = {
   id: 'single-use-broken-skin',
   looksAt: 'broken or sunburnt skin',
-  weigh({ item, slot, face }): Said[] {
-    const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => z !== 'lips' && z !== 'eye area')
-    if (raw.length === 0 || !ON_SKIN.includes(slot) || item.own) return []
+  weigh(weighing): Said[] {
+    const { item, slot, face } = weighing
+    const zones = zonesAt(weighing)
+    const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => zones.includes(z))
+    if (raw.length === 0) return []
+    const where = `${raw.join(' and ')} ${raw.length > 1 || raw[0]!.endsWith('s') ? 'are' : 'is'} broken or sunburnt`
+    const bare = LEFT_BARE.includes(slot) && OF_ONE_PLACE(zones, raw)
+    const stings =
+      item.flags.includes('drying alcohol') || item.flags.includes('essential oil') || RUBS.includes(item.kind)
     return when(
+      [bare, veto('harm', `${where}: the area is left bare`)],
+      [!bare && stings, veto('harm', `${where}: nothing that stings or rubs`)],
       [
-        touches(item.dispenser),
-        veto('harm', `goes on straight from a pack that others share; ${raw.join(' and ')} is broken or sunburnt`),
+        !bare && !stings && touches(item.dispenser) && !item.own,
+        veto('harm', `goes on straight from a pack that others share; ${where}`),
       ],
-      [!touches(item.dispenser), note(`disposables only on ${raw.join(' and ')}, or leave it bare`)],
+      [
+        !bare && !stings && !(touches(item.dispenser) && !item.own),
+        note(`disposables only on ${raw.join(' and ')}, or leave it bare`),
+      ],
     )
   },
 }
@@ -31,12 +49,17 @@ export const brokenSkin: Rule = {
 export const safePlaces: Rule = {
   id: 'eye-area',
   looksAt: 'safe for the place',
-  weigh({ item, slot, face }): Said[] {
+  weigh({ item, slot, face, zones }): Said[] {
     const { place } = slotPlan(slot)
+    const atEye = place === 'eyes' || (zones?.length === 1 && zones[0] === 'eye area' && slot !== 'powder')
     return when(
       [!item.safeFor.includes(place), veto('harm', `not sold for the ${place}`)],
       [
-        place === 'eyes' && face.contactLenses && item.texture === 'loose powder',
+        place !== 'eyes' && atEye && item.sparkle === 'coarse',
+        veto('harm', 'coarse sparkle near the eye: only what is sold for eyes'),
+      ],
+      [
+        atEye && face.contactLenses && item.texture === 'loose powder',
         note('contact lenses: loose powder may get behind them'),
       ],
     )
@@ -47,14 +70,15 @@ export const safePlaces: Rule = {
 export const stopInfection: Rule = {
   id: 'stop-infection',
   looksAt: 'signs of infection',
-  weigh({ slot, face }): Said[] {
-    const sick = new Set(zonesIn(face, 'signs of infection'))
-    const { ground, place } = slotPlan(slot)
-    const stopped =
-      (sick.has('eye area') && place === 'eyes')
-      || (sick.has('lips') && ground === 'lips')
-      || ([...sick].some(z => z !== 'eye area' && z !== 'lips') && ground === 'skin')
-    return when([stopped, veto('harm', 'signs of infection: leave the area alone and suggest a pharmacist or doctor')])
+  weigh(weighing): Said[] {
+    const sick = zonesIn(weighing.face, 'signs of infection')
+    const { ground } = slotPlan(weighing.slot)
+    const zones = zonesAt(weighing)
+    const onSkin = ground === 'skin' && sick.some(z => z !== 'eye area' && z !== 'lips')
+    return when([
+      onSkin || sick.some(z => zones.includes(z)),
+      veto('harm', 'signs of infection: leave the area alone and suggest a pharmacist or doctor'),
+    ])
   },
 }
 

@@ -1,9 +1,8 @@
-import type { Finding, Requirement, Rule, Weighing } from '../finding'
-import type { FaceFacts } from '../face'
-import type { JobFacts } from '../job'
+import type { Finding, Rule, Weighing } from '../finding'
 import type { PlanSettings } from '../../plan/settings'
 import { bareFaced } from './bareFaced'
 import { bodyAndCostume } from './body'
+import { chart } from './chart'
 import { child } from './child'
 import { containerAndHygiene } from './container'
 import { endurance } from './endurance'
@@ -11,13 +10,16 @@ import { extensions } from './extensions'
 import { flashPhotographs, flashTest } from './flash'
 import { freshnessAndLevel } from './freshness'
 import { grooming } from './grooming'
+import { harmony } from './harmony'
 import { highDefinition } from './highDefinition'
 import { history } from './history'
 import { brokenSkin, chappedLips, safePlaces, stopInfection } from './hygiene'
+import { improvised } from './improvised'
 import { look } from './look'
 import { mature } from './mature'
 import { paleCast } from './paleCast'
 import { baseAndPrep } from './prep'
+import { scent } from './scent'
 import { sensitivities } from './sensitivities'
 import { showing } from './showing'
 import { skinState } from './skinState'
@@ -28,6 +30,8 @@ import { wishes } from './wishes'
 /** Every rule, in the order in which its findings are told. */
 export const RULES: readonly Rule[] = [
   sensitivities,
+  improvised,
+  scent,
   history,
   stopInfection,
   brokenSkin,
@@ -44,7 +48,9 @@ export const RULES: readonly Rule[] = [
   extensions,
   baseAndPrep,
   paleCast,
+  chart,
   showing,
+  harmony,
   flashTest,
   flashPhotographs,
   highDefinition,
@@ -76,18 +82,4 @@ export function findingsOn(weighing: Weighing, rules: readonly Rule[] = RULES): 
     }
   }
   return findings
-}
-
-/** Everything the rules ask a plan to hold. */
-export function requirementsOf(
-  face: FaceFacts,
-  job: JobFacts,
-  settings: PlanSettings,
-  rules: readonly Rule[] = RULES,
-): Requirement[] {
-  return rules.flatMap(rule =>
-    factor(rule, settings) === 0 || !rule.asks
-      ? []
-      : rule.asks(face, job, settings).map(asked => ({ rule: rule.id, ...asked })),
-  )
 }

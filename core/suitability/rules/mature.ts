@@ -35,8 +35,4 @@ export const mature: Rule = {
           [slot === 'eye care' && heavy(item.texture), weight(-1, 'heavy eye cream makes concealer slip into lines')],
         )
       : [],
-  asks: face =>
-    face.ageBand === 'mature' || face.zones.lips?.states.includes('lined')
-      ? [{ slot: 'lip liner' as const, sentence: 'a liner keeps colour out of the lines around the lips' }]
-      : [],
 }

@@ -1,13 +1,12 @@
 import { item } from '../../../tests/support/suitability'
-import { by, HARM, states, weigh, type Case, type RuleCase } from '../../../tests/support/ruleCases/case'
+import { by, HARM, weigh, type Case, type RuleCase } from '../../../tests/support/ruleCases/case'
 import { COLOUR } from '../../../tests/support/ruleCases/colour'
 import { DAY } from '../../../tests/support/ruleCases/day'
 import { PACK } from '../../../tests/support/ruleCases/pack'
 import { PERSON } from '../../../tests/support/ruleCases/person'
 import { PHOTOGRAPHS } from '../../../tests/support/ruleCases/photographs'
 import { SKIN } from '../../../tests/support/ruleCases/skin'
-import type { SlotId } from '../../plan/slots'
-import { findingsOn, requirementsOf, RULES } from './index'
+import { findingsOn, RULES } from './index'
 
 const CASES: readonly RuleCase[] = [...SKIN, ...PHOTOGRAPHS, ...DAY, ...PERSON, ...PACK, ...COLOUR]
 
@@ -46,51 +45,5 @@ describe('each finding appears where it must, with its sentence, and not where i
       }),
     ).filter(f => f.rule === 'skin-type-finish')
     expect(found!.effect).toEqual(by(-4))
-  })
-})
-
-/** What a rule asks the plan to hold, and a face or job of which it does not. */
-const ASKED: readonly (readonly [rule: string, slot: SlotId, sentence: RegExp, fires: Case, silent: Case])[] = [
-  ['skin-type-finish', 'powder', /shine set/, { face: { skinType: 'oily' } }, { face: { skinType: 'dry' } }],
-  ['skin-state-texture', 'moisturise', /hydrating prep/, { face: states('cheeks', 'flaky') }, {}],
-  ['skin-state-texture', 'corrector', /redness on cheeks/, { face: states('cheeks', 'redness') }, {}],
-  [
-    'skin-state-texture',
-    'corrector',
-    /dark circles/,
-    { face: states('eye area', 'dark circles') },
-    { face: states('cheeks', 'dark circles') },
-  ],
-  ['skin-state-texture', 'concealer', /spot cover/, { face: states('cheeks', 'uneven') }, {}],
-  ['endurance', 'set', /setting spray/, { job: { heat: true } }, {}],
-  ['endurance', 'eye primer', /eye base/, { job: { hours: 12 } }, { job: { hours: 3 } }],
-  ['tears', 'mascara', /waterproof mascara/, { job: { tears: true } }, {}],
-  ['mature', 'lip liner', /lines around the lips/, { face: { ageBand: 'mature' } }, {}],
-  ['body-costume', 'body', /2 limbs/, { job: { limbs: 2 } }, {}],
-  [
-    'look',
-    'contour',
-    /usual for an evening/,
-    { job: { type: 'evening' } },
-    { job: { type: 'evening' }, face: { bareFaced: true } },
-  ],
-  ['wishes', 'lashes', /lashes were asked for/, { face: { wantsLashes: 'full' } }, {}],
-]
-
-describe('what the rules ask a plan to hold', () => {
-  const asked = (c: Case) => {
-    const w = weigh(c)
-    return requirementsOf(w.face, w.job, w.settings)
-  }
-  it.each(ASKED)('%s asks for %s: %s', (rule, slot, sentence, fires, silent) => {
-    expect(asked(fires)).toContainEqual(
-      expect.objectContaining({ rule, slot, sentence: expect.stringMatching(sentence) }),
-    )
-    expect(asked(silent).filter(r => r.rule === rule && r.slot === slot && sentence.test(r.sentence))).toEqual([])
-  })
-  it('a hydrating prep is not a matte one', () => {
-    const [hydrating] = asked({ face: states('cheeks', 'flaky') }).filter(r => r.slot === 'moisturise')
-    expect(hydrating!.met!(item('moisturiser', { texture: 'cream' }))).toBe(true)
-    expect(hydrating!.met!(item('moisturiser', { texture: 'gel', finish: 'matte' }))).toBe(false)
   })
 })

@@ -34,16 +34,4 @@ export const skinTypeAndFinish: Rule = {
         return []
     }
   },
-  asks: face =>
-    face.skinType === 'oily' || face.skinType === 'combination'
-      ? [
-          {
-            slot: 'powder',
-            sentence:
-              face.skinType === 'oily'
-                ? 'an oily skin needs its shine set'
-                : 'the centre of a combination skin needs its shine set',
-          },
-        ]
-      : [],
 }

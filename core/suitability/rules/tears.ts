@@ -21,6 +21,4 @@ export const tears: Rule = {
           ],
         )
       : [],
-  asks: (_face, job) =>
-    job.tears ? [{ slot: 'mascara' as const, sentence: 'tears or water need a waterproof mascara', met: proof }] : [],
 }

@@ -1,3 +1,5 @@
+import { agreedLook } from '#core/look/agreed'
+import { aimAt } from '#core/look/aim'
 import type { FaceFacts, Zone, ZoneState } from '#core/suitability/face'
 import type { Effect, Weighing } from '#core/suitability/finding'
 import type { KitItem } from '#core/product/item'
@@ -21,13 +23,16 @@ export type RuleCase = readonly [rule: string, effect: Effect, sentence: RegExp,
 
 export const weigh = (c: Case): Weighing => {
   const person = face(c.face)
+  const day = job(c.job)
+  const slot = c.slot ?? 'foundation'
   return {
     item: c.item ?? item('foundation'),
-    slot: c.slot ?? 'foundation',
+    slot,
     face: person,
     skinType: c.skinType ?? person.skinType,
-    job: job(c.job),
+    job: day,
     settings: settings(c.settings),
+    aim: aimAt(slot, person, agreedLook(person, day)),
   }
 }
 export const states = (zone: Zone, ...list: ZoneState[]): Partial<FaceFacts> => ({

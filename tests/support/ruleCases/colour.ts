@@ -1,6 +1,9 @@
 import { typicalSkin } from '#core/complexion/skin'
 import { item } from '../suitability'
-import { by, type RuleCase } from './case'
+import { by, NOTE, type RuleCase } from './case'
+
+const WARM = { L: 60, a: 28, b: 26 }
+const onLips = (itemId: string) => ({ area: 'lips' as const, lab: WARM, itemId, name: '' })
 
 /** How a colour shows on this depth, and what was asked for. */
 export const COLOUR: readonly RuleCase[] = [
@@ -27,40 +30,7 @@ export const COLOUR: readonly RuleCase[] = [
       face: { skin: typicalSkin(9, 'golden') },
     },
   ],
-  // how a colour shows
-  [
-    'shows-on-skin',
-    by(-1),
-    /vanishes on this depth/,
-    { item: item('blush', { lab: typicalSkin(5, 'neutral'), coverage: 'light' }), slot: 'cheek' },
-    { item: item('blush', { lab: { L: 45, a: 32, b: 20 }, coverage: 'light' }), slot: 'cheek' },
-  ],
-  [
-    'shows-on-skin',
-    by(-2),
-    /chalky/,
-    {
-      item: item('highlighter', { lab: { L: 92, a: 1, b: 6 }, coverage: 'full' }),
-      slot: 'highlight',
-      face: { skin: typicalSkin(11, 'neutral') },
-    },
-    {
-      item: item('highlighter', { lab: { L: 92, a: 1, b: 6 }, coverage: 'full' }),
-      slot: 'highlight',
-      face: { skin: typicalSkin(1, 'neutral') },
-    },
-  ],
-  [
-    'shows-on-skin',
-    by(-3),
-    /shades nothing/,
-    {
-      item: item('contour', { lab: { L: 52, a: 8, b: 14 } }),
-      slot: 'contour',
-      face: { skin: typicalSkin(10, 'neutral') },
-    },
-    { item: item('contour', { lab: { L: 30, a: 8, b: 10 } }), slot: 'contour' },
-  ],
+  // how a colour shows: how well is judged in core/look/judge.test.ts
   [
     'shows-on-skin',
     by(-1.5),
@@ -70,10 +40,47 @@ export const COLOUR: readonly RuleCase[] = [
   ],
   [
     'shows-on-skin',
+    by(-1),
+    /fills nothing/,
+    { item: item('brow'), slot: 'brows' },
+    { item: item('brow'), slot: 'brows', face: { brows: 'dense' } },
+  ],
+  [
+    'shows-on-skin',
+    by(2),
+    /holds and shows nothing/,
+    { item: item('brow'), slot: 'brows', face: { brows: 'dense' } },
+    { item: item('brow'), slot: 'brows' },
+  ],
+  [
+    'shows-on-skin',
+    NOTE,
+    /a veil is enough|a light hand is enough/,
+    { item: item('blush', { lab: { L: 46, a: 30, b: 26 }, coverage: 'light' }), slot: 'cheek' },
+    { item: item('blush', { lab: null }), slot: 'cheek' },
+  ],
+  // harmony
+  [
+    'harmony',
     by(0.5),
-    /shows softly/,
-    { item: item('eye colour', { lab: { L: 50, a: 12, b: 18 }, coverage: 'light' }), slot: 'eyes' },
-    { item: item('eye colour', { lab: null }), slot: 'eyes' },
+    /taste: a warm coral agrees with a golden skin/,
+    { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'golden') } },
+    { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'neutral') } },
+  ],
+  [
+    'harmony',
+    by(-0.5),
+    /taste: a warm coral stands against a rosy skin/,
+    { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'rosy') } },
+    { item: item('brow', { lab: WARM }), slot: 'brows', face: { skin: typicalSkin(4, 'rosy') } },
+  ],
+  // the chart
+  [
+    'chart',
+    by(8),
+    /placed on the chart for the lips/,
+    { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('lip colour')] } },
+    { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('another')] } },
   ],
   // wishes
   [
@@ -84,4 +91,12 @@ export const COLOUR: readonly RuleCase[] = [
     { item: item('lashes', { coverage: 'sheer' }), slot: 'lashes', face: { wantsLashes: 'full' } },
   ],
   ['wishes', by(1), /medium cover, as asked/, {}, { item: item('foundation', { coverage: 'full' }) }],
+  ['wishes', by(-0.5), /full cover where medium was asked/, { item: item('foundation', { coverage: 'full' }) }, {}],
+  [
+    'wishes',
+    by(-1.5),
+    /no bare lip/,
+    { item: item('lip colour', { lab: WARM, finish: 'matte' }), slot: 'lip colour', face: { ageBand: 'teen' } },
+    { item: item('lip colour', { lab: WARM, finish: 'matte' }), slot: 'lip colour' },
+  ],
 ]

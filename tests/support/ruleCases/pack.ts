@@ -58,7 +58,7 @@ export const PACK: readonly RuleCase[] = [
   [
     'single-use-broken-skin',
     HARM,
-    /straight from a pack that others share; cheeks is broken/,
+    /straight from a pack that others share; cheeks are broken/,
     { item: item('foundation', { dispenser: 'stick' }), face: states('cheeks', 'broken') },
     { item: item('foundation', { dispenser: 'stick' }) },
   ],
@@ -68,6 +68,24 @@ export const PACK: readonly RuleCase[] = [
     /disposables only on cheeks/,
     { item: item('foundation', { dispenser: 'pump' }), face: states('cheeks', 'sunburnt') },
     { item: item('foundation', { dispenser: 'pump' }), face: states('cheeks', 'redness') },
+  ],
+  [
+    'single-use-broken-skin',
+    HARM,
+    /cheeks are broken or sunburnt: the area is left bare/,
+    { item: item('blush'), slot: 'cheek', face: states('cheeks', 'sunburnt') },
+    { item: item('blush'), slot: 'cheek', face: states('nose', 'sunburnt') },
+  ],
+  [
+    'single-use-broken-skin',
+    HARM,
+    /nothing that stings or rubs/,
+    {
+      item: item('cleanser', { flags: ['drying alcohol'] }),
+      slot: 'cleanse',
+      face: states('nose', 'broken'),
+    },
+    { item: item('cleanser'), slot: 'cleanse', face: states('nose', 'broken') },
   ],
   [
     'eye-area',

@@ -109,13 +109,6 @@ export const PERSON: readonly RuleCase[] = [
     },
     { item: item('eye colour', { sparkle: 'coarse', texture: 'loose powder' }), slot: 'eyes' },
   ],
-  [
-    'child',
-    by(-3),
-    /needs little/,
-    { item: item('primer'), slot: 'primer', face: { ageBand: 'child' } },
-    { item: item('moisturiser'), slot: 'moisturise', face: { ageBand: 'child' } },
-  ],
   // facial hair, grooming
   [
     'grooming',

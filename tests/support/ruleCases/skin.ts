@@ -1,5 +1,5 @@
 import { item, withList } from '../suitability'
-import { by, HARM, NOTE, states, TASTE, type RuleCase } from './case'
+import { by, HARM, NOTE, type RuleCase, states, TASTE } from './case'
 
 /** What the skin itself asks for. */
 export const SKIN: readonly RuleCase[] = [
@@ -83,11 +83,43 @@ export const SKIN: readonly RuleCase[] = [
     { item: withList('moisturiser', 'Aqua, Glycerin'), slot: 'moisturise', face: states('cheeks', 'reactive') },
   ],
   [
-    'skin-state-texture',
+    'scent',
     TASTE,
     /no scent was asked for/,
-    { item: withList('moisturiser', 'Aqua, Parfum'), slot: 'moisturise', face: { noScent: true } },
-    { item: withList('moisturiser', 'Aqua, Parfum'), slot: 'moisturise' },
+    { item: withList('lip colour', 'Octyldodecanol, Aroma'), slot: 'lip colour', face: { noScent: true } },
+    { item: withList('lip colour', 'Octyldodecanol, Aroma'), slot: 'lip colour' },
+  ],
+  [
+    'scent',
+    NOTE,
+    /smell it/,
+    { item: item('mascara', { ingredients: null }), slot: 'mascara', face: { noScent: true } },
+    {
+      item: item('mascara', { ingredients: null, claims: ['fragrance-free'] }),
+      slot: 'mascara',
+      face: { noScent: true },
+    },
+  ],
+  [
+    'improvised',
+    HARM,
+    /made of magnesium hydroxide: no household or medicinal product/,
+    { item: withList('primer', 'Aqua, Magnesium Hydroxide, Aroma'), slot: 'primer' },
+    { item: withList('primer', 'Aqua, Glycerin, Carbomer, Propanediol, Magnesium Hydroxide'), slot: 'primer' },
+  ],
+  [
+    'improvised',
+    HARM,
+    /a hairspray: no household/,
+    { item: item('setting spray', { name: 'Strong hairspray' }), slot: 'set' },
+    { item: item('setting spray', { name: 'Hairline mist' }), slot: 'set' },
+  ],
+  [
+    'skin-state-texture',
+    by(1),
+    /rich enough for a thirsty skin/,
+    { item: item('moisturiser', { texture: 'cream' }), slot: 'moisturise', face: { skinType: 'dry' } },
+    { item: item('moisturiser', { texture: 'gel' }), slot: 'moisturise', face: { skinType: 'dry' } },
   ],
   [
     'skin-state-texture',

@@ -1,0 +1,19 @@
+import type { KitItem } from '../product/item'
+import type { Finding } from '../suitability/finding'
+import type { Need } from './needs/need'
+
+/** Which of the reasons a place is there for a product does not meet. */
+export const unmetBy = (needs: readonly Need[], item: KitItem) => needs.filter(n => n.met && !n.met(item))
+
+/** Rules whose worst word means that a need is not met well. */
+// prettier-ignore
+const MEANS_BADLY: readonly string[] = [
+  'pale-cast', 'shows-on-skin', 'skin-state-texture', 'skin-type-finish', 'endurance', 'tears', 'flash', 'flash-test',
+  'high-definition', 'match', 'wishes', 'correction', 'colour', 'mature', 'body-costume',
+]
+const BADLY = -1.5
+const weightOf = ({ effect }: Finding) => (effect.is === 'weight' ? effect.by : 0)
+
+/** What is badly met with a product, the worst first: a pale cast, a colour that vanishes, shimmer on pores, too short a wear. */
+export const badlyMet = ({ findings }: { findings: readonly Finding[] }): Finding[] =>
+  findings.filter(f => MEANS_BADLY.includes(f.rule) && weightOf(f) <= BADLY).sort((x, y) => weightOf(x) - weightOf(y))

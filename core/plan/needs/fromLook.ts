@@ -1,0 +1,121 @@
+import { CHART_PLACES } from '../../look/aim'
+import type { Part } from '../../look/agreed'
+import type { KitItem } from '../../product/item'
+import { has } from '../../suitability/face'
+import { need, needed, type Need, type NeedsOf } from './need'
+import type { SlotId } from '../slots'
+
+const RULE = 'brief'
+const why = (what: string, { because }: Part<unknown>) => `${what}, ${because}`
+const matte = (item: KitItem) => item.sparkle === 'none' && item.finish !== 'luminous' && item.finish !== 'dewy'
+
+/** Colour: what was agreed on the brief, and what is usual on such a day where nothing was said. */
+export const fromLook: NeedsOf = scene => {
+  const { face, job, look, scope } = scene
+  const mature = face.ageBand === 'mature'
+  const child = face.ageBand === 'child'
+  const pores = has(face, 'textured')
+  const plainLid = (item: KitItem) => look.shimmer.eyes.is !== 'none' || matte(item)
+  const strong = job.type === 'evening' || job.type === 'stage'
+  const eyes = scope.eyes && !child && ['soft', 'smoky'].includes(look.eyes.is)
+  const lip = scope.lips && !child && look.lip.is !== 'bare'
+  const lined = mature || face.zones.lips?.states.includes('lined') === true
+  const definite = look.lipStrength.is === 'full' || ['warm red', 'cool red', 'plum'].includes(look.lip.is)
+  const lashed = scope.eyes && !child && look.eyes.is !== 'bare' && !face.lashExtensions
+  return needed(
+    [eyes, need('look', RULE, 'eyes', why(`a ${look.eyes.is} eye`, look.eyes), { met: plainLid })],
+    [
+      eyes && look.eyeStrength.is !== 'light',
+      need('look', RULE, 'eyes', why('depth in the crease', look.eyes), {
+        key: 'eyes: crease',
+        where: 'crease',
+        soft: !look.eyes.agreed,
+        met: matte,
+      }),
+    ],
+    [
+      scope.eyes && !child && (look.liner.is !== 'none' || look.eyes.is === 'line only'),
+      need('look', RULE, 'liner', why(look.liner.is === 'wing' ? 'a wing' : 'a line along the lashes', look.liner), {
+        soft: !look.liner.agreed,
+      }),
+    ],
+    [lashed, need('look', RULE, 'mascara', 'lashes frame the eye', { soft: face.bareFaced })],
+    [
+      scope.cheeks && look.cheeks.is !== 'bare',
+      need(
+        'look',
+        RULE,
+        'cheek',
+        look.cheeks.agreed ? `${look.cheeks.is} cheeks, as agreed` : 'a flush gives an evened face its life back',
+        { met: item => look.shimmer.cheeks.is !== 'none' || item.sparkle === 'none' },
+      ),
+    ],
+    [
+      scope.cheeks
+        && (look.cheeks.is === 'sculpted' || (strong && !look.cheeks.agreed && !face.bareFaced && !mature && !child)),
+      need('look', 'look', 'contour', why('the face shaped', look.cheeks), { soft: !look.cheeks.agreed, met: matte }),
+    ],
+    [scope.cheeks && look.cheeks.is === 'bronzed', need('look', RULE, 'bronze', why('sun on the face', look.cheeks))],
+    [
+      scope.cheeks && !child && look.shimmer.cheeks.is !== 'none' && (look.shimmer.cheeks.agreed || (strong && !pores)),
+      need('look', 'look', 'highlight', why('light on the cheekbones', look.shimmer.cheeks), {
+        soft: !look.shimmer.cheeks.agreed,
+        met: item => look.shimmer.cheeks.is === 'yes' || item.sparkle !== 'coarse',
+      }),
+    ],
+    [
+      scope.base === 'all over' && look.glow.is && !pores && face.skinType !== 'oily',
+      need('look', RULE, 'glow', why('light from under the base', look.glow), { soft: !look.glow.agreed }),
+    ],
+    [
+      lip,
+      need(
+        'look',
+        RULE,
+        'lip colour',
+        why(look.lip.is === 'theirs' ? 'their own lips, a little more' : `a ${look.lip.is} lip`, look.lip),
+        { met: lipMet(scene) },
+      ),
+    ],
+    [
+      lip && (lined || definite),
+      need(
+        'look',
+        'mature',
+        'lip liner',
+        lined ? 'a liner keeps colour out of the lines around the lips' : 'a clear edge for a definite colour',
+        { soft: !lined },
+      ),
+    ],
+    [lip && look.lipFinish === 'gloss', need('look', RULE, 'lip top', 'gloss, as agreed')],
+    [
+      scope.eyes && face.wantsLashes !== 'none' && !face.lashExtensions,
+      need('look', 'wishes', 'lashes', 'lashes were asked for'),
+    ],
+    [
+      scope.eyes && face.wantsLashes !== 'none' && !face.lashExtensions,
+      need('look', 'wishes', 'lash glue', 'lashes hold by a glue that suits who wears them'),
+    ],
+  )
+}
+
+const lipMet =
+  ({ look }: Parameters<NeedsOf>[0]) =>
+  (item: KitItem) =>
+    (look.shimmer.lips.is !== 'none' || item.sparkle === 'none')
+    && (look.lipFinish === null
+      || look.lipFinish === 'gloss'
+      || (look.lipFinish === 'matte') === (item.finish === 'matte'))
+
+/** What stands on the chart is put on, whatever the programme says of colour elsewhere. */
+export const fromChart: NeedsOf = ({ face, programme }) =>
+  programme === 'body only'
+    ? []
+    : face.chart.map((mark): Need => {
+        const key = CHART_PLACES[mark.area]
+        const [slot, part] = key.split(': ') as [SlotId, string | undefined]
+        return need('chart', 'chart', slot, `${mark.name || 'a colour'} stands on the chart for the ${mark.area}`, {
+          key,
+          ...(part && { where: part }),
+        })
+      })

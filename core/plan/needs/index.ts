@@ -1,0 +1,26 @@
+import { agreedLook } from '../../look/agreed'
+import { programmeOf } from '../../look/programme'
+import type { FaceFacts } from '../../suitability/face'
+import type { JobFacts } from '../../suitability/job'
+import type { PlanSettings } from '../settings'
+import { fromDay } from './fromDay'
+import { fromChart, fromLook } from './fromLook'
+import { fromHouse, fromMethod } from './fromMethod'
+import { fromProgramme } from './fromProgramme'
+import { fromSkin } from './fromSkin'
+import type { Need, NeedsOf, Scene } from './need'
+import { scopeOf } from './scope'
+
+/** In the order in which reasons are told: what was agreed first. */
+const SOURCES: readonly NeedsOf[] = [fromChart, fromLook, fromSkin, fromDay, fromProgramme, fromMethod, fromHouse]
+
+/** Somebody on a day, with what is done and how they are to look. */
+export function sceneOf(face: FaceFacts, job: JobFacts, settings: PlanSettings): Scene {
+  const programme = programmeOf(face, job)
+  const look = agreedLook(face, job)
+  return { face, job, settings, programme, look, scope: scopeOf(programme, face, job, look) }
+}
+
+/** Every reason for a layer; a rule that was switched off gives none. */
+export const needsIn = (scene: Scene): Need[] =>
+  SOURCES.flatMap(of => of(scene)).filter(({ rule }) => (scene.settings.ruleWeights[rule] ?? 1) > 0)

@@ -1,0 +1,208 @@
+import { isScented, isOilRich, type KitItem } from '../product/item'
+import { statesOf } from '../suitability/face'
+import { vetoOf } from '../suitability/finding'
+import { findingsOn } from '../suitability/rules'
+import { isHard } from './needs/fromDay'
+import type { Scene } from './needs/need'
+import type { SlotId } from './slots'
+
+/** Something to be done that puts nothing on: brushing a beard, blotting, a round against shine. */
+export interface PlanStep {
+  id: string
+  name: string
+  /** What to do. */
+  say: string
+  /** Why it is there. */
+  asked: string
+  /** What to mind; null where there is nothing. */
+  caution: string | null
+  minutes: number
+  takes: string[]
+  /** Before everything, after the layer it belongs to, or once the face is done. */
+  when: 'first' | { after: SlotId } | 'later'
+}
+
+const step = (
+  id: string,
+  name: string,
+  say: string,
+  asked: string,
+  more: Partial<Omit<PlanStep, 'id' | 'name' | 'say' | 'asked'>> = {},
+): PlanStep => ({ id, name, say, asked, caution: null, minutes: 1, takes: [], when: 'later', ...more })
+
+const ROUND_H = 2
+const LONG_FOR_SHINE = 4
+const LONG_FOR_TOUCH_UP = 8
+
+/** Steps between and after the layers, each with its reason. */
+export function stepsIn(
+  scene: Scene,
+  layers: readonly { slot: SlotId; item: KitItem }[],
+  items: readonly KitItem[],
+): PlanStep[] {
+  const { face, job, programme, scope, settings } = scene
+  const has = (slot: SlotId) => layers.some(l => l.slot === slot)
+  const named = (slot: SlotId) => layers.find(l => l.slot === slot)?.item.name
+  const raw = [...statesOf(face)].some(s => s === 'broken' || s === 'sunburnt' || s === 'signs of infection')
+  const shines = face.skinType === 'oily' || face.skinType === 'combination' || job.heat || job.humidity
+  const grooms = programme === 'grooming' || (face.facialHair && scope.prep)
+  const based = scope.base !== 'none' && programme !== 'touch-up'
+  const found: (PlanStep | false)[] = [
+    grooms
+      && face.facialHair
+      && step(
+        'beard',
+        'Beard',
+        'Brush the beard and moustache into shape, comb through and tidy the line.',
+        'a beard is seen before a skin is',
+        {
+          minutes: 3,
+          takes: ['spoolie', 'beard comb'],
+          when: 'first',
+        },
+      ),
+    programme === 'grooming'
+      && face.facialHair
+      && step(
+        'trim',
+        'Trim or shave',
+        'Trim what stands out; shave the neck line only if they want it.',
+        'tidied before anything goes on',
+        {
+          minutes: 5,
+          takes: ['trimmer', 'single-use blade if they shave'],
+          caution: `Blades are single-use; a licence may be needed where you work${raw ? '; not over broken or burnt skin' : ''}.`,
+          when: 'first',
+        },
+      ),
+    programme === 'grooming'
+      && step(
+        'stray brows',
+        'Stray hairs',
+        'Comb the brows up, trim what is too long, take single stray hairs if they agree.',
+        'brows tidied, nothing drawn',
+        {
+          minutes: 2,
+          takes: ['spoolie', 'small scissors', 'tweezers'],
+          when: 'first',
+        },
+      ),
+    based
+      && face.facialHair
+      && has('foundation')
+      && step(
+        'brush out',
+        'Brush it out',
+        'Brush the base out of beard, brows and hairline with a clean spoolie.',
+        'product in hair shows',
+        {
+          takes: ['spoolie'],
+          when: { after: 'foundation' },
+        },
+      ),
+    (settings.powder === 'blot only' || programme === 'touch-up')
+      && shines
+      && step(
+        'blot',
+        'Blot',
+        'Press blotting sheets on forehead, nose and chin; do not rub.',
+        programme === 'touch-up' ? 'first what shines is lifted, then mended' : 'you blot and do not powder',
+        {
+          takes: ['blotting sheets'],
+          when: programme === 'touch-up' ? 'first' : { after: 'foundation' },
+        },
+      ),
+    has('lashes')
+      && step(
+        'lash spare',
+        'Cut and spare',
+        `${cutInWords(scene)} Keep a spare within reach.`,
+        'lashes fit the eye, not the pack',
+        {
+          minutes: 1,
+          takes: ['lash scissors', 'spare lash pair'],
+          when: { after: 'mascara' },
+        },
+      ),
+    has('lashes')
+      && step(
+        'lash removal',
+        'Taking lashes off',
+        removalInWords(scene, items),
+        'glue comes off with what is made for it',
+        {
+          caution: 'Never pull. A red or swollen lid: off at once, and suggest a pharmacist or doctor.',
+          minutes: 0,
+        },
+      ),
+    based
+      && shines
+      && face.skinType !== 'dry'
+      && job.hours >= LONG_FOR_SHINE
+      && (isHard(job) || job.highDefinition || face.skinType === 'oily')
+      && step(
+        'shine rounds',
+        'Shine rounds',
+        `Every ${ROUND_H} hours: blot first${named('powder') ? `, then ${named('powder')} only where it shines` : ''}.`,
+        `${job.hours} hours${job.heat ? ' under hot lights' : ''}`,
+        {
+          minutes: 1,
+          takes: ['blotting sheets', 'puff'],
+        },
+      ),
+    (scope.lips || based)
+      && programme !== 'touch-up'
+      && face.ageBand !== 'child'
+      && job.hours >= LONG_FOR_TOUCH_UP
+      && step(
+        'touch-up',
+        'Touch-up',
+        `Look once more before leaving${named('lip colour') ? `; ${named('lip colour')} goes into the pouch, decanted` : ''}.`,
+        `it has to hold ${job.hours} hours`,
+        {
+          minutes: 4,
+          takes: ['touch-up pouch'],
+        },
+      ),
+    job.outdoors
+      && has('sun protection')
+      && step(
+        'sun again',
+        'Sun again',
+        'Outdoors for longer than two hours it has to be renewed, as its label says.',
+        'protection wears off',
+        {
+          minutes: 0,
+          caution: 'Make-up with a sun factor, applied thin, is not measured sun protection.',
+        },
+      ),
+  ]
+  return found.filter(s => s !== false)
+}
+
+/** How a strip is cut, and whether single lashes serve better, by the eye. */
+function cutInWords({ face }: Scene): string {
+  const { eyeShape, eyeSize, wantsLashes } = face
+  if (wantsLashes === 'sparse') return 'Singles or a strip cut into three, only where lashes are thin.'
+  if (eyeShape === 'hooded' || eyeShape === 'single lid')
+    return 'A light strip, cut off where the lid folds; short at the outer corner, longest above the pupil.'
+  if (eyeShape === 'downturned') return 'End the strip before the outer corner, so that it does not pull the eye down.'
+  if (eyeShape === 'round') return 'Longest at the outer third; leave the inner corner free.'
+  if (eyeSize === 'small') return 'A half strip on the outer third: a whole one closes a small eye.'
+  return 'Measure along the lash line and cut from the outer end.'
+}
+
+function removalInWords({ face, job, settings }: Scene, items: readonly KitItem[]): string {
+  const [best] = items
+    .filter(i => i.kind === 'remover' && i.level > 0)
+    .filter(
+      item =>
+        !vetoOf(
+          findingsOn({ item, slot: 'cleanse', skinType: face.skinType, zones: ['eye area'], face, job, settings }),
+        ),
+    )
+    .sort((x, y) => Number(isOilRich(y)) - Number(isOilRich(x)) || Number(isScented(x)) - Number(isScented(y)))
+  return best
+    ? `Soften the band with ${best.name} on a bud and wait; it slides off.`
+    : 'No remover of the kit suits this face: take one made for the glue.'
+}

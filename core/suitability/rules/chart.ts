@@ -1,0 +1,15 @@
+import { weight, when, type Rule } from '../finding'
+
+// Above every taste: what was agreed with the person is what is put on.
+const AGREED = 8
+
+/** The product that was placed on the face chart is the one that goes there. */
+export const chart: Rule = {
+  id: 'chart',
+  looksAt: 'the face chart',
+  weigh: ({ item, aim }) =>
+    when([
+      aim?.is === 'charted' && aim.itemId === item.id,
+      weight(AGREED, `placed on the chart for the ${aim?.is === 'charted' ? aim.area : ''}`),
+    ]),
+}
