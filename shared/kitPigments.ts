@@ -53,17 +53,27 @@ export function shelfProductOf(p: OwnedProduct): ShelfProduct {
   return rest
 }
 
-/** Whether a product is a base or changes one: what recipes are made of. */
-export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) => kind === 'foundation' || kind === 'adjuster'
+/** Whether a product is a base or changes one, its colour or its formula: what recipes are made of. */
+export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) =>
+  kind === 'foundation' || kind === 'adjuster' || kind === 'medium'
+
+/** What of a mix has a colour: a medium thins it or makes it last, and colours nothing. */
+export const isColoured = ({ kind }: Pick<ProductFields, 'kind'>) => kind !== 'medium'
 
 /** Whether a bottle can go on a face today as a base or into one. */
 export const isUsable = (p: ShelfProduct) =>
-  isMixed(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
+  isMixed(p) && isColoured(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
 
 /** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
 export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, ShelfProduct>): Lab | null {
   const bottles = drops.flatMap(d => byId.get(d.id) ?? [])
-  return bottles.length === drops.length ? mixLab(packPigments(bottles.map(complexionOf)), drops) : null
+  const coloured = bottles.filter(isColoured)
+  if (bottles.length < drops.length || coloured.length === 0) return null
+  const ids = new Set(coloured.map(b => b.id))
+  return mixLab(
+    packPigments(coloured.map(complexionOf)),
+    drops.filter(d => ids.has(d.id)),
+  )
 }
 
 /** The bottles of a kit that can be mixed today, ready for mixing. */

@@ -1,74 +1,79 @@
+import type { BaseOffer, BaseOrder, Steer } from '#core/plan/bases'
 import type { Lab } from '#core/colour/lab'
-import type { Drops, Recipe } from '#core/complexion/recipe'
+import type { Drops } from '#core/complexion/recipe'
 import type { Complaint, Degree, Steering, Touch } from '#core/complexion/touch'
+import { isColoured } from '#shared/kitPigments'
+import type { Face } from '#shared/records/faces'
+import { ApiProblem } from './api'
 import { plainShelf } from './useShelf'
-import { Stopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
+import { useWorkerTurns } from './useWorkerTask'
 
-/** "Small ratios first": up to this many drops, unless finer ones are asked for. */
-export const SMALL_RATIO_DROPS = 4
-const SHOWN = 5
-
-/** The best recipes of the kit for one skin, and what one more touch would do, computed in a worker. */
-export function useMatch(target: () => Lab | undefined) {
+/**
+ * What the kit can mix for one face, the best first by colour, formula and ease together: the same answer the plan takes its base from.
+ * What one more touch would do is computed in a worker.
+ */
+export function useMatch(face: () => Face) {
   const kit = useKit()
+  const plans = usePlans()
+  const undo = useUndo()
   const settings = useSettings()
-  const task = useWorkerTask()
   const helper = useWorkerTurns()
-  const recipes = shallowRef<Recipe[]>([])
-  const finer = ref(false)
+  const bases = shallowRef<BaseOffer[]>([])
+  const order = ref<BaseOrder>('all together')
+  const steers = ref<Steer[]>([])
   const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
+  let turn = 0
 
   async function compute(): Promise<void> {
-    const lab = target()
-    if (!lab) return
+    const { id, readings } = face()
+    if (readings.length === 0) return
+    const mine = ++turn
     state.value = 'working'
-    const { maxProducts, maxDrops, tolerance } = settings.options
-    const drops = finer.value ? maxDrops : Math.min(maxDrops, SMALL_RATIO_DROPS)
-    const options = { maxProducts, maxDrops: drops, tolerance, illuminant: 'D65' } as const
     try {
-      // What often holds is tried only in the end, and only by those who work that way.
-      const safeOnly = drops < maxDrops
-      recipes.value = await task.run(work => work.match(plainShelf(kit.shelf), { ...lab }, options, SHOWN, safeOnly))
-      // A finer ratio is worth its counting when no small one is near enough.
-      if (!finer.value && drops < maxDrops && !recipes.value.some(r => r.deltaE <= tolerance)) finer.value = true
-      else state.value = 'ready'
+      const found = await plans.bases(id, { order: order.value, steers: [...steers.value] })
+      // Stopped, or asked again meanwhile.
+      if (mine !== turn) return
+      bases.value = found
+      state.value = 'ready'
     } catch (problem) {
-      if (!(problem instanceof Stopped)) state.value = 'failed'
-      else if (task.progress.value === null) state.value = 'stopped'
+      if (!(problem instanceof ApiProblem)) throw problem
+      if (mine === turn) state.value = 'failed'
     }
   }
-  watch([target, finer, () => kit.shelf, () => settings.options], () => void compute(), {
-    immediate: true,
-  })
+  function stop(): void {
+    turn++
+    state.value = 'stopped'
+  }
+  watch(
+    [
+      () => face().id,
+      () => face().readings[0]?.id,
+      () => JSON.stringify(plans.draftOf(face().id)),
+      () => face().consultation,
+      () => face().bookings,
+      () => face().history.length,
+      () => undo.acts,
+      () => settings.value,
+      () => plans.tests,
+      order,
+      steers,
+    ],
+    () => void compute(),
+    { immediate: true },
+  )
+  const coloured = (drops: readonly Drops[]) =>
+    drops.flatMap(d => (kit.byId.has(d.id) && isColoured(kit.byId.get(d.id)!) ? [{ ...d }] : []))
 
   /** Which bottle steers a recipe where. */
   async function steer(drops: readonly Drops[]): Promise<Partial<Record<Steering, Touch>>> {
-    return helper.run(work =>
-      work.touches(
-        plainShelf(kit.shelf),
-        drops.map(d => ({ ...d })),
-      ),
-    )
+    return helper.run(work => work.touches(plainShelf(kit.shelf), coloured(drops)))
   }
   async function nextTouch(drops: readonly Drops[], complaint: Complaint, degree?: Degree): Promise<Touch | null> {
-    return helper.run(work =>
-      work.nextTouch(
-        plainShelf(kit.shelf),
-        drops.map(d => ({ ...d })),
-        complaint,
-        degree,
-      ),
-    )
+    return helper.run(work => work.nextTouch(plainShelf(kit.shelf), coloured(drops), complaint, degree))
   }
   /** The touch that brings an old recipe to the skin as it is now. */
   async function bringBack(drops: readonly Drops[], skin: Lab): Promise<Touch | null> {
-    return helper.run(work =>
-      work.touchTowards(
-        plainShelf(kit.shelf),
-        drops.map(d => ({ ...d })),
-        { ...skin },
-      ),
-    )
+    return helper.run(work => work.touchTowards(plainShelf(kit.shelf), coloured(drops), { ...skin }))
   }
-  return { recipes, finer, bringBack, state, progress: task.progress, stop: task.stop, compute, steer, nextTouch }
+  return { bases, order, steers, bringBack, state, stop, compute, steer, nextTouch }
 }

@@ -10,6 +10,13 @@ const AMOUNTS = [
   { key: 'faceMlMedium', label: 'Medium, ml' },
   { key: 'faceMlFull', label: 'Full, ml' },
 ] as const
+const SHOWING = [
+  { key: 'showsFrom', label: 'Shows at all, ΔE00' },
+  { key: 'clearFrom', label: 'Shows clearly, ΔE00' },
+  { key: 'strongFrom', label: 'Shows strongly, ΔE00' },
+  { key: 'chalkyFrom', label: 'A highlight is chalk, L*' },
+  { key: 'vividFrom', label: 'Vivid, C*' },
+] as const
 /** What can be set here; the rest of the settings stays as it is. */
 const copyOf = (value: Settings) => ({
   ...value,
@@ -90,7 +97,20 @@ function defaults() {
           :options="['strict', 'practical']"
         />
         <Choices v-model="typed.primer" label="Primer" :options="['only with a reason', 'always']" />
+        <Choices v-model="typed.toner" label="Toner" :options="['none', 'by skin type', 'always']" />
         <Choices v-model="typed.powder" label="Powder" :options="['by zone', 'all over', 'blot only']" />
+        <details>
+          <summary>How a colour shows: from where on</summary>
+          <div class="row">
+            <NumberField
+              v-for="{ key, label } in SHOWING"
+              :key="key"
+              v-model="typed[key]"
+              :label="label"
+              :error-messages="at(key)"
+            />
+          </div>
+        </details>
         <RuleWeights v-model="typed.ruleWeights" />
         <HouseRules v-model="typed.houseRules" />
       </section>

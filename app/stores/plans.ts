@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import type { BaseOffer } from '#core/plan/bases'
 import type { JobFacts } from '#core/suitability/job'
 import { OccasionInput } from '#shared/records/consultation'
 import type {
+  BasesInput,
   FlashTestInput,
   LockInput,
   OpenPlan,
@@ -65,6 +67,16 @@ export const usePlans = defineStore('plans', () => {
 
   const compute = (faceId: string, input: PlanInput) =>
     api('post', '/api/faces/:id/plan', { id: faceId }, { body: input })
+  /** What the kit can mix for this face: the first is the base of its plan. */
+  function bases(faceId: string, how: Pick<BasesInput, 'order' | 'steers'>): Promise<BaseOffer[]> {
+    const { overrides, bookingId, occasion } = draftOf(faceId)
+    return api(
+      'post',
+      '/api/faces/:id/bases',
+      { id: faceId },
+      { body: { locks: [], overrides, bookingId, occasion, ...how } },
+    )
+  }
   /** Everything a kept plan said. */
   const body = (id: string): Promise<OpenPlan> => api('get', '/api/plans/:id', { id })
 
@@ -159,6 +171,7 @@ export const usePlans = defineStore('plans', () => {
     choose,
     ask,
     compute,
+    bases,
     body,
     lock,
     unlock,

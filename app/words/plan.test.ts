@@ -30,7 +30,7 @@ describe('a plan in words', () => {
     const findings = [weigh(0.5, 'a little'), { ...weigh(2, 'pump'), rule: 'container' }, weigh(-2, 'much')]
     expect(reasonInWords(findings)).toBe('a little; though much')
     expect(reasonInWords(findings, ['heat needs it'])).toBe('heat needs it; though much')
-    expect(reasonInWords([])).toBe('nothing speaks against it')
+    expect(reasonInWords([], ['an evened face needs its flush'])).toBe('an evened face needs its flush')
   })
   it('effects, amounts and minutes', () => {
     expect(effectInWords(weigh(-1.5, ''))).toBe('−1.5')

@@ -1,4 +1,5 @@
 import type { JobFacts } from '#core/suitability/job'
+import type { BaseOffer } from '#core/plan/bases'
 import type { FacePlan, Layer } from '#core/plan/facePlan'
 import type { Finding } from '#core/suitability/finding'
 import { mainReasons } from '#core/suitability/reasons'
@@ -46,10 +47,27 @@ export function skinInWords(face: Pick<FaceFacts, 'zones' | 'skinType' | 'ageBan
   return [age + type, ...new Set(seen)].slice(0, 3).join(', ')
 }
 
+/** What a mix is as a product, and what of the wishes gives way: "As asked: medium cover, natural, lasts 8 h, water". */
+export function formulaInWords({
+  coverage,
+  finish,
+  wearHours,
+  family,
+  gaveWay,
+}: Pick<BaseOffer, 'coverage' | 'finish' | 'wearHours' | 'family' | 'gaveWay'>): string {
+  const said = (word: string) => !gaveWay.some(g => g.startsWith(`${word} `))
+  const is = [
+    said(`${coverage} cover`) && `${coverage} cover`,
+    said(finish) && finish,
+    wearHours !== null && `lasts ${wearHours} h`,
+    family !== 'unknown' && family,
+  ].filter(Boolean)
+  return gaveWay.length > 0 ? [...gaveWay, ...is].join(', ') : `as asked: ${is.join(', ')}`
+}
+
 /** The reasons that weigh most, as one line; the rest unfolds. */
 export function reasonInWords(findings: readonly Finding[], asked: readonly string[] = [], most = 2): string {
-  const words = mainReasons(findings, asked, most)
-  return words.length > 0 ? words.join('; ') : 'nothing speaks against it'
+  return mainReasons(findings, asked, most).join('; ')
 }
 
 /** "+2", "−1.5", "never" or nothing: what a finding does. */

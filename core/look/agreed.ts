@@ -3,7 +3,7 @@ import { has, type FaceFacts } from '../suitability/face'
 import type { JobFacts } from '../suitability/job'
 import { CHART_AREAS, UNSAID, type ChartArea, type LipWish, type LookBrief, type Shimmer } from './brief'
 import { eyeFamily, usualWear, type EyeFamily } from './colouring'
-import { JOB_WORDS } from './programme'
+import { JOB_WORDS, programmeOf } from './programme'
 
 type Said<T extends string> = Exclude<T, typeof UNSAID>
 
@@ -44,7 +44,7 @@ function usualLip(face: FaceFacts, job: JobFacts): { lip: Said<LipWish>; because
   const { undertone } = skinPlace(face.skin)
   const warm = undertone === 'golden' || undertone === 'olive'
   const day = `usual for ${JOB_WORDS[job.type]}`
-  const on = `${day}, on a ${undertone} skin`
+  const on = `${day}, on ${undertone} skin`
   if (face.bareFaced) return { lip: 'bare', because: 'it is to look as if nothing were there' }
   if (face.ageBand === 'child') return { lip: 'bare', because: 'a child gets the least' }
   if (face.ageBand === 'teen') return { lip: 'theirs', because: 'little colour on a young face' }
@@ -72,6 +72,7 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
   const charted = new Set(face.chart.map(m => m.area).filter(a => CHART_AREAS.includes(a)))
   const day = `usual for ${JOB_WORDS[job.type]}`
   const little = wearsLittle(face)
+  const grooming = programmeOf(face, job) === 'grooming'
   const young = face.ageBand === 'child' || face.ageBand === 'teen'
   const mature = face.ageBand === 'mature'
   const strong = EVENING.includes(job.type) && !little && !young
@@ -115,7 +116,7 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
       brief.brows,
       face.ageBand === 'child'
         ? 'leave'
-        : face.facialHair || face.brows === 'dense' || face.bareFaced
+        : grooming || face.facialHair || face.brows === 'dense' || face.bareFaced
           ? 'tidy'
           : 'fill',
       face.ageBand === 'child'
@@ -124,9 +125,11 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
           ? 'they are dense'
           : face.facialHair
             ? 'beside a beard nothing is drawn'
-            : face.bareFaced
-              ? 'it is to look as if nothing were there'
-              : day,
+            : grooming
+              ? 'grooming draws nothing'
+              : face.bareFaced
+                ? 'it is to look as if nothing were there'
+                : day,
     ),
     cheeks: part(
       brief.cheeks,

@@ -74,7 +74,7 @@ const LIFT = { soft: 6, clear: 9 } as const
 // Lid and crease by how strong the eye is, L*.
 const LID = { light: 3, mid: -5, deep: -13 } as const
 const CREASE = { light: -6, mid: -11, deep: -18 } as const
-const SMOKY = { lid: -20, crease: -28 } as const
+const SMOKY = { lid: -34, crease: -26 } as const
 const LEANS = { warm: { a: 3, b: 6 }, cool: { a: 2, b: -7 }, neutral: { a: 2, b: 2 } } as const
 
 function lidAim(look: Look, skin: Lab, part: 'lid' | 'crease'): Aim {
@@ -94,7 +94,7 @@ function lidAim(look: Look, skin: Lab, part: 'lid' | 'crease'): Aim {
 // With neither brows nor hair noted: what goes with the depth, and it is said so.
 const FAIR_ENOUGH = 4.5
 const unnoted = (skin: Lab): Lab =>
-  skinPlace(skin).depth < FAIR_ENOUGH ? { L: 36, a: 7, b: 13 } : { L: 23, a: 4, b: 6 }
+  skinPlace(skin).depth < FAIR_ENOUGH ? { L: 43, a: 5, b: 10 } : { L: 25, a: 4, b: 6 }
 
 function browAim(face: FaceFacts, look: Look): Aim {
   const known = browTarget(face.browColour, face.hairColour)

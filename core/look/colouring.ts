@@ -45,6 +45,9 @@ export const hairShade = (said: string): Lab | null =>
 export const eyeFamily = (said: string): EyeFamily | null =>
   longest(EYE_FAMILIES, family => family, said.toLowerCase().replaceAll('gray', 'grey'))
 
+// Pale brows are filled a little deeper than they are, or nothing is seen.
+const PALE_BROW = 50
+const FILLED = 10
 // Under light hair brows are deeper than it, under black hair a little lighter: else they look drawn on.
 const LIGHT_HAIR = 45
 const DARK_HAIR = 18
@@ -52,7 +55,7 @@ const DARK_HAIR = 18
 /** The colour brows are filled to: their own where it was said, else what goes with the hair. */
 export function browTarget(brow: string, hair: string): Lab | null {
   const own = hairShade(brow)
-  if (own) return own
+  if (own) return own.L > PALE_BROW ? { ...own, L: own.L - FILLED } : own
   const from = hairShade(hair)
   if (!from) return null
   if (from.L > LIGHT_HAIR) return { L: from.L - 14, a: from.a, b: from.b * 0.75 }

@@ -114,7 +114,7 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
       const orange = hueDifference(hue(shown.lab), hue(aim.skin)) > 8 && chroma(shown.lab) > chroma(aim.skin) + 5
       const same = difference(shown.lab, aim.skin) < limits.vanishes
       return {
-        by: 1.4 * difference(shown.lab, aim.wanted) + (fair && orange ? 4 : 0) + (same ? 4 : 0),
+        by: (aim.line ? 0.8 : 1.4) * difference(shown.lab, aim.wanted) + (fair && orange ? 4 : 0) + (same ? 4 : 0),
         faults: when(
           [same, 'disappears into the skin around it'],
           [fair && orange && aim.words === 'a nude lip', 'turns orange on this skin'],
@@ -150,6 +150,7 @@ const FAULT = 3
 const heavyHanded = (thickness: number) => (thickness < 0.2 ? 2 : thickness < 0.4 ? 0.7 : 0)
 
 function words(aim: Aim, lab: Lab, shown: Shown, limits: Showing): string {
+  if (aim.is === 'lip' && aim.line) return `a ${hueWord(shown.lab)} edge`
   const what = aim.is === 'lid' ? (aim.words.endsWith('crease') ? 'shade in the crease' : 'lid') : WHAT[aim.is]
   const colour = aim.is === 'shade' ? '' : `${hueWord(aim.is === 'lip' ? shown.lab : lab)} `
   return `a ${strengthWord(shown, limits)} ${colour}${what} on ${aim.is === 'lip' ? 'these lips' : 'this depth'}`

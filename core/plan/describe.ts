@@ -8,11 +8,11 @@ import type { PlanQuestion } from './facePlan'
 import type { Filled } from './filled'
 import type { FaceFacts } from '../suitability/face'
 import type { Finding } from '../suitability/finding'
-import { FINISHES, type Finish, type KitItem } from '../product/item'
+import type { KitItem } from '../product/item'
 import { NO_LAYER, seamBetween, type Seam } from './layering'
 import { amountOf, minutesOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
 import { leftOutOf, type LeftOut } from './leftOut'
-import { badlyMet, unmetBy } from './met'
+import { badlyMet, gaveWay, unmetBy } from './met'
 import type { Scene } from './needs/need'
 import { bestOffer, type Offered } from './offer'
 import { slotPlan, type SlotId } from './slots'
@@ -192,20 +192,6 @@ function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: P
     laid.find(c => c.use.slot === 'concealer'),
   )
   return seams
-}
-
-/** Neighbours in the middle look alike; who asked for matte or for dew meant it. */
-function toldApart(is: Finish, asked: Finish): boolean {
-  const apart = Math.abs(FINISHES.indexOf(is) - FINISHES.indexOf(asked))
-  return apart >= 2 || (apart === 1 && asked !== 'natural' && asked !== 'satin')
-}
-
-/** What of the wishes for a base gives way at this colour. */
-function gaveWay({ coverage, finish }: KitItem, wish: Pick<FaceFacts, 'coverage' | 'finish'>): string[] {
-  return [
-    ...(coverage === wish.coverage ? [] : [`${coverage} cover where ${wish.coverage} was asked`]),
-    ...(toldApart(finish, wish.finish) ? [`${finish} where ${wish.finish} was asked`] : []),
-  ]
 }
 
 function missingAt(f: Filled, picked: Candidate | null, face: FaceFacts): Omit<Missing, 'offer'>[] {

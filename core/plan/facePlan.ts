@@ -45,6 +45,7 @@ export function planFace(question: PlanQuestion): FacePlan {
   }
   const inOrder = () => filled.sort((x, y) => uses.indexOf(x.use) - uses.indexOf(y.use))
   const picks = chooseChain(inOrder(), settings)
+  twoShades(filled, picks)
   const over = overDryingLip(scene, picks)
   if (over) {
     uses.splice(uses.findIndex(u => u.key === 'lip colour') + 1, 0, over)
@@ -77,6 +78,25 @@ function needlessAt(use: SlotUse, { face }: PlanQuestion, under: Under, filled: 
   }
   const glue = filled.find(f => f.use.slot === 'lash glue')
   return use.slot === 'lashes' && glue && glue.place.options.length === 0 ? 'no glue of the kit may hold them' : null
+}
+
+// What it may cost to have a crease that is not the lid again.
+const WORTH_ANOTHER = 2
+/** A lid and a crease of one colour are one colour: where another is about as good in one of the two, it is taken there. */
+function twoShades(filled: readonly Filled[], picks: Map<string, Candidate | null>): void {
+  const [lid, crease] = ['eyes', 'eyes: crease'].map(key => filled.find(f => f.use.key === key))
+  const same = lid && picks.get(lid.use.key)
+  if (!lid || !crease || !same || picks.get(crease.use.key)?.item.id !== same.item.id) return
+  const swaps = [crease, lid]
+    .filter(f => !f.fixed && !f.use.needs.some(n => n.from === 'chart'))
+    .flatMap(f => {
+      const worthOf = (id: string) => f.place.options.find(o => o.what.item.id === id)?.worth ?? -Infinity
+      const [next] = f.place.options.filter(o => o.what.item.id !== same.item.id).sort((x, y) => y.worth - x.worth)
+      return next ? [{ f, next, costs: worthOf(same.item.id) - next.worth }] : []
+    })
+    .sort((x, y) => x.costs - y.costs)
+  const [best] = swaps
+  if (best && best.costs <= WORTH_ANOTHER && best.next.worth > 0) picks.set(best.f.use.key, best.next.what)
 }
 
 const DRIES_FROM_H = 12

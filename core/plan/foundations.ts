@@ -3,7 +3,7 @@ import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
-import { fiddle, isOneOf, verdictOf, type Drops, type Recipe } from '../complexion/recipe'
+import { fiddle, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
 import { mixLab } from '../complexion/touch'
 import type { KitItem } from '../product/item'
 import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
@@ -127,12 +127,14 @@ function weighing(use: SlotUse, { face, job, settings }: Situation): (item: KitI
 type Weigh = ReturnType<typeof weighing>
 
 /** Recipes on record whose bottles are all here, as they come out now. */
-function ownRecipes(usable: readonly Bottle[], target: Lab, { face, settings }: Situation): Recipe[] {
+function ownRecipes(usable: readonly Bottle[], target: Lab, { face, settings, items }: Situation): Recipe[] {
   const byId = new Map(usable.map(b => [b.id, b]))
+  const media = new Set(items.filter(i => i.kind === 'medium' && i.level > 0).map(i => i.id))
   return face.recipes.flatMap(drops => {
-    const bottles = drops.map(d => byId.get(d.id))
-    if (drops.length === 0 || bottles.some(b => !b)) return []
-    const lab = mixLab(packPigments((bottles as Bottle[]).map(complexionProduct), mixingRules(settings)), [...drops])
+    const coloured = drops.filter(d => byId.has(d.id))
+    if (coloured.length === 0 || drops.some(d => !byId.has(d.id) && !media.has(d.id))) return []
+    const bottles = coloured.map(d => byId.get(d.id)!)
+    const lab = mixLab(packPigments(bottles.map(complexionProduct), mixingRules(settings)), [...coloured])
     const deltaE = difference(lab, target)
     return [{ drops: [...drops], lab, deltaE, verdict: verdictOf(deltaE) }]
   })
@@ -309,7 +311,7 @@ function mixingRisk(bottles: readonly KitItem[], { paletteTests }: PlanSettings)
       ]
     : []
 }
-const RISKY_MIX = -1.5
+const RISKY_MIX = -2.5
 
 const PER_BOTTLE: readonly string[] = ['history', 'freshness']
 

@@ -1,4 +1,5 @@
-import type { KitItem } from '../product/item'
+import { FINISHES, type Finish, type KitItem } from '../product/item'
+import type { FaceFacts } from '../suitability/face'
 import type { Finding } from '../suitability/finding'
 import type { Need } from './needs/need'
 
@@ -17,3 +18,17 @@ const weightOf = ({ effect }: Finding) => (effect.is === 'weight' ? effect.by : 
 /** What is badly met with a product, the worst first: a pale cast, a colour that vanishes, shimmer on pores, too short a wear. */
 export const badlyMet = ({ findings }: { findings: readonly Finding[] }): Finding[] =>
   findings.filter(f => MEANS_BADLY.includes(f.rule) && weightOf(f) <= BADLY).sort((x, y) => weightOf(x) - weightOf(y))
+
+/** Neighbours in the middle look alike; who asked for matte or for dew meant it. */
+function toldApart(is: Finish, asked: Finish): boolean {
+  const apart = Math.abs(FINISHES.indexOf(is) - FINISHES.indexOf(asked))
+  return apart >= 2 || (apart === 1 && asked !== 'natural' && asked !== 'satin')
+}
+
+/** What of the wishes for a base gives way at this colour. */
+export function gaveWay({ coverage, finish }: KitItem, wish: Pick<FaceFacts, 'coverage' | 'finish'>): string[] {
+  return [
+    ...(coverage === wish.coverage ? [] : [`${coverage} cover where ${wish.coverage} was asked`]),
+    ...(toldApart(finish, wish.finish) ? [`${finish} where ${wish.finish} was asked`] : []),
+  ]
+}

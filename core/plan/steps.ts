@@ -137,6 +137,7 @@ export function stepsIn(
       ),
     based
       && shines
+      && face.ageBand !== 'child'
       && face.skinType !== 'dry'
       && job.hours >= LONG_FOR_SHINE
       && (isHard(job) || job.highDefinition || face.skinType === 'oily')

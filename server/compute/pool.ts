@@ -1,6 +1,7 @@
 import { join } from 'node:path'
 import { availableParallelism } from 'node:os'
 import { Piscina } from 'piscina'
+import type { BaseOffer, BasesWish } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { PlanRecords } from '#shared/planQuestion'
@@ -80,8 +81,21 @@ function idOf(kit: PlanRecords['kit']): number {
 }
 
 /** A plan for a face, for whoever waits at a screen. */
-export async function computePlan({ kit, ...records }: PlanRecords, asking: Asking): Promise<FacePlan> {
-  const job: PlanJob = { task: 'plan', kitId: idOf(kit), records }
+export async function computePlan(records: PlanRecords, asking: Asking): Promise<FacePlan> {
+  const reply = await computeFor(records, { task: 'plan' }, asking)
+  if (!('plan' in reply)) throw new Error('a thread answered another question')
+  return reply.plan
+}
+
+/** What could be mixed for a face, the best first. */
+export async function computeBases(records: PlanRecords, wish: BasesWish, asking: Asking): Promise<BaseOffer[]> {
+  const reply = await computeFor(records, { task: 'bases', wish }, asking)
+  if (!('bases' in reply)) throw new Error('a thread answered another question')
+  return reply.bases
+}
+
+async function computeFor({ kit, ...records }: PlanRecords, what: Pick<PlanJob, 'task' | 'wish'>, asking: Asking) {
+  const job: PlanJob = { ...what, kitId: idOf(kit), records }
   const ask = async (job: PlanJob) => (await compute(job, 'screen', USUAL_MS, asking)) as PlanReply
   const known = await ask(job)
   const reply = 'needsKit' in known ? await ask({ ...job, kit }) : known
@@ -93,7 +107,7 @@ export async function computePlan({ kit, ...records }: PlanRecords, asking: Aski
       'out-of-time',
       'This plan takes too long with so many products in use: retire what is not carried any more, then try again.',
     )
-  return reply.plan
+  return reply
 }
 
 /** One job in its turn, ended a little after its time is over or when nobody waits any more. */

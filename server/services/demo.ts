@@ -5,7 +5,7 @@ import { packPigments } from '#core/complexion/pigments'
 import { skinAt } from '#core/complexion/skin'
 import { mixLab } from '#core/complexion/touch'
 import type { OwnedProduct } from '#shared/records/kit'
-import { Consultation } from '#shared/records/consultation'
+import { Consultation, type ChartMarkInput } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
 import { measureOf } from '#core/stock/usual'
 import { complexionOf, isMixed, mixingFacts, usablePigments } from '#shared/kitPigments'
@@ -158,6 +158,13 @@ async function loadMixes(tx: Transaction, owned: readonly OwnedProduct[]): Promi
   )
 }
 
+/** Colours of the chart by the product of the kit that is called so. */
+const placed = (chart: readonly ChartMarkInput[], owned: readonly OwnedProduct[]) =>
+  chart.map(mark => {
+    const product = owned.find(p => p.shade === mark.note && p.lab.L === mark.lab.L)
+    return product ? { ...mark, productId: product.id, note: '' } : mark
+  })
+
 async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
   const { tolerance, maxProducts, maxDrops } = new Settings()
   // Recipes on record date from before the most used bottle ran out.
@@ -174,7 +181,7 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
       id: faceId,
       createdAt: daysFromNow(-30),
       ...face,
-      consultation: { ...new Consultation(), ...asked },
+      consultation: { ...new Consultation(), ...asked, chart: placed(asked?.chart ?? [], owned) },
     })
     if (job)
       await tx.insert(bookings).values({

@@ -1,4 +1,5 @@
 import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
+import type { BaseOffer } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import { take } from '#core/stock/fills'
@@ -10,7 +11,9 @@ import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
 import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
 import {
   locksOf,
+  planAsNow,
   PlanInput,
+  type BasesInput,
   type MishapInput,
   type FlashTestInput,
   type FlashTestRecord,
@@ -40,7 +43,7 @@ import { rangesThatSeparate } from './kit'
 import { ownedAmong, usableBrought, usableKit } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
-import { computePlan, type Asking } from '../compute/pool'
+import { computeBases, computePlan, type Asking } from '../compute/pool'
 import { planLineOf } from './planLine'
 import { settings } from './settings'
 import { sound } from './sound'
@@ -81,6 +84,15 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
 /** The plan for a face, computed in a worker; nothing is kept. */
 export async function planFor(faceId: string, input: PlanInput, asking: Asking): Promise<FacePlan> {
   return computePlan(await planRecords(await faceById(faceId), input), asking)
+}
+
+/** What the kit can mix for a face on its day, the best first: the first is the base of its plan. */
+export async function basesOf(
+  faceId: string,
+  { order, steers, ...input }: BasesInput,
+  asking: Asking,
+): Promise<BaseOffer[]> {
+  return computeBases(await planRecords(await faceById(faceId), input), { order, steers }, asking)
 }
 
 /** What to do about something that went wrong on a face, with what is here and may go on it. */
@@ -195,7 +207,8 @@ export async function planById(id: string): Promise<OpenPlan> {
     (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
   )
   if (!body) throw new Conflict('It cannot be drawn as it stands: the Bench says what is wrong with it.')
-  const { locks, overrides, plan } = body
+  const { locks, overrides } = body
+  const plan = planAsNow(body.plan)
   return { ...planLineOf(row), locks, overrides, plan, record: await recordsOf(plan) }
 }
 

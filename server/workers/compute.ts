@@ -8,6 +8,7 @@ import { everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { dueAfter, OutOfTime } from '#core/due'
+import { basesFor, type BaseOffer, type BasesWish } from '#core/plan/bases'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
 import type { KitItem } from '#core/product/item'
@@ -25,11 +26,17 @@ import { check, type Issue } from '#shared/validate'
 
 /** An answer as bytes, or what is wrong with the question. */
 export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string } | { outOfTime: number }
-export type PlanReply = { plan: FacePlan } | { needsKit: true } | { issues: Issue[] } | { outOfTime: number }
+export type PlanReply =
+  { plan: FacePlan } | { bases: BaseOffer[] } | { needsKit: true } | { issues: Issue[] } | { outOfTime: number }
+
+const OF_FACES = ['plan', 'bases'] as const
+const isPlanJob = (job: Job): job is PlanJob => (OF_FACES as readonly string[]).includes(job.task)
 
 /** A plan for a kit that this thread may know already: ten thousand products are sent once, and not for each face. */
 export interface PlanJob {
-  task: 'plan'
+  task: (typeof OF_FACES)[number]
+  /** How Match is steered. */
+  wish?: BasesWish
   kitId: number
   kit?: PlanRecords['kit']
   records: Omit<PlanRecords, 'kit'>
@@ -76,14 +83,15 @@ function kitOf({ kitId, kit }: PlanJob): KitItem[] | undefined {
 function planOf(job: PlanJob): PlanReply {
   const items = kitOf(job)
   if (!items) return { needsKit: true }
-  return { plan: planFace({ ...questionOf({ ...job.records, kit: [] }, items), mixingMs: PLAN_MIXING_MS }) }
+  const question = { ...questionOf({ ...job.records, kit: [] }, items), mixingMs: PLAN_MIXING_MS }
+  return job.task === 'plan' ? { plan: planFace(question) } : { bases: basesFor(question, job.wish) }
 }
 
 export default function run(job: Job): Reply | PlanReply {
   const begun = performance.now()
   let limit = 0
   try {
-    if (job.task === 'plan') return planOf(job)
+    if (isPlanJob(job)) return planOf(job)
     const read = readJsonText(job.bytes)
     if (!('value' in read)) return { issues: [read.issue], message: read.message }
     const checked = check<object>(ENDPOINTS[job.task].request, read.value)

@@ -1,8 +1,9 @@
+import { BASE_ORDERS, STEERS, type BaseOrder, type Steer } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
 import { MISHAPS } from '#core/plan/mishaps'
 import { DropsDto } from '../compute/parts'
-import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, Text, YesNo } from '../rules'
+import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, SomeOf, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
 import type { MeasuredMixRecord } from './mixes'
 
@@ -39,6 +40,12 @@ export class PlanInput {
   occasion?: OccasionInput | null
   /** The booking it is for; left out, the one that counts today, else a personal visit. */
   @Maybe() @Id() bookingId?: string | null
+}
+
+/** What Match asks: as the plan does, and how it is steered. */
+export class BasesInput extends PlanInput {
+  @OneOf(BASE_ORDERS) order: BaseOrder = 'all together'
+  @SomeOf(STEERS) steers: Steer[] = []
 }
 
 /** What went wrong at the chair, on what day. */
@@ -83,6 +90,15 @@ export interface PlanLine {
   /** When it was done; null while it is only planned. */
   usedAt: string | null
 }
+
+/** A plan kept before steps and the chart were part of one, as one of today. */
+export const planAsNow = (plan: FacePlan): FacePlan => ({
+  ...plan,
+  programme: plan.programme ?? 'full face',
+  steps: plan.steps ?? [],
+  charted: plan.charted ?? [],
+  missing: plan.missing.map(m => ({ ...m, instead: m.instead ?? null })),
+})
 
 /** A kept plan with everything it said. */
 export interface SavedPlan extends PlanLine {

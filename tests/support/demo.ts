@@ -47,7 +47,10 @@ function demoBookings(faceId: string, name: string): FaceBooking[] {
 
 /** Colours of the chart by the product of the kit that is called so. */
 const chartOf = (chart: readonly ChartMarkInput[]) =>
-  chart.map(mark => ({ ...mark, productId: DEMO_PRODUCTS.find(p => p.shade === mark.note)?.id ?? null }))
+  chart.map(mark => {
+    const product = DEMO_PRODUCTS.find(p => p.shade === mark.note && p.lab.L === mark.lab.L)
+    return product ? { ...mark, productId: product.id, note: '' } : mark
+  })
 
 /** A face of the demo with its skin read, as the server would have it. */
 export function demoFace({ face, skin, asked, brings = [], past = [], job }: DemoFace): Face {

@@ -1,7 +1,24 @@
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
 import { skinAt, typicalSkin } from '#core/complexion/skin'
-import { NOTHING_SAID } from '#core/look/brief'
+import {
+  BROW_WISHES,
+  BROWS,
+  CHART_AREAS,
+  CHEEKS,
+  EYE_SHAPES,
+  EYE_STRENGTHS,
+  EYES,
+  GLOWS,
+  LINERS,
+  LIP_FINISHES,
+  LIP_STRENGTHS,
+  LIPS,
+  NOTHING_SAID,
+  SHIMMERS,
+  TEMPERATURES,
+} from '#core/look/brief'
+import { PROGRAMMES } from '#core/look/programme'
 import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/suitability/face'
 import { readIngredients } from '#core/ingredients/ingredients'
 import {
@@ -197,6 +214,31 @@ export function randomFace(random: Random, items: readonly KitItem[]): FaceFacts
       times: 2,
     })),
     secondTone: random.pick([null, { skin: skinAt(7, 0, 1), zone: 'chin' as const }]),
+    programme: random.pick([null, null, ...PROGRAMMES]),
+    brief: {
+      shimmer: { eyes: random.pick(SHIMMERS), cheeks: random.pick(SHIMMERS), lips: random.pick(SHIMMERS) },
+      glow: random.pick(GLOWS),
+      lip: random.pick(LIPS),
+      lipStrength: random.pick(LIP_STRENGTHS),
+      lipFinish: random.pick(LIP_FINISHES),
+      eyes: random.pick(EYES),
+      eyeTemperature: random.pick(TEMPERATURES),
+      eyeStrength: random.pick(EYE_STRENGTHS),
+      liner: random.pick(LINERS),
+      brows: random.pick(BROW_WISHES),
+      cheeks: random.pick(CHEEKS),
+    },
+    chart: some(random, CHART_AREAS, 0.1).map(area => ({
+      area,
+      lab: { L: random.between(20, 80), a: random.between(0, 25), b: random.between(0, 20) },
+      itemId: random.pick([null, random.pick(items).id]),
+      name: area,
+    })),
+    hairColour: random.pick(['', 'black', 'fair', 'copper']),
+    eyeColour: random.pick(['', 'green', 'dark brown']),
+    normallyWears: random.pick(['', 'nothing, ever', 'a little mascara', 'a full face']),
+    brows: random.pick(BROWS),
+    eyeShape: random.pick(EYE_SHAPES),
   })
 }
 

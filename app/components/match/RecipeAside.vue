@@ -117,6 +117,7 @@ const touchInWords = (t: Touch) =>
     <v-btn v-if="whole" color="primary" :variant="isNear ? 'flat' : 'text'" @click="emit('save')">{{
       isNear ? 'Save to the face' : 'Save it all the same'
     }}</v-btn>
+    <slot />
     <SeenScales legend="On the skin it looks" :said="said" @say="say" />
     <div v-if="said && said.seen !== 'right'" class="touch" role="status">
       <template v-if="touch"

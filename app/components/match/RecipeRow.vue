@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
+import type { BaseOffer } from '#core/plan/bases'
 import { chanceInWords } from '#core/reading/likelihood'
+import { formulaInWords } from '~/words/plan'
 
 /** One recipe to choose: its ratio, its drops, how near it comes and how likely that is. */
-defineProps<{
+const props = defineProps<{
   drops: readonly Drops[]
   lab: Lab
   deltaE: number
@@ -14,8 +16,14 @@ defineProps<{
   names?: Record<string, string>
   chosen: boolean
   when?: string
+  /** What it is as a product; only of what was found for a plan. */
+  base?: BaseOffer
+  /** Whether it is held for the plan. */
+  held?: boolean
 }>()
 const emit = defineEmits<{ choose: [] }>()
+/** Whether it is a recipe they are known by. */
+const known = computed(() => props.base?.findings.find(f => f.rule === 'recipe')?.sentence)
 </script>
 
 <template>
@@ -25,9 +33,17 @@ const emit = defineEmits<{ choose: [] }>()
         ><b>{{ ratioInWords(drops) }}</b
         ><span class="small">{{ SHORT_VERDICT[verdictOf(deltaE)] }}, ΔE {{ deltaE.toFixed(1) }}</span
         ><span class="small">{{ chanceInWords(chance) }}: {{ percent(chance) }}</span
-        ><span v-if="when" class="small">{{ when }}</span></span
+        ><span v-if="when" class="small">{{ when }}</span
+        ><span v-if="known" class="small">{{ known }}</span
+        ><span v-if="held" class="small"><b>held for the plan</b></span></span
       >
-      <DropStrip :drops="drops" :mix="lab" :target="target" :bottles="bottles" :names="names" />
+      <span class="mix"
+        ><DropStrip :drops="drops" :mix="lab" :target="target" :bottles="bottles" :names="names" /><span
+          v-if="base"
+          class="small"
+          >{{ formulaInWords(base) }}</span
+        ></span
+      >
     </button>
   </li>
 </template>
@@ -52,6 +68,10 @@ button {
 }
 .chosen button {
   border-left-color: var(--accent);
+}
+.mix {
+  display: grid;
+  gap: 4px;
 }
 .words {
   display: grid;

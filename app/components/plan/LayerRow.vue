@@ -33,12 +33,9 @@ const head = computed(() => `${props.layer.name}${props.layer.where ? `, ${props
     </button>
     <div v-if="open" class="more">
       <ul class="bare reasons">
-        <li v-for="why in layer.asked" :key="why"><span class="weight">asked</span>{{ why }}</li>
+        <li v-for="why in layer.asked" :key="why"><span class="weight">why</span>{{ why }}</li>
         <li v-for="f in layer.findings" :key="f.rule + f.sentence">
           <span class="weight">{{ effectInWords(f) }}</span>{{ f.sentence }}
-        </li>
-        <li v-if="layer.findings.length + layer.asked.length === 0">
-          <span class="weight" />nothing speaks for or against it
         </li>
       </ul>
       <div class="acts">

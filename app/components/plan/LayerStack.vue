@@ -2,9 +2,9 @@
 import { inkOn, labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
 import type { FacePlan, Layer, PlanSeam } from '#core/plan/facePlan'
-import { slotPlan, type Ground } from '#core/plan/slots'
+import { sequenceOf } from '#core/plan/sequence'
 
-/** The plan as it lies on the face: the skin at the bottom, each layer on the one below, seams where two meet badly. */
+/** The plan from the bare skin on, in the order of the work: each layer on what lies there, seams where two meet badly, steps between. */
 const props = defineProps<{ plan: FacePlan; skin: Lab; skinName: string; cut: readonly string[] }>()
 const emit = defineEmits<{
   lock: [layer: Layer]
@@ -14,28 +14,21 @@ const emit = defineEmits<{
 }>()
 const open = ref<string | null>(null)
 
-const outward = (grounds: readonly Ground[]) =>
-  props.plan.layers.filter(l => grounds.includes(slotPlan(l.slot).ground)).reverse()
-const onSkin = computed(() => ({ name: 'Layers on the skin', layers: outward(['skin']) }))
-const groups = computed(() => [
-  onSkin.value,
-  ...[
-    { name: 'Eyes and brows', layers: outward(['eyes', 'brows', 'lashes']) },
-    { name: 'Lips', layers: outward(['lips']) },
-    { name: 'Body', layers: outward(['body']) },
-  ].filter(g => g.layers.length > 0),
-])
-/** Seams are told under the layer that lies on top. */
+const sequence = computed(() => sequenceOf(props.plan))
+/** Seams are told before the layer that comes to lie on top. */
 const seamsUnder = (key: string): PlanSeam[] => props.plan.seams.filter(s => s.over === key)
 const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item.name ?? key
 </script>
 
 <template>
   <div>
-    <template v-for="group in groups" :key="group.name">
-      <h3 v-if="group !== onSkin">{{ group.name }}</h3>
-      <ol class="stack" :aria-label="`${group.name}, the uppermost first`">
-        <template v-for="layer in group.layers" :key="layer.key">
+    <ol class="stack" aria-label="In the order of the work">
+      <li class="skin" :style="{ background: labToCss(skin), color: inkOn(skin) }">bare skin, {{ skinName }}</li>
+      <template v-for="{ layer, step } in sequence.face" :key="layer?.key ?? step?.id">
+        <template v-if="layer">
+          <li v-for="seam in seamsUnder(layer.key)" :key="seam.under" class="seam">
+            <b>Seam over {{ nameOf(seam.under) }}:</b> {{ seam.sentence }}. {{ capital(seam.mend) }}.
+          </li>
           <LayerRow
             :layer="layer"
             :open="open === layer.key"
@@ -46,13 +39,14 @@ const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item
             @empty="emit('empty', layer.key)"
             @take="emit('take', layer, $event)"
           />
-          <li v-for="seam in seamsUnder(layer.key)" :key="seam.under" class="seam">
-            <b>Seam over {{ nameOf(seam.under) }}:</b> {{ seam.sentence }}. {{ capital(seam.mend) }}.
-          </li>
         </template>
-        <li v-if="group === onSkin" class="skin" :style="{ background: labToCss(skin), color: inkOn(skin) }">
-          bare skin, {{ skinName }}
-        </li>
+        <StepRow v-else-if="step" :step="step" />
+      </template>
+    </ol>
+    <template v-if="sequence.later.length > 0">
+      <h3>Afterwards</h3>
+      <ol class="stack" aria-label="Once the face is done">
+        <StepRow v-for="step in sequence.later" :key="step.id" :step="step" />
       </ol>
     </template>
   </div>

@@ -23,7 +23,7 @@ async function list(offerId: string, priceMinor: number, why: string) {
 
 <template>
   <section v-if="rows.length > 0" aria-label="Missing">
-    <h2>Missing</h2>
+    <h2>Missing, or not as asked</h2>
     <dl>
       <template v-for="row in rows" :key="row.key">
         <dt>
@@ -31,6 +31,7 @@ async function list(offerId: string, priceMinor: number, why: string) {
         </dt>
         <dd class="small">
           {{ capital(row.sentences.join('; ')) }}.
+          <template v-if="row.instead">{{ row.instead }} is used. </template>
           <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}`">What to buy</NuxtLink>
           <span v-else-if="row.offer && buys.onTheWay.has(row.offer.id)">{{ row.offer.name }} is on its way.</span>
           <template v-else-if="row.offer && row.bought">

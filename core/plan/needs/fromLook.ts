@@ -84,7 +84,7 @@ export const fromLook: NeedsOf = scene => {
         'mature',
         'lip liner',
         lined ? 'a liner keeps colour out of the lines around the lips' : 'a clear edge for a definite colour',
-        { soft: !lined },
+        { soft: !lined && !look.lip.agreed },
       ),
     ],
     [lip && look.lipFinish === 'gloss', need('look', RULE, 'lip top', 'gloss, as agreed')],
@@ -114,8 +114,14 @@ export const fromChart: NeedsOf = ({ face, programme }) =>
     : face.chart.map((mark): Need => {
         const key = CHART_PLACES[mark.area]
         const [slot, part] = key.split(': ') as [SlotId, string | undefined]
-        return need('chart', 'chart', slot, `${mark.name || 'a colour'} stands on the chart for the ${mark.area}`, {
-          key,
-          ...(part && { where: part }),
-        })
+        return need(
+          'chart',
+          'chart',
+          slot,
+          mark.name ? `${mark.name} for the ${mark.area}, agreed on the chart` : 'agreed on the chart',
+          {
+            key,
+            ...(part && { where: part }),
+          },
+        )
       })

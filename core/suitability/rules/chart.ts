@@ -10,6 +10,6 @@ export const chart: Rule = {
   weigh: ({ item, aim }) =>
     when([
       aim?.is === 'charted' && aim.itemId === item.id,
-      weight(AGREED, `placed on the chart for the ${aim?.is === 'charted' ? aim.area : ''}`),
+      weight(AGREED, `placed on the ${aim?.is === 'charted' ? aim.area : ''} of the chart`),
     ]),
 }

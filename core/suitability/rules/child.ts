@@ -1,4 +1,4 @@
-import { note, veto, when, type Rule, type Said } from '../finding'
+import { note, veto, weight, when, type Rule, type Said } from '../finding'
 import { isScented } from '../../product/item'
 
 const loose = (texture: string) => texture === 'loose powder' || texture === 'spray'
@@ -14,6 +14,7 @@ export const child: Rule = {
         veto('harm', 'scented: a child gets fragrance-free only'),
       ],
       [item.sparkle === 'coarse' && loose(item.texture), veto('harm', 'loose glitter near a child’s eyes')],
+      [item.sparkle !== 'none', weight(-3, 'no sparkle on a child’s skin')],
       [item.ingredients === null, note('list not on record: ask the guardian and read the pack')],
     )
   },

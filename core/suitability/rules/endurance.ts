@@ -20,7 +20,9 @@ export const endurance: Rule = {
       ? when(
           [
             MUST_LAST.includes(slot) && item.wearHours !== null && item.wearHours < job.hours,
-            weight(-2, `lasts ${item.wearHours} h of a ${job.hours} h day`),
+            slot === 'lip colour'
+              ? weight(-0.5, `lasts ${item.wearHours} h: it goes into the pouch for the rest of the day`)
+              : weight(-2, `lasts ${item.wearHours} h of a ${job.hours} h day`),
           ],
           [
             MUST_LAST.includes(slot) && item.wearHours !== null && item.wearHours >= job.hours,

@@ -20,7 +20,7 @@ export const harmony: Rule = {
     const { undertone } = skinPlace(face.skin)
     const warmSkin = undertone === 'golden' || undertone === 'olive'
     const told = (agrees: boolean) =>
-      `taste: a ${warm ? 'warm' : 'cool'} ${hueWord(item.lab!)} ${agrees ? 'agrees with' : 'stands against'} a ${undertone} skin`
+      `taste: a ${warm ? 'warm' : 'cool'} ${hueWord(item.lab!)} ${agrees ? 'agrees with' : 'stands against'} ${undertone} skin`
     return when(
       [(warm && warmSkin) || (cool && undertone === 'rosy'), weight(0.5, told(true))],
       [(cool && warmSkin) || (warm && undertone === 'rosy'), weight(-0.5, told(false))],

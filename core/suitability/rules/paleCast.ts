@@ -21,7 +21,7 @@ export const paleCast: Rule = {
     if (!UNSEEN.includes(slot)) return []
     const { deltaE, lighter, greyer } = castOf(filmOf(item), face.skin, UNDER.includes(slot) ? THIN : 1)
     const limit = UNDER.includes(slot) ? UNDER_MORE : VISIBLE
-    const by = deltaE > PLAIN + limit - VISIBLE ? -4 : -2
+    const by = deltaE > PLAIN + limit - VISIBLE ? -4 : -2 - Math.round(3 * (deltaE - limit)) / 10
     return when(
       [
         deltaE > limit && (lighter > 1 || greyer > 1),

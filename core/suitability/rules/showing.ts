@@ -4,6 +4,8 @@ import { note, weight, when, type Rule, type Said } from '../finding'
 import type { JobFacts } from '../job'
 import { chroma } from '../../colour/lab'
 
+// From here on a colour is another than was meant.
+const FAR = -1.5
 const VIVID_DAYS: readonly JobFacts['type'][] = ['editorial', 'stage']
 
 /** How a colour shows: the film over this skin, these lips or this hair with its direction, not the name on the pan. */
@@ -19,7 +21,12 @@ export const showing: Rule = {
       )
     const { worth, sentence, faults, thickness, shown } = judge(aim, item.lab, filmOf(item), settings.showing)
     const vivid = chroma(item.lab) > settings.showing.vivid && !VIVID_DAYS.includes(job.type) && aim.is !== 'charted'
-    const [fault] = faults
+    const far = worth <= FAR && (aim.is === 'lip' || aim.is === 'lid' || aim.is === 'charted')
+    const fault =
+      faults[0]
+      ?? (far
+        ? `${sentence}: far from ${aim.is === 'charted' ? aim.name || 'what stands on the chart' : aim.words}`
+        : undefined)
     return [
       weight(Math.round(worth * 100) / 100, fault ?? sentence),
       ...when(

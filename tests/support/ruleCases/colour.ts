@@ -10,14 +10,14 @@ export const COLOUR: readonly RuleCase[] = [
   // pale cast
   [
     'pale-cast',
-    by(-2),
+    by(-2.5),
     /turns (pale|grey) on this depth, by ΔE/,
     { item: item('powder', { family: 'powder' }), slot: 'powder', face: { skin: typicalSkin(11, 'neutral') } },
     { item: item('powder', { family: 'powder' }), slot: 'powder', face: { skin: typicalSkin(2, 'neutral') } },
   ],
   [
     'pale-cast',
-    by(-2),
+    by(-2.7),
     /turns pale|turns grey/,
     {
       item: item('sun protection', { filter: 'mineral', spf: 30 }),
@@ -63,14 +63,14 @@ export const COLOUR: readonly RuleCase[] = [
   [
     'harmony',
     by(0.5),
-    /taste: a warm coral agrees with a golden skin/,
+    /taste: a warm coral agrees with golden skin/,
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'golden') } },
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'neutral') } },
   ],
   [
     'harmony',
     by(-0.5),
-    /taste: a warm coral stands against a rosy skin/,
+    /taste: a warm coral stands against rosy skin/,
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'rosy') } },
     { item: item('brow', { lab: WARM }), slot: 'brows', face: { skin: typicalSkin(4, 'rosy') } },
   ],
@@ -78,7 +78,7 @@ export const COLOUR: readonly RuleCase[] = [
   [
     'chart',
     by(8),
-    /placed on the chart for the lips/,
+    /placed on the lips of the chart/,
     { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('lip colour')] } },
     { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('another')] } },
   ],

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { COVERAGES } from '#core/complexion/product'
+import { EYE_FAMILIES, HAIR_SHADES } from '#core/look/colouring'
+import { proposedProgramme, PROGRAMMES } from '#core/look/programme'
 import { AGE_BANDS, SKIN_TYPES, ZONES, type Zone } from '#core/suitability/face'
 import { FINISHES } from '#core/product/item'
 import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
@@ -25,6 +27,17 @@ watch(record, (now, before) => {
 })
 watch([values, wish], () => drafts.keep(props.face, { answers: values, wish }))
 
+const { asks } = useDay(() => props.face)
+/** What would be done if nobody said otherwise: by the answers as they stand on the page. */
+const proposed = computed(() =>
+  proposedProgramme({ facialHair: values.facialHair, bareFaced: values.bareFaced, ageBand: wish.ageBand }, asks.value),
+)
+const programme = computed({
+  get: () => values.programme ?? proposed.value.programme,
+  set: chosen => {
+    values.programme = chosen === proposed.value.programme ? null : chosen
+  },
+})
 const zone = ref<Zone>('forehead')
 const states = computed(() => Object.fromEntries(values.zones.map(z => [z.zone, z.states])))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
@@ -57,6 +70,7 @@ function putBack() {
   Object.assign(values, answers)
   Object.assign(wish, kept)
 }
+const HAIR_WORDS = HAIR_SHADES.map(s => s.word)
 const told = computed(() => who.problem.value || problem.value)
 </script>
 
@@ -75,6 +89,16 @@ const told = computed(() => who.problem.value || problem.value)
       <p v-if="told" role="alert">
         <b>{{ told }}</b>
       </p>
+      <div class="programme">
+        <Choices v-model="programme" label="What is done" :options="PROGRAMMES" />
+        <p class="small">
+          {{
+            values.programme === null
+              ? `Proposed: ${proposed.because}.`
+              : `Chosen; proposed was ${proposed.programme}, since ${proposed.because}.`
+          }}
+        </p>
+      </div>
       <div class="columns">
         <section class="flow">
           <h2>How they want to look</h2>
@@ -142,9 +166,15 @@ const told = computed(() => who.problem.value || problem.value)
       <details>
         <summary>Hair, brows and eyes</summary>
         <div class="grid">
-          <v-text-field v-model="values.hairColour" label="Hair" :error-messages="at('hairColour')" />
-          <v-text-field v-model="values.browColour" label="Brow colour" :error-messages="at('browColour')" />
-          <v-text-field v-model="values.eyeColour" label="Eyes" :error-messages="at('eyeColour')" />
+          <ColourWord v-model="values.hairColour" label="Hair" :words="HAIR_WORDS" hair :errors="at('hairColour')" />
+          <ColourWord
+            v-model="values.browColour"
+            label="Brow colour"
+            :words="HAIR_WORDS"
+            hair
+            :errors="at('browColour')"
+          />
+          <ColourWord v-model="values.eyeColour" label="Eyes" :words="EYE_FAMILIES" :errors="at('eyeColour')" />
           <v-select v-model="values.brows" label="Brows" :items="[...BROWS]" />
           <v-select v-model="values.eyeShape" label="Eye shape" :items="[...EYE_SHAPES]" />
           <v-select v-model="values.eyeSize" label="Eye size" :items="[...EYE_SIZES]" />
@@ -172,6 +202,12 @@ const told = computed(() => who.problem.value || problem.value)
 </template>
 
 <style scoped>
+.programme {
+  margin-top: 10px;
+}
+.programme p {
+  margin: 2px 0 0;
+}
 .save {
   padding: 10px 0;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core'
+import { STEERS, type BaseOffer } from '#core/plan/bases'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
@@ -28,18 +29,20 @@ const reading = computed(() => props.face.readings[0])
 const target = computed(() => targetReading(props.face))
 const readingOpen = ref('read' in route.query)
 const editing = ref(false)
-const match = useMatch(() => target.value?.mean)
+const match = useMatch(() => props.face)
+const plans = usePlans()
 
 interface RecipeToTry {
   key: string
   drops: readonly Drops[]
   lab: Lab
   saved?: string
+  base?: BaseOffer
 }
 const own = ref<RecipeToTry | null>(null)
 const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).join()
 const found = computed<RecipeToTry[]>(() =>
-  match.recipes.value.map(r => ({ key: keyOf(r.drops), drops: r.drops, lab: r.lab })),
+  match.bases.value.map(b => ({ key: keyOf(b.drops), drops: b.drops, lab: b.lab, base: b })),
 )
 /** What a saved recipe makes as its bottles are known now, or what it made when one has left. */
 const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
@@ -71,6 +74,23 @@ const toSkin = (lab: Lab) => (target.value ? difference(lab, target.value.mean) 
 const nearest = computed(() => Math.min(...found.value.map(r => toSkin(r.lab)), Infinity))
 /** Nothing the kit can mix is of use on this skin. */
 const nothingNear = computed(() => found.value.length > 0 && verdictOf(nearest.value) === 'visible')
+const byColour = computed({
+  get: () => match.order.value === 'by colour alone',
+  set: alone => {
+    match.order.value = alone ? 'by colour alone' : 'all together'
+  },
+})
+/** Held for the plan, whatever would be chosen there. */
+const held = computed(() => plans.draftOf(id.value).locks.find(l => l.key === 'foundation')?.drops ?? null)
+const isHeld = (drops: readonly Drops[]) => held.value !== null && keyOf(held.value) === keyOf(drops)
+function hold() {
+  if (!chosen.value) return
+  const drops = chosen.value.drops.map(d => ({ ...d }))
+  if (isHeld(drops)) plans.unlock(id.value, 'foundation')
+  else plans.lock(id.value, { key: 'foundation', empty: false, drops })
+}
+/** What of the wishes cannot be had at this colour. */
+const gaveWay = computed(() => found.value[0]?.base?.gaveWay ?? [])
 const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.value))
 const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
 // The answer is drawn first; what else there is comes right after, or when the answer takes its time.
@@ -158,7 +178,7 @@ function take(touch: Touch) {
         <Computing
           :state="match.state.value"
           what="Mixing"
-          :done="match.progress.value"
+          :done="null"
           again="Mix again"
           @stop="match.stop()"
           @again="match.compute()"
@@ -166,6 +186,15 @@ function take(touch: Touch) {
         <p v-if="found.length === 0 && match.state.value === 'ready'">
           The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink>
         </p>
+        <Choices
+          v-model="match.steers.value"
+          class="steer"
+          several
+          optional
+          hide-label
+          label="Steer the mix"
+          :options="STEERS"
+        />
         <ul class="recipes" aria-label="Recipes from this kit">
           <RecipeRow
             v-if="own"
@@ -184,6 +213,8 @@ function take(touch: Touch) {
             :key="r.key"
             :drops="r.drops"
             :lab="r.lab"
+            :base="r.base"
+            :held="isHeld(r.drops)"
             :delta-e="toSkin(r.lab)"
             :chance="chanceOf(r.lab)"
             :target="target.mean"
@@ -192,13 +223,13 @@ function take(touch: Touch) {
             @choose="chosenKey = r.key"
           />
         </ul>
-        <Act
-          v-if="found.length > 0 && !nothingNear"
-          :aria-pressed="match.finer.value"
-          @click="match.finer.value = !match.finer.value"
-        >
-          {{ match.finer.value ? 'Only small ratios' : 'Finer ratios' }}
-        </Act>
+        <Act v-if="found.length > 0 && !nothingNear" :aria-pressed="byColour" @click="byColour = !byColour">{{
+          byColour ? 'Colour, formula and ease together' : 'By colour alone'
+        }}</Act>
+        <p v-if="gaveWay.length > 0 && !nothingNear" class="gave">
+          {{ capital(listInWords(gaveWay)) }}: all told the best this kit has at this colour.
+          <NuxtLink class="act" :to="`/buys?must=${face.id}`">What to buy</NuxtLink>
+        </p>
         <WaysOut
           v-if="nothingNear && closest && match.state.value === 'ready'"
           :face="face"
@@ -282,7 +313,11 @@ function take(touch: Touch) {
         @save="save"
         @seen="seen"
         @take="take"
-      />
+      >
+        <v-btn color="primary" :aria-pressed="isHeld(chosen.drops)" @click="hold">{{
+          isHeld(chosen.drops) ? 'Held for the plan: let it go' : 'Hold it for the plan'
+        }}</v-btn>
+      </RecipeAside>
       <p v-if="nearest > settings.value.tolerance && !nothingNear" class="set-off">
         <v-btn color="primary" :to="`/buys?must=${face.id}`">What to buy for {{ firstName }}</v-btn>
       </p>
@@ -313,6 +348,13 @@ function take(touch: Touch) {
   padding: 0;
   margin: 8px 0 0;
   border-top: 1px solid var(--line);
+}
+.steer {
+  margin-top: 8px;
+}
+.gave {
+  border-left: 4px solid var(--ink);
+  padding-left: 12px;
 }
 .forget {
   text-align: right;

@@ -61,6 +61,13 @@ async function keepWords(): Promise<boolean> {
 }
 // What was typed is not lost to a look elsewhere.
 onBeforeRouteLeave(() => (look.value !== props.face.consultation.look ? keepWords() : true))
+const brief = computed({
+  get: () => props.face.consultation.brief,
+  set: now => void undo.attempt(() => faces.answer(props.face.id, { brief: now })),
+})
+/** What the plan makes of the chart: asked for once a colour stands there. */
+const { plan } = usePlan(() => props.face.id)
+const told = computed(() => plan.value?.charted ?? [])
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 </script>
 
@@ -98,6 +105,22 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
           </p>
         </div>
       </div>
+      <section v-if="told.length > 0 && marks.length > 0" aria-label="On this face">
+        <h2>On this face</h2>
+        <dl class="told">
+          <template v-for="c in told" :key="c.area"
+            ><dt>
+              <b>{{ capital(c.area) }}</b>
+            </dt>
+            <dd :class="{ mind: !c.asPlaced }">{{ c.sentence }}</dd></template
+          >
+        </dl>
+      </section>
+      <section class="set-off">
+        <h2>The look in short</h2>
+        <ProposedSettings v-model="brief" :texts="[face.wishes, look]" />
+        <BriefFields v-model="brief" />
+      </section>
     </section>
     <aside>
       <PictureWall :face="face" />
@@ -143,6 +166,19 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 .pan[aria-pressed='true'] :deep(.swatch) {
   outline: 3px solid var(--accent);
   outline-offset: -3px;
+}
+.told {
+  margin: 0;
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 2px 14px;
+}
+.told dd {
+  margin: 0;
+}
+.mind {
+  border-left: 4px solid var(--ink);
+  padding-left: 8px;
 }
 aside,
 form {
