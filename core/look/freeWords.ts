@@ -69,7 +69,7 @@ const NAMED: Readonly<Record<ShimmerPlace, RegExp>> = {
 /** What words said about a look seem to ask for, for the artist to confirm. Of each setting the first reading stands. */
 export function proposalsFrom(text: string): Proposal[] {
   const found: Proposal[] = []
-  for (const sentence of text.toLowerCase().split(/[.;!?\n]+/)) {
+  for (const sentence of text.toLowerCase().split(/[.,;!?\n]+/)) {
     for (const { is, field, value } of READINGS) {
       const words = is.exec(sentence)?.[0]
       if (words && !found.some(p => p.set.field === field)) found.push({ set: { field, value }, words })

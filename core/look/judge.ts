@@ -1,6 +1,6 @@
 import { difference } from '../colour/difference'
 import type { Pigment } from '../colour/kubelkaMunk'
-import { chroma, hue, hueDifference, type Lab } from '../colour/lab'
+import { chroma, hue, type Lab } from '../colour/lab'
 import { pigmentFor } from '../complexion/pigments'
 import { shownOn, type Shown } from '../complexion/shown'
 import type { Aim } from './aim'
@@ -48,6 +48,10 @@ export const amountWord = (thickness: number): string =>
 
 /** How far a figure lies outside a band. */
 const outside = (value: number, from: number, to: number) => Math.max(0, from - value, value - to)
+
+// Lips are redder than this; what is yellower and stronger than the skin around looks orange.
+const ORANGE_HUE = 48
+const ORANGE_CHROMA = 8
 
 interface Miss {
   /** About as far from what is meant as so many ΔE. */
@@ -111,7 +115,7 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
       }
     case 'lip': {
       const fair = aim.skin.L > 60
-      const orange = hueDifference(hue(shown.lab), hue(aim.skin)) > 8 && chroma(shown.lab) > chroma(aim.skin) + 5
+      const orange = hue(shown.lab) > ORANGE_HUE && chroma(shown.lab) > chroma(aim.skin) + ORANGE_CHROMA
       const same = difference(shown.lab, aim.skin) < limits.vanishes
       return {
         by: (aim.line ? 0.8 : 1.4) * difference(shown.lab, aim.wanted) + (fair && orange ? 4 : 0) + (same ? 4 : 0),

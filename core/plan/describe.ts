@@ -134,6 +134,19 @@ export function describe(
   }
 }
 
+/** What could stand there instead, the best first: of mixes one of each other formula, since of one formula all look alike. */
+function alternativesTo(chosen: Candidate, candidates: readonly Candidate[]): Layer['alternatives'] {
+  const formulaOf = ({ item, recipe }: Candidate) =>
+    recipe ? `${item.family} ${item.coverage} ${item.finish}` : item.id
+  const seen = new Set([formulaOf(chosen)])
+  return candidates
+    .filter(c => !c.veto && c.item.id !== chosen.item.id)
+    .sort((x, y) => y.score - x.score)
+    .filter(c => !seen.has(formulaOf(c)) && !!seen.add(formulaOf(c)))
+    .slice(0, ALTERNATIVES)
+    .map(({ item, recipe, score, findings }) => ({ item, drops: recipe?.drops ?? null, score, findings }))
+}
+
 function layerOf({ f, candidate }: Chosen, { face, job, faceMl }: PlanQuestion): Layer {
   const { use } = f
   const how = technique(use, candidate.item, face, job)
@@ -151,11 +164,7 @@ function layerOf({ f, candidate }: Chosen, { face, job, faceMl }: PlanQuestion):
     score: candidate.score,
     findings: candidate.findings,
     locked: f.fixed,
-    alternatives: f.candidates
-      .filter(c => c !== candidate && !c.veto && c.item.id !== candidate.item.id)
-      .sort((x, y) => y.score - x.score)
-      .slice(0, ALTERNATIVES)
-      .map(({ item, recipe, score, findings }) => ({ item, drops: recipe?.drops ?? null, score, findings })),
+    alternatives: alternativesTo(candidate, f.candidates),
   }
 }
 

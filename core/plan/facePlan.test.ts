@@ -336,20 +336,9 @@ describe('over random faces, kits and jobs', () => {
       )
     })
 
-  it('no veto is ever violated (160 scenes)', () => {
-    let layers = 0
-    for (let seed = 0; seed < 160; seed++) {
-      const { asked } = scene(seed)
-      const plan = planFace(asked)
-      expect({ seed, vetoes: vetoes(plan, asked) }).toEqual({ seed, vetoes: [] })
-      layers += plan.layers.length
-    }
-    expect(layers).toBeGreaterThan(300)
-  })
-
-  it('locking a place is always respected, whatever else is chosen (200 scenes)', () => {
+  it('locking a place is always respected, whatever else is chosen (280 scenes)', () => {
     let locked = 0
-    for (let seed = 0; seed < 200; seed++) {
+    for (let seed = 0; seed < 280; seed++) {
       const { random, asked } = scene(seed)
       const before = planFace(asked)
       const candidates = before.layers.flatMap(l =>

@@ -212,8 +212,8 @@ export function recipeCandidate(
   )
 }
 
-// A recipe somebody is known by outweighs small advantages of another.
-const KNOWN = 3
+// A recipe somebody is known by is what they get while it fits, unless much speaks against it today.
+const KNOWN = 6
 function ownRecipe({ drops, deltaE }: Recipe, recipes: FaceFacts['recipes'], tolerance: number): Finding[] {
   if (!isOneOf(drops, recipes)) return []
   return deltaE <= tolerance

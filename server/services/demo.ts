@@ -1,15 +1,21 @@
 import { likelihood } from '#core/reading/likelihood'
 import { spherical } from '#core/reading/reading'
-import { matchPacked } from '#core/complexion/match'
+import type { Lab } from '#core/colour/lab'
+import { basesFor } from '#core/plan/bases'
+import type { Situation } from '#core/plan/candidate'
+import type { KitItem } from '#core/product/item'
 import { packPigments } from '#core/complexion/pigments'
 import { skinAt } from '#core/complexion/skin'
 import { mixLab } from '#core/complexion/touch'
 import type { OwnedProduct } from '#shared/records/kit'
-import { Consultation, type ChartMarkInput } from '#shared/records/consultation'
+import { factsOf } from '#shared/faceFacts'
+import { itemOf } from '#shared/kitItem'
+import { planSettings } from '#shared/planSettings'
+import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
 import { measureOf } from '#core/stock/usual'
-import { complexionOf, isMixed, mixingFacts, usablePigments } from '#shared/kitPigments'
-import { DEMO_FACES, DEMO_PALETTE_TESTS, type Known } from '../../demo/faces'
+import { complexionOf, isMixed } from '#shared/kitPigments'
+import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace, type Known } from '../../demo/faces'
 import { DEMO_JOBS } from '../../demo/jobs'
 import type { Carried } from '../../demo/carried'
 import { DEMO_KIT } from '../../demo/kit'
@@ -158,6 +164,50 @@ async function loadMixes(tx: Transaction, owned: readonly OwnedProduct[]): Promi
   )
 }
 
+/** What a plan for somebody of the story is computed from. */
+function askedOf(
+  { face, job, asked }: Pick<DemoFace, 'face' | 'job' | 'asked'>,
+  lab: Lab,
+  items: KitItem[],
+): Situation {
+  const settings = new Settings()
+  const { maxProducts, maxDrops, tolerance } = settings
+  const facts = factsOf({
+    ...face,
+    id: '',
+    version: 1,
+    createdAt: '',
+    bookings: [],
+    consultation: { ...new Consultation(), ...asked, chart: [] },
+    history: [],
+    pictures: [],
+    own: [],
+    plans: [],
+    recipes: [],
+    seen: [],
+    readings: [
+      {
+        id: '',
+        source: 'typed',
+        lab,
+        covariance: [...spherical(1, 1, 1)],
+        note: '',
+        site: 'jaw',
+        tanned: false,
+        takenAt: '',
+      },
+    ],
+  })
+  return {
+    face: facts!,
+    job: DEMO_JOBS.find(j => j.name === job)?.conditions ?? new OccasionInput(),
+    settings: planSettings(settings, { palette: [], flash: [], mixes: [] }, [], daysFromNow(0).slice(0, 10)),
+    items,
+    options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
+    overrides: [],
+  }
+}
+
 /** Colours of the chart by the product of the kit that is called so. */
 const placed = (chart: readonly ChartMarkInput[], owned: readonly OwnedProduct[]) =>
   chart.map(mark => {
@@ -166,12 +216,9 @@ const placed = (chart: readonly ChartMarkInput[], owned: readonly OwnedProduct[]
   })
 
 async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
-  const { tolerance, maxProducts, maxDrops } = new Settings()
+  const { tolerance } = new Settings()
   // Recipes on record date from before the most used bottle ran out.
-  const pigments = usablePigments(
-    owned.map(p => ({ ...p, level: 1 })),
-    mixingFacts([], [], new Settings()),
-  )
+  const full = owned.map(p => itemOf({ ...p, level: 1 }))
   const names = new Map(owned.map(p => [p.id, p.shade]))
   const days = await loadJobs(tx)
   for (const [i, { face, job, skin, known, hasRecipe, asked, brings, past }] of DEMO_FACES.entries()) {
@@ -209,12 +256,12 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
       note: '',
       takenAt,
     })
-    const [best] = hasRecipe ? matchPacked(truth, pigments, { tolerance, maxProducts, maxDrops }, 1) : []
+    const [best] = hasRecipe ? basesFor(askedOf({ face, job, asked }, truth, full)) : []
     if (!best) continue
     await tx.insert(recipes).values({
       id: newId(),
       faceId,
-      drops: best.drops,
+      drops: [...best.drops],
       names: Object.fromEntries(best.drops.map(d => [d.id, names.get(d.id)!])),
       ...labOf(best.lab),
       deltaE: best.deltaE,

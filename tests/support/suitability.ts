@@ -150,6 +150,7 @@ const LISTS = [
   'Aqua, Glycerin, Panthenol', 'Aqua, Dimethicone, Parfum, Linalool', 'Ricinus Communis Seed Oil, Lanolin, Cera Alba',
   'Talc, Mica, Silica', 'Isododecane, Trimethylsiloxysilicate', 'Aqua, Alcohol Denat., Lavandula Angustifolia Oil',
   'Dimethicone, Titanium Dioxide [nano], Carmine', 'Aqua, Prunus Amygdalus Dulcis Oil, Hydrolyzed Wheat Protein',
+  'Aqua, Magnesium Hydroxide, Simethicone',
 ]
 
 /** Anything a kit might hold, sensible or not. */

@@ -44,7 +44,7 @@ const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item
       </template>
     </ol>
     <template v-if="sequence.later.length > 0">
-      <h3>Afterwards</h3>
+      <h2>Afterwards</h2>
       <ol class="stack" aria-label="Once the face is done">
         <StepRow v-for="step in sequence.later" :key="step.id" :step="step" />
       </ol>
@@ -69,7 +69,7 @@ const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item
   margin-left: 216px;
   font-size: 0.92rem;
 }
-h3 {
+h2 {
   margin-top: 18px;
 }
 @media (max-width: 760px) {

@@ -238,7 +238,7 @@ function take(touch: Touch) {
           :delta-e="nearest"
         />
         <template v-if="drawn && face.recipes.length > 0">
-          <h3 class="set-off">On the card</h3>
+          <h2 class="set-off">On the card</h2>
           <ul class="recipes" aria-label="Saved recipes">
             <template v-for="(r, i) in face.recipes" :key="r.id">
               <RecipeRow

@@ -1,0 +1,153 @@
+import { expect, type Page } from '@playwright/test'
+import AxeBuilder from '@axe-core/playwright'
+import { layer, leftOut, openPlan } from './openPlan'
+import { facesFrom, test } from './ground'
+
+/* What was asked is what is planned, and Match says the same. */
+const goTo = (page: Page, name: string, room: string) =>
+  page.getByRole('navigation', { name }).getByRole('link', { name: room, exact: true }).click()
+const missing = (page: Page) => page.getByRole('region', { name: 'Missing' })
+
+/** Somebody new, read, with answers of their own. */
+async function newFace(page: Page, name: string, consultation: object, face: object = {}): Promise<void> {
+  const made = await page.request.post('/api/faces', {
+    data: { name, ageBand: 'adult', skinType: 'normal', coverage: 'medium', finish: 'natural', ...face, consultation },
+  })
+  expect(made.ok()).toBe(true)
+  const { id } = (await made.json()) as { id: string }
+  const read = await page.request.post(`/api/faces/${id}/readings`, {
+    data: { source: 'typed', lab: { L: 58, a: 11, b: 18.5 }, covariance: [0.5, 0, 0, 0.4, 0, 0.4] },
+  })
+  expect(read.ok()).toBe(true)
+}
+
+test('a beard on camera: groomed, not painted, and one tap makes it another programme', async ({ page }) => {
+  await openPlan(page, 'Lucian Vantongeren')
+  await expect(layer(page, /^Powder/)).toBeVisible()
+  for (const colour of [/^Eye colour/, /^Mascara/, /^Cheek/, /^Lip colour/])
+    await expect(layer(page, colour)).toHaveCount(0)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Trim or shave' })).toContainText('Blades are single-use')
+  await goTo(page, 'Lucian Vantongeren', 'Ask')
+  const programme = page.getByRole('group', { name: 'What is done' })
+  await expect(programme.getByRole('button', { name: 'grooming' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText('Proposed: facial hair, and nothing else was asked.')).toBeVisible()
+  await programme.getByRole('button', { name: 'skin and brows' }).click()
+  await page.getByRole('button', { name: 'Keep these answers' }).click()
+  await expect(page.getByRole('button', { name: 'All kept' })).toBeVisible()
+  await goTo(page, 'Lucian Vantongeren', 'Plan')
+  await expect(layer(page, /^Foundation/)).toBeVisible()
+})
+
+test('a mother who wants no shimmer: her words propose it, the artist confirms it, the plan keeps to it', async ({
+  page,
+}) => {
+  await newFace(page, 'Odalys Brennecke', { look: 'No shimmer please, a soft rose lip.' }, { ageBand: 'mature' })
+  await openPlan(page, 'Odalys Brennecke')
+  await goTo(page, 'Odalys Brennecke', 'Look')
+  const read = page.getByRole('region', { name: 'Read from the words' })
+  await expect(read).toContainText('“no shimmer” → shimmer on the eyes: none')
+  await read.getByRole('button', { name: /^Take all/ }).click()
+  await expect(read).toHaveCount(0)
+  await goTo(page, 'Odalys Brennecke', 'Plan')
+  await expect(layer(page, /^Lip colour/)).toContainText('a rose lip, as agreed')
+  await expect(layer(page, /^Highlight/)).toHaveCount(0)
+})
+
+test('a chart that is followed, and what was not possible is told at the chart', async ({ page }) => {
+  await openPlan(page, 'Orla Ndiaye-Brandt')
+  await expect(layer(page, /^Eye colour\b(?!,)/)).toContainText('Old Gold')
+  await expect(layer(page, /^Lip colour/)).toContainText('agreed on the chart')
+  await goTo(page, 'Orla Ndiaye-Brandt', 'Look')
+  const told = page.getByRole('region', { name: 'On this face' })
+  await expect(told).toContainText('Old Gold, as placed')
+  // What holds scent may not go on her, whatever is placed.
+  await page.locator('[data-area="lips"]').click()
+  await page.getByRole('group', { name: 'Colours for the lips' }).getByRole('button', { name: 'Claret' }).click()
+  await expect(told).toContainText('Claret, as placed')
+})
+
+test('chapped lips: scrub, then balm, then colour', async ({ page }) => {
+  await openPlan(page, 'Juniper Okonkwo-Hale')
+  const rows = await page.getByRole('list', { name: 'In the order of the work' }).getByRole('listitem').allInnerTexts()
+  const at = (name: string) => rows.findIndex(r => r.startsWith(name))
+  expect(at('Lip care, scrub')).toBeGreaterThan(0)
+  expect(at('Lip care\n')).toBeGreaterThan(at('Lip care, scrub'))
+  expect(at('Lip colour')).toBeGreaterThan(at('Lip care\n'))
+  expect(rows[0]).toMatch(/^bare skin/)
+})
+
+test('a latex reaction with lashes: the only glue stays in its case, and it is said', async ({ page }) => {
+  await newFace(page, 'Ilke Santoro-Wen', { lashes: 'full', sensitivities: ['latex'] })
+  await openPlan(page, 'Ilke Santoro-Wen')
+  await expect(layer(page, /^Lashes/)).toHaveCount(0)
+  await expect(missing(page)).toContainText(/Lash glue.*latex was declared/s)
+  await expect(leftOut(page)).toContainText(/Feather glue.*holds rubber latex; latex was declared/s)
+})
+
+test('a house rule for one range reaches Match and Plan alike', async ({ page }) => {
+  const before = (await (await page.request.get('/api/settings')).json()) as object
+  const kit = (await (await page.request.get('/api/kit?kind=foundation&q=Reed')).json()) as {
+    lines: { id: string; shade: string }[]
+  }
+  const reed = kit.lines.find(l => l.shade === 'Reed')!
+  const houseRules = [{ slot: 'foundation', itemId: reed.id, sentence: 'the agency sprays everyone with it' }]
+  expect((await page.request.put('/api/settings', { data: { ...before, houseRules, version: undefined } })).ok()).toBe(
+    true,
+  )
+  await openPlan(page, 'Gwendolen Park-Osman')
+  await expect(layer(page, /^Foundation/)).toContainText('Reed')
+  await goTo(page, 'Gwendolen Park-Osman', 'Read and match')
+  await expect(page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem').first()).toContainText(
+    'Reed',
+  )
+  expect((await page.request.put('/api/settings', { data: { ...before, version: undefined } })).ok()).toBe(true)
+})
+
+test('a known client gets the recipe that still fits, and a held one stays', async ({ page }) => {
+  await openPlan(page, 'Bosun Ines Halloran')
+  await goTo(page, 'Bosun Ines Halloran', 'Read and match')
+  const first = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem').first()
+  await expect(first).toContainText(/their own recipe/)
+  const second = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('button').nth(1)
+  await second.click()
+  await page.getByRole('button', { name: 'Hold it for the plan' }).click()
+  await expect(page.getByText('held for the plan', { exact: true })).toBeVisible()
+  await goTo(page, 'Bosun Ines Halloran', 'Plan')
+  await expect(layer(page, /^Foundation/)).toContainText('held')
+  await page.getByRole('button', { name: 'Let everything go' }).click()
+  await expect(layer(page, /^Foundation/)).not.toContainText('held')
+})
+
+test('full and matte that cannot be had: Match and Plan say which gives way, and Buys is a step away', async ({
+  page,
+  request,
+}) => {
+  const kaisa = (await facesFrom(request)).find(f => f.name.startsWith('Kaisa'))!
+  await openPlan(page, kaisa.name)
+  await expect(missing(page)).toContainText(/Medium cover where full was asked; satin where matte was asked/)
+  await goTo(page, kaisa.name, 'Read and match')
+  const row = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem').first()
+  await expect(row).toContainText('medium cover where full was asked, satin where matte was asked')
+  await page.getByRole('link', { name: 'What to buy', exact: true }).click()
+  await expect(page).toHaveURL(/buys\?must=/)
+  await page.goBack()
+  await expect(row).toContainText('medium cover where full was asked')
+  await page.getByRole('button', { name: 'more glow' }).click()
+  await expect(page.getByRole('button', { name: 'more glow' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(row).not.toContainText('matte was asked')
+  await page.getByRole('button', { name: 'By colour alone' }).click()
+  await expect(page.getByRole('button', { name: 'Colour, formula and ease together' })).toBeVisible()
+})
+
+test('the new rooms of a phone hold their width, and axe has nothing to say', async ({ page, request }) => {
+  const orla = (await facesFrom(request)).find(f => f.name.startsWith('Orla'))!
+  await page.setViewportSize({ width: 390, height: 844 })
+  for (const room of ['ask', 'look', '', 'plan']) {
+    await page.goto(`/faces/${orla.id}/${room}`)
+    await expect(page.getByTestId('answer')).toBeVisible()
+    if (room === 'plan' || room === '') await expect(page.getByRole('listitem').first()).toBeVisible()
+    expect([room, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([room, 390])
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect([room, violations]).toEqual([room, []])
+  }
+})
