@@ -1,7 +1,7 @@
 import type { FaceFacts } from '#core/suitability/face'
 import type { Covariance } from '#core/reading/reading'
 import { newestBySite } from '#core/reading/sites'
-import { targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
+import { tannedOnTheDay, targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
 import type { Face, FaceReading } from './records/faces'
 
 const asRead = ({ lab, covariance, site, tanned }: FaceReading): TanReading => ({
@@ -20,7 +20,7 @@ export function factsOf(face: Face): FaceFacts | null {
   const target = targetReading(face)
   if (!target) return null
   // The base lies on the cheek and forehead; the jaw stands in for what was not read.
-  const tanOn = face.consultation.tanOn ?? face.readings[0]?.tanned
+  const tanOn = tannedOnTheDay(face.readings, face.consultation.tanOn)
   const sites = newestBySite(face.readings.filter(r => r.tanned === tanOn))
   const bare = (sites.get('cheek') ?? sites.get('forehead'))?.lab ?? target.mean
   const { consultation: c } = face

@@ -9,6 +9,7 @@ import type { Filled } from './filled'
 import type { FaceFacts } from '../suitability/face'
 import type { Finding } from '../suitability/finding'
 import type { KitItem } from '../product/item'
+import { houseTechnique } from '../suitability/houseRule'
 import { NO_LAYER, seamBetween, type Seam } from './layering'
 import { amountOf, minutesOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
 import { leftOutOf, type LeftOut } from './leftOut'
@@ -111,7 +112,7 @@ export function describe(
       settings,
     ),
     missing: filled.flatMap(f =>
-      missingAt(f, picks.get(f.use.key) ?? null, face).map(m => ({
+      missingAt(f, picks.get(f.use.key) ?? null, question).map(m => ({
         ...m,
         offer: bestOffer(f.use, question, question.offers ?? [], { base: main, concealer }),
       })),
@@ -130,7 +131,7 @@ export function describe(
     ),
     cost: costOf(layers, question),
     pack: [...new Set([...toolsFor(layers, face), ...steps.flatMap(s => s.takes)])].sort(),
-    worn: main && wornOf(main, face, job),
+    worn: main && wornOf(main, face, job, houseTechnique(settings)),
   }
 }
 
@@ -147,9 +148,9 @@ function alternativesTo(chosen: Candidate, candidates: readonly Candidate[]): La
     .map(({ item, recipe, score, findings }) => ({ item, drops: recipe?.drops ?? null, score, findings }))
 }
 
-function layerOf({ f, candidate }: Chosen, { face, job, faceMl }: PlanQuestion): Layer {
+function layerOf({ f, candidate }: Chosen, { face, job, faceMl, settings }: PlanQuestion): Layer {
   const { use } = f
-  const how = technique(use, candidate.item, face, job)
+  const how = technique(use, candidate.item, face, job, houseTechnique(settings))
   return {
     key: use.key,
     slot: use.slot,
@@ -203,8 +204,21 @@ function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: P
   return seams
 }
 
-function missingAt(f: Filled, picked: Candidate | null, face: FaceFacts): Omit<Missing, 'offer'>[] {
+/** Why somebody does not get the recipe they are known by; nothing where it is all there, or they have none. */
+function spoiledRecipe({ recipes }: Pick<FaceFacts, 'recipes'>, { items, settings }: PlanQuestion): string[] {
+  const [newest] = recipes
+  return (newest ?? []).flatMap(({ id }) => {
+    const bottle = items.find(i => i.id === id)
+    if (!bottle) return ['a bottle of their recipe has left the kit']
+    if (bottle.level === 0) return [`their recipe holds ${bottle.name}, which is empty`]
+    const past = bottle.useBy !== null && bottle.useBy < settings.day
+    return past ? [`their recipe holds ${bottle.name}, which is past its period after opening`] : []
+  })
+}
+
+function missingAt(f: Filled, picked: Candidate | null, question: PlanQuestion): Omit<Missing, 'offer'>[] {
   const { use } = f
+  const { face } = question
   if ((f.fixed && !picked) || f.needless !== null) return []
   const place = { key: use.key, slot: use.slot }
   if (!picked) {
@@ -215,6 +229,9 @@ function missingAt(f: Filled, picked: Candidate | null, face: FaceFacts): Omit<M
   }
   const sentences = [
     ...(use.slot === 'foundation' ? gaveWay(picked.item, face) : []),
+    ...(use.key === 'foundation' && !picked.findings.some(x => x.rule === 'recipe')
+      ? spoiledRecipe(face, question)
+      : []),
     ...unmetBy(use.needs, picked.item).map(n => n.sentence),
     ...badlyMet(picked)
       .slice(0, 1)

@@ -203,6 +203,31 @@ describe('a face plan', () => {
     })
   })
 
+  it('a house that sprays: tool and film follow, and what cannot be sprayed is told', () => {
+    const houseRules = [
+      { slot: 'foundation' as const, technique: 'sprayed' as const, sentence: 'sprayed for everyone' },
+    ]
+    const sprayed = planFace(question([base('Liquid')], { settings: settings({ houseRules }) }))
+    expect(layer(sprayed, 'foundation')).toMatchObject({ tool: 'spray gun', technique: 'sprayed' })
+    expect(layer(sprayed, 'foundation')!.asked).toContain('sprayed for everyone')
+    expect(sprayed.worn).toMatchObject({ technique: 'sprayed', thickness: 0.7 })
+    const cream = planFace(question([base('Cream', { texture: 'cream' })], { settings: settings({ houseRules }) }))
+    expect(layer(cream, 'foundation')!.tool).not.toBe('spray gun')
+    expect(cream.missing.find(m => m.slot === 'foundation')!.sentences).toContain('sprayed for everyone')
+  })
+
+  it('a house rule for a range counts by its share of the mix', () => {
+    const houseRules = [{ slot: 'foundation' as const, range: 'Quay / Mist', sentence: 'their own range' }]
+    const kit = [base('Plain'), base('Mist', { range: 'Quay / Mist', lab: typicalSkin(5.2, 'neutral') })]
+    const plan = planFace(question(kit, { settings: settings({ houseRules }) }))
+    expect(layer(plan, 'foundation')!.item.name).toBe('Mist')
+    expect(layer(plan, 'foundation')!.findings).toContainEqual({
+      rule: 'house-rule',
+      effect: { is: 'weight', by: 5 },
+      sentence: 'their own range',
+    })
+  })
+
   it('broken skin: disposables only, and a stick stays away', () => {
     const broken = face({ zones: { cheeks: { states: ['broken'] } } })
     const plan = planFace(

@@ -72,8 +72,16 @@ export function minutesOf(
 
 const thin = (face: FaceFacts, job: JobFacts) => face.bareFaced || face.ageBand === 'mature' || job.highDefinition
 
+const CANNOT_BE_SPRAYED: readonly KitItem['texture'][] = ['cream', 'balm', 'stick', 'gel']
+
 /** How the base is laid on: what shows close up or sits in lines goes on thin; what has to cover is built up. */
-export function baseTechnique(item: KitItem, face: FaceFacts, job: JobFacts): Technique {
+export function baseTechnique(
+  item: KitItem,
+  face: FaceFacts,
+  job: JobFacts,
+  house: Technique | null = null,
+): Technique {
+  if (house && (house !== 'sprayed' || !CANNOT_BE_SPRAYED.includes(item.texture))) return house
   if (thin(face, job)) return 'mist-damp sponge'
   if (face.coverage === 'full' && item.coverage !== 'full' && item.buildable) return 'built up'
   return job.heat || job.humidity ? 'pressed by hand' : 'brush'
@@ -93,10 +101,11 @@ export function technique(
   item: KitItem,
   face: FaceFacts,
   job: JobFacts,
+  house: Technique | null = null,
 ): { tool: string; words: string | null } {
   const plan = slotPlan(slot)
   const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => zones.includes(z))
-  const base = slot === 'foundation' ? baseTechnique(item, face, job) : plan.technique
+  const base = slot === 'foundation' ? baseTechnique(item, face, job, house) : plan.technique
   const tool = slot === 'foundation' ? BASE_TOOL[base!] : plan.tool
   if (raw.length > 0 && slot !== 'set') return { tool: 'disposable sponge or bud, thrown away after', words: base }
   return { tool, words: base }
@@ -136,9 +145,14 @@ export interface WornPrediction extends Worn {
 }
 
 /** What the base looks like on this face, and whether it holds in the light of the venue. */
-export function wornOf({ item }: Candidate, face: FaceFacts, job: JobFacts): WornPrediction | null {
+export function wornOf(
+  { item }: Candidate,
+  face: FaceFacts,
+  job: JobFacts,
+  house: Technique | null = null,
+): WornPrediction | null {
   if (!item.lab) return null
-  const how = baseTechnique(item, face, job)
+  const how = baseTechnique(item, face, job, house)
   const thickness = TECHNIQUES[how]
   const film = pigmentFor(complexionProduct(item as KitItem & { lab: Lab }))
   const drifts = ILLUMINANTS.filter(l => l !== 'D65').map(l => ({

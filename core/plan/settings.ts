@@ -1,5 +1,5 @@
 import type { MixingFacts } from '../complexion/mixable'
-import type { SlotId } from './slots'
+import type { HouseRule } from '../suitability/houseRule'
 import { SHOWING, type Showing } from '../look/showing'
 
 /** A flash photograph of one product or of several worn together. */
@@ -28,7 +28,7 @@ export interface PlanSettings extends MixingFacts {
   /** Per rule: 0 switches it off, 1 is as it comes, 2 doubles its weights. */
   ruleWeights: Readonly<Record<string, number>>
   /** An agency's rule: this slot is done with this kind of technique or this product. */
-  houseRules: readonly { slot: SlotId; itemId: string; sentence: string }[]
+  houseRules: readonly HouseRule[]
 }
 
 export const USUAL_SETTINGS: Omit<PlanSettings, 'day'> = {

@@ -48,4 +48,10 @@ describe('the target on the day', () => {
     expect(targetOnTheDay([at(54, true)], JAW, false)!.mean.L).toBeGreaterThan(58)
   })
   it('nothing is reckoned from nothing', () => expect(targetOnTheDay([], JAW, true)).toBeNull())
+  it('a tanned chest under a face that is not leaves the face its own colour', () => {
+    const readings = [at(52, true, 'chest'), at(62, false, 'jaw')]
+    expect(targetOnTheDay(readings, { jaw: 1, chest: 1 }, null)!.mean.L).toBe(62)
+    expect(targetOnTheDay([at(52, true, 'chest')], JAW, null)!.mean.L).toBe(52)
+    expect(targetOnTheDay(readings, { jaw: 1, chest: 1 }, true)!.mean.L).toBe(52)
+  })
 })

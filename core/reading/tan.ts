@@ -1,6 +1,6 @@
 import type { Covariance, Reading } from './reading'
 import { spherical, summarise } from './reading'
-import { targetOf, type SiteReading, type SiteWeights } from './sites'
+import { targetOf, type Site, type SiteReading, type SiteWeights } from './sites'
 
 /** A reading of a site, with what was on the skin then. */
 export interface TanReading extends SiteReading {
@@ -49,6 +49,17 @@ export interface DayTarget extends Reading {
   reckoned: boolean
 }
 
+const ON_THE_FACE: readonly Site[] = ['jaw', 'cheek', 'forehead']
+/**
+ * Whether a fake tan is on: as it was said, else as the face was read last. A chest that is tanned under a face that is not says
+ * nothing of the face.
+ * @param readings newest first
+ */
+export const tannedOnTheDay = (
+  readings: readonly Pick<TanReading, 'site' | 'tanned'>[],
+  tanOn: boolean | null,
+): boolean => tanOn ?? (readings.find(r => ON_THE_FACE.includes(r.site)) ?? readings[0])?.tanned ?? false
+
 /**
  * The target with a fake tan on, or without. Readings of the other kind do not count; where there are none of the kind wanted, it
  * is reckoned from them.
@@ -61,7 +72,7 @@ export function targetOnTheDay(
   weights: SiteWeights,
   tanOn: boolean | null,
 ): DayTarget | null {
-  const wanted = tanOn ?? readings[0]?.tanned ?? false
+  const wanted = tannedOnTheDay(readings, tanOn)
   const read = targetOf(
     readings.filter(r => r.tanned === wanted),
     weights,

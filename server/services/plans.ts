@@ -28,11 +28,12 @@ import {
   type Tests,
 } from '#shared/records/plans'
 import type { OwnedProduct } from '#shared/records/kit'
+import type { HouseRuleInput } from '#shared/records/settings'
 import { factsOf } from '#shared/faceFacts'
 import { planSettings } from '#shared/planSettings'
 import { today } from '#shared/today'
 import { db, type Transaction } from '../db/connection'
-import { flashTests, paletteTests, planBodies, plans } from '../db/schema'
+import { flashTests, jobs, paletteTests, planBodies, plans } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { catalogue } from './buys'
@@ -60,6 +61,13 @@ function bookingFor(face: Face, { bookingId }: PlanInput): FaceBooking | null {
 const occasionOf = (booking: FaceBooking | null, { occasion }: PlanInput): OccasionInput =>
   occasion ?? (booking ? asksOf(booking) : new OccasionInput())
 
+/** What the job of a booking prescribes, beside the rules of one's own house. */
+async function houseRulesOf(booking: FaceBooking | null): Promise<HouseRuleInput[]> {
+  if (!booking) return []
+  const [job] = await db.select({ houseRules: jobs.houseRules }).from(jobs).where(eq(jobs.id, booking.jobId))
+  return job?.houseRules ?? []
+}
+
 /** Everything a plan for this face is computed from. */
 export async function planRecords(face: Face, input: PlanInput): Promise<PlanRecords> {
   const facts = factsOf(face)
@@ -70,7 +78,12 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
   return {
     face: facts,
     job: occasionOf(booking, input),
-    settings: planSettings(methods, await allTests(), await rangesThatSeparate(), booking?.job.day ?? today()),
+    settings: planSettings(
+      { ...methods, houseRules: [...(await houseRulesOf(booking)), ...methods.houseRules] },
+      await allTests(),
+      await rangesThatSeparate(),
+      booking?.job.day ?? today(),
+    ),
     kit: await usableKit(),
     brought: await usableBrought(face.id),
     offers: (await catalogue()).offers,

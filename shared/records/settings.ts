@@ -3,7 +3,9 @@ import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
 import { METHOD_ORDERS, TONERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/plan/settings'
 import { SHOWING } from '#core/look/showing'
 import { SLOT_IDS, type SlotId } from '#core/plan/slots'
-import { Between, Id, MadeFrom, Many, Minor, Name, Named, OneOf, Text, Whole } from '../rules'
+import { TECHNIQUES, type Technique } from '#core/complexion/worn'
+import type { HouseRule } from '#core/suitability/houseRule'
+import { Between, Id, MadeFrom, Many, Maybe, Minor, Name, Named, OneOf, Satisfies, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const
@@ -12,10 +14,22 @@ const POWDER = ['by zone', 'all over', 'blot only'] as const
 export const THEMES = ['day', 'wings'] as const
 export type Theme = (typeof THEMES)[number]
 
-/** An agency's rule: this place of the plan is done with this product. */
-export class HouseRuleInput {
+const TECHNIQUE_NAMES = Object.keys(TECHNIQUES) as Technique[]
+
+/** An agency's rule: this place of the plan is done with this product or range, or laid on like this. */
+export class HouseRuleInput implements HouseRule {
   @OneOf(SLOT_IDS) slot!: SlotId
-  @Id() itemId!: string
+  @Maybe() @Id() itemId?: string | null
+  @Maybe() @Name(130) range?: string | null
+  @Maybe() @OneOf(TECHNIQUE_NAMES) technique?: Technique | null
+  @Satisfies(
+    'oneOfThree',
+    (_sentence, owner) => {
+      const { itemId, range, technique } = owner as HouseRuleInput
+      return [itemId, range, technique].filter(Boolean).length === 1
+    },
+    'must stand with one of: itemId, range, technique',
+  )
   @Name(120) sentence!: string
 }
 

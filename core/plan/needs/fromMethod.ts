@@ -1,3 +1,4 @@
+import { keepsHouseRule } from '../../suitability/houseRule'
 import { slotPlan } from '../slots'
 import { need, needed, type NeedsOf } from './need'
 
@@ -29,6 +30,8 @@ export const fromHouse: NeedsOf = ({ scope, settings }) => {
   }
   return settings.houseRules.flatMap(rule => {
     const { ground, id } = slotPlan(rule.slot)
-    return touched[ground] ? [need('house rule', 'house-rule', id, rule.sentence)] : []
+    return touched[ground]
+      ? [need('house rule', 'house-rule', id, rule.sentence, { met: item => keepsHouseRule(rule, item) })]
+      : []
   })
 }
