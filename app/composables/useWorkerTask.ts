@@ -20,10 +20,9 @@ function make(): Computing {
   return { worker, remote: wrap<Work>(worker) }
 }
 let ready: Computing | undefined
-/** Starts a worker before anybody asks for one: its code is read while the page is, and run on small questions of its own. */
+/** Starts a worker before anybody asks for one: its code is read while the page is. */
 export function readyWorker(): void {
   ready = make()
-  void ready.remote.wait()
 }
 /** Tells the worker that waits, while it does, which kit it will be asked about. */
 export const prepareWorker = (products: ComplexionProduct[]): void => void ready?.remote.prepare(products)

@@ -2,7 +2,6 @@ import { expose } from 'comlink'
 import { buy, type BuyQuestion } from '#core/buy/buy'
 import { cheapestMend, type MendQuestion } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
-import { matchSafeFirst } from '#core/complexion/safeFirst'
 import type { MixingRules } from '#core/complexion/mixable'
 import { packPigments, pigmentFor } from '#core/complexion/pigments'
 import type { Skin } from '#core/complexion/population'
@@ -14,7 +13,6 @@ import { looksAt, nextLook } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { RecipeOptions, Drops } from '#core/complexion/recipe'
 import { sharesByFamily, sharesOfParts } from '#core/complexion/shares'
-import { warmUp } from '#core/complexion/warmUp'
 import { steer, nextTouch, touchTowards, type Complaint, type Degree } from '#core/complexion/touch'
 
 /** The kit as the worker takes it. */
@@ -26,8 +24,6 @@ export type Progress = (done: number) => void
 
 /** What the screens compute away from the page. Progress is a callback proxied by comlink. */
 const work = {
-  /** Makes use of the time until the first question. */
-  wait: () => void warmUntilAsked(),
   /** Solves for the spectra of a kit, which are known then. */
   prepare: (products: ComplexionProduct[]) => {
     products.forEach(pigmentFor)
@@ -43,8 +39,6 @@ const work = {
     options: RecipeOptions,
     progress: Progress,
   ) => sharesOfParts(products, rules, parts, skins, options, progress),
-  match: ({ products, rules }: Shelf, target: Lab, options: RecipeOptions, limit: number, safeOnly: boolean) =>
-    matchSafeFirst(target, products, safeOnly ? { ...rules, someRisk: false } : rules, options, limit),
   buy: (question: BuyQuestion, progress: Progress) => buy(question, progress),
   mend: (question: MendQuestion, progress: Progress) => cheapestMend(question, progress),
   /** What the verdicts so far say of the bottles, and which look would tell most. */
@@ -65,17 +59,5 @@ const work = {
     nextTouch(packPigments(products, rules), recipe, complaint, degree) ?? null,
 }
 export type Work = typeof work
-
-const PREPARING: keyof Work = 'prepare'
-
-/** Small searches, one at a time: a question waits for one of them at most, and the rest is given up. */
-async function warmUntilAsked(): Promise<void> {
-  let asked = false
-  addEventListener('message', ({ data }: MessageEvent<{ path?: string[] }>) => {
-    asked ||= data.path?.[0] !== PREPARING
-  })
-  const searches = warmUp()
-  while (!asked && !searches.next().done) await new Promise(resolve => setTimeout(resolve))
-}
 
 expose(work)

@@ -4,7 +4,6 @@ import { castOf, driftUnder, pigmentOfDrops, wornMatch } from '#core/complexion/
 import { doubles } from '#core/complexion/doubles'
 import { areaOf, bestCorrection, CONCERNS } from '#core/complexion/correct'
 import { match } from '#core/complexion/match'
-import { matchSafeFirst } from '#core/complexion/safeFirst'
 import { packPigments, pigmentFor } from '#core/complexion/pigments'
 import { clientele, everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
@@ -56,7 +55,7 @@ it('what is mixed across bases, for those who work strictly and those who do not
   const rules = { someRisk: true }
   expect(
     SKINS.map(s =>
-      inShort([match(s, kit, FOUR, 3), match(s, kit, FOUR, 3, rules), matchSafeFirst(s, kit, rules, FOUR, 3)]),
+      inShort([match(s, kit, FOUR, 3), match(s, kit, FOUR, 3, rules)]),
     ),
   ).toMatchSnapshot()
   const beige = shade(5)

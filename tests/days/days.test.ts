@@ -5,8 +5,11 @@ import { itemOf } from '#shared/kitItem'
 import { demoProduct } from '../support/demo'
 import { DEMO_KIT } from '../../demo/kit'
 import { question, settings } from '../support/suitability'
-import { DAYS, type DayCase } from './cases'
+import type { DayCase } from './case'
+import { LOOKS } from './looks'
+import { PEOPLE } from './people'
 
+const DAYS = [...PEOPLE, ...LOOKS]
 const KIT = DEMO_KIT.map((carried, i) => itemOf(demoProduct(carried, `k${i}`)))
 const planOf = ({ face, job, settings: how, extra = [], without }: DayCase): FacePlan =>
   planFace(question([...KIT.filter(i => !without?.(i)), ...extra], { face, job, settings: settings(how) }))
@@ -79,7 +82,7 @@ const FILE = 'docs/plan-cases.md'
 const HEAD = `# Faces in a day
 
 What the plan makes of faces and days that are not in the demo, on the demo's kit. Each stands with what must and must not be in it in
-\`tests/days/cases.ts\`; this table is written by \`VARIETAS_WRITE=1 npx jest tests/days\`.
+\`tests/days/\`; this table is written by \`VARIETAS_WRITE=1 npx jest tests/days\`.
 
 | who and what for | the plan |
 |---|---|

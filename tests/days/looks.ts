@@ -1,0 +1,179 @@
+import { skinAt } from '#core/complexion/skin'
+import { ANTACID, holds, mark, named, on, plain, red, scented, who, type DayCase } from './case'
+
+/** What is declared, what is agreed, what is done at all, and how the artist works. */
+export const LOOKS: readonly DayCase[] = [
+  {
+    who: 'no scent anywhere',
+    face: who({ skin: [5, 8, 1.05], noScent: true, skinType: 'dry' }),
+    job: on('ceremony party', { outdoors: true }),
+    expect: { has: ['lip care', 'moisturise', 'lip colour'], never: scented },
+  },
+  {
+    who: 'reacts to lanolin and carmine',
+    face: who({ skin: [4], sensitivities: ['lanolin', 'carmine'] }),
+    job: on('evening'),
+    expect: { has: ['lip care', 'cheek'], never: holds('lanolin', 'carmine') },
+  },
+  {
+    who: 'mild only, reactive and dry',
+    face: who({ skin: [2], skinType: 'dry', mildOnly: true, zones: { cheeks: ['reactive'] } }),
+    job: on('personal'),
+    expect: {
+      is: { moisturise: i => !scented(i), cleanse: i => !scented(i) },
+      lacks: ['bronze', 'contour', 'highlight'],
+    },
+  },
+  {
+    who: 'dark circles on fair skin',
+    face: who({ skin: [1.5], zones: { 'eye area': ['dark circles'] } }),
+    job: on('portrait'),
+    expect: { has: ['corrector', 'concealer'], is: { corrector: named(/Shell Peach/) } },
+  },
+  {
+    who: 'dark circles on deep skin',
+    face: who({ skin: [7.5], zones: { 'eye area': ['dark circles'] } }),
+    job: on('portrait'),
+    without: i => i.kind === 'concealer',
+    expect: { has: ['corrector'], is: { corrector: named(/Marigold|Apricot/) } },
+  },
+  {
+    who: 'deeper chin and hairline, marks on the chin',
+    face: who({
+      skin: [7],
+      zones: { chin: ['uneven'], hairline: ['uneven'] },
+      secondTone: { skin: skinAt(9, 0, 1), zone: 'chin' },
+    }),
+    job: on('ceremony party'),
+    expect: { has: ['foundation', 'foundation: chin', 'corrector'] },
+  },
+  {
+    who: 'eyes only, green eyes',
+    face: who({ skin: [3], programme: 'eyes only', eyeColour: 'green', brief: { eyes: 'soft', liner: 'brown' } }),
+    job: on('personal'),
+    expect: {
+      has: ['eyes', 'liner', 'mascara', 'brows'],
+      lacks: ['foundation', 'cheek', 'lip colour', 'moisturise', 'powder'],
+      is: { liner: named(/brown/) },
+    },
+  },
+  {
+    who: 'body only: arms and legs with a fake tan',
+    face: who({ skin: [6, 6], programme: 'body only' }),
+    job: on('stage', { limbs: 4 }),
+    expect: {
+      has: ['body', 'set'],
+      lacks: ['foundation', 'cleanse', 'eyes', 'lip colour', 'brows'],
+      minutes: [35, 60],
+    },
+  },
+  {
+    who: 'a touch-up between two numbers',
+    face: who({ skin: [5], skinType: 'oily', programme: 'touch-up' }),
+    job: on('stage'),
+    expect: {
+      has: ['powder', 'lip colour'],
+      lacks: ['cleanse', 'moisturise', 'foundation', 'eyes', 'mascara'],
+      steps: ['blot'],
+      minutes: [3, 15],
+    },
+  },
+  {
+    who: 'as agreed on the chart: a violet lid nobody would choose by depth',
+    face: who({
+      skin: [4],
+      programme: 'as agreed on the chart',
+      chart: [mark('lid', 50, -20, -34, 'Kingfisher'), mark('lips', 62, 18, 16, 'Linen')],
+    }),
+    job: on('editorial'),
+    expect: {
+      has: ['eyes', 'lip colour', 'foundation'],
+      lacks: ['cheek', 'brows', 'liner', 'contour'],
+      is: { 'eyes': named(/Kingfisher/), 'lip colour': named(/Linen/) },
+    },
+  },
+  {
+    who: 'an editorial with vivid lips on the chart and a full face',
+    face: who({ skin: [6], chart: [mark('lips', 48, 58, 40, 'a signal red')] }),
+    job: on('editorial'),
+    expect: { has: ['lip colour', 'foundation'], is: { 'lip colour': red } },
+  },
+  {
+    who: 'copper hair and brows, pale, natural',
+    face: who({ skin: [1.2, -3], hairColour: 'copper', brows: 'sparse', eyeColour: 'blue' }),
+    job: on('ceremony party'),
+    expect: { is: { brows: named(/Rust/) } },
+  },
+  {
+    who: 'silver hair, brows nearly gone',
+    face: who({ skin: [3], hairColour: 'silver', browColour: 'grey', brows: 'sparse', ageBand: 'mature' }),
+    job: on('portrait'),
+    expect: { is: { brows: named(/Ash/), eyes: plain } },
+  },
+  {
+    who: 'brows to be left alone, no liner',
+    face: who({ skin: [5], brief: { brows: 'leave', liner: 'none' } }),
+    job: on('evening'),
+    expect: { lacks: ['brows', 'liner'] },
+  },
+  {
+    who: 'bronzed cheeks and a glow, dry skin, summer party',
+    face: who({ skin: [4.5, 5], skinType: 'dry', finish: 'dewy', brief: { cheeks: 'bronzed', glow: 'yes' } }),
+    job: on('personal', { outdoors: true }),
+    expect: { has: ['bronze', 'glow', 'sun protection'], is: { bronze: named(/Noon/) } },
+  },
+  {
+    who: 'a teenager with blemishes, oily',
+    face: who({ skin: [4.7], ageBand: 'teen', skinType: 'oily', zones: { forehead: ['blemish-prone'] } }),
+    job: on('portrait', { flash: true }),
+    expect: {
+      has: ['concealer', 'powder'],
+      lacks: ['eyes', 'liner', 'contour'],
+      is: { 'lip colour': i => i.finish !== 'matte' },
+    },
+  },
+  {
+    who: 'tears expected, combination skin',
+    face: who({ skin: [7, 9, 0.9], skinType: 'combination' }),
+    job: on('ceremony party'),
+    expect: { is: { mascara: i => i.resists.includes('water') }, has: ['set', 'eye primer', 'moisturise: cheeks'] },
+  },
+  {
+    who: 'flash all evening, oily',
+    face: who({ skin: [5], skinType: 'oily' }),
+    job: on('evening'),
+    expect: { is: { foundation: i => !(i.filter === 'mineral' && (i.spf ?? 0) >= 30) } },
+  },
+  {
+    who: 'full and matte asked where the kit has neither',
+    face: who({ skin: [8], skinType: 'oily', coverage: 'full', finish: 'matte' }),
+    job: on('evening'),
+    expect: { tells: [/medium cover where full was asked/, /satin where matte was asked/] },
+  },
+  {
+    who: 'a known client whose recipe still fits',
+    face: who({ skin: [3.85, 2.2, 1], recipes: [] }),
+    job: on('personal'),
+    expect: { has: ['foundation'] },
+  },
+  {
+    who: 'toner always, blotting only, skin straight through',
+    face: who({ skin: [5], skinType: 'oily' }),
+    job: on('screen'),
+    settings: { toner: 'always', powder: 'blot only', order: 'skin straight through' },
+    expect: { has: ['tone'], lacks: ['powder', 'powder: under the eye'], steps: ['blot'] },
+  },
+  {
+    who: 'somebody keeps an antacid as a mattifier in the bag',
+    face: who({ skin: [5], skinType: 'oily', zones: { nose: ['textured'] } }),
+    job: on('ceremony party'),
+    extra: [ANTACID],
+    expect: { has: ['primer'], never: holds('magnesium hydroxide') },
+  },
+  {
+    who: 'a lesson: little, what she can buy herself',
+    face: who({ skin: [4, -6], normallyWears: 'just a little' }),
+    job: on('lesson'),
+    expect: { programme: 'full face', lacks: ['contour', 'highlight', 'liner'], has: ['eyes', 'cheek', 'lip colour'] },
+  },
+]
