@@ -45,7 +45,7 @@ try {
   }
   await shoot('bench', '/')
   await shoot('faces', '/faces')
-  await shoot('match', face('Orla'), () => page.getByRole('button', { name: 'a touch too yellow' }).click())
+  await shoot('match', face('Orla'))
   await shoot('reading', `${face('Idris')}?read`, async () => {
     await page.getByRole('group', { name: 'Bottles' }).getByRole('button', { name: 'Brick Lane End' }).click()
     await page.getByRole('button', { name: 'a little lighter' }).click()

@@ -18,12 +18,15 @@ export function filmOver(film: Pigment, ground: ArrayLike<number>, thickness: nu
     throw new RangeError(`a film and its ground have ${BANDS} samples each`)
   if (!(thickness >= 0)) throw new RangeError(`a film cannot be ${thickness} thick`)
   const t = NORMAL * film.S * thickness
-  return Float64Array.from(ground, (Rg, i) => {
-    if (t === 0) return Rg
+  if (t === 0) return Float64Array.from(ground)
+  const R = new Float64Array(BANDS)
+  for (let i = 0; i < BANDS; i++) {
     const a = 1 + film.K[i]! / film.S
     const b = Math.sqrt(a * a - 1)
     // b·coth(bt), which tends to 1/t for a film that absorbs nothing.
     const bCoth = b * t < 1e-6 ? 1 / t : b / Math.tanh(b * t)
-    return (1 - Rg * (a - bCoth)) / (a - Rg + bCoth)
-  })
+    const Rg = ground[i]!
+    R[i] = (1 - Rg * (a - bCoth)) / (a - Rg + bCoth)
+  }
+  return R
 }

@@ -1,7 +1,8 @@
 import { difference } from '../colour/difference'
 import type { Pigment } from '../colour/kubelkaMunk'
-import { chroma, type Lab } from '../colour/lab'
-import { layered } from './worn'
+import { filmOver } from '../colour/film'
+import { chroma, reflectanceToLab, type Lab } from '../colour/lab'
+import { knownReflectance } from '../colour/spectrum'
 
 /** A colour as it shows on what it lies on, with the direction in which it moves it. */
 export interface Shown {
@@ -20,9 +21,10 @@ export interface Shown {
 /**
  * How a film shows on a ground: skin, lips, a lid.
  * @param thickness relative to a normal layer (1)
+ * @param under reflectance of the ground, where it is at hand
  */
-export function shownOn(film: Pigment, ground: Lab, thickness: number): Shown {
-  const lab = layered(ground, [{ film, thickness }])
+export function shownOn(film: Pigment, ground: Lab, thickness: number, under = knownReflectance(ground)): Shown {
+  const lab = reflectanceToLab(filmOver(film, under, thickness))
   return {
     lab,
     dL: lab.L - ground.L,

@@ -1,6 +1,7 @@
 import { difference } from '../colour/difference'
 import type { Pigment } from '../colour/kubelkaMunk'
 import { chroma, hue, type Lab } from '../colour/lab'
+import { knownReflectance } from '../colour/spectrum'
 import { pigmentFor } from '../complexion/pigments'
 import { shownOn, type Shown } from '../complexion/shown'
 import type { Aim } from './aim'
@@ -168,8 +169,9 @@ export function judge(aim: Aim, lab: Lab, film: Pigment, limits: Showing): Judge
   if (aim.is === 'brow' || aim.is === 'line') return judgeLine(aim, lab)
   let best: (Judged & { miss: number }) | undefined
   const wanted = aim.is === 'charted' ? chartedLook(aim) : null
+  const under = knownReflectance(aim.on)
   for (const thickness of aim.is === 'lip' && aim.line ? DRAWN : AMOUNTS[aim.is]!) {
-    const shown = shownOn(film, aim.on, thickness)
+    const shown = shownOn(film, aim.on, thickness, under)
     const { by, faults } = wanted ? { by: difference(shown.lab, wanted), faults: [] } : missOf(aim, shown, limits)
     const miss = by + FAULT * faults.length + heavyHanded(thickness)
     if (best && best.miss <= miss) continue

@@ -82,6 +82,8 @@ function needlessAt(use: SlotUse, { face }: PlanQuestion, under: Under, filled: 
 
 // What it may cost to have a crease that is not the lid again.
 const WORTH_ANOTHER = 2
+const shows = ({ findings }: Candidate) =>
+  findings.some(f => f.rule === 'shows-on-skin' && f.effect.is === 'weight' && f.effect.by > 0)
 /** A lid and a crease of one colour are one colour: where another is about as good in one of the two, it is taken there. */
 function twoShades(filled: readonly Filled[], picks: Map<string, Candidate | null>): void {
   const [lid, crease] = ['eyes', 'eyes: crease'].map(key => filled.find(f => f.use.key === key))
@@ -91,7 +93,9 @@ function twoShades(filled: readonly Filled[], picks: Map<string, Candidate | nul
     .filter(f => !f.fixed && !f.use.needs.some(n => n.from === 'chart'))
     .flatMap(f => {
       const worthOf = (id: string) => f.place.options.find(o => o.what.item.id === id)?.worth ?? -Infinity
-      const [next] = f.place.options.filter(o => o.what.item.id !== same.item.id).sort((x, y) => y.worth - x.worth)
+      const [next] = f.place.options
+        .filter(o => o.what.item.id !== same.item.id && shows(o.what))
+        .sort((x, y) => y.worth - x.worth)
       return next ? [{ f, next, costs: worthOf(same.item.id) - next.worth }] : []
     })
     .sort((x, y) => x.costs - y.costs)

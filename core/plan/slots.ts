@@ -1,6 +1,7 @@
 import type { Technique } from '../complexion/worn'
 import type { Zone } from '../suitability/face'
 import type { ItemKind, Place } from '../product/item'
+import { LIMB_ML } from '../stock/amount'
 import type { MethodOrder } from './settings'
 
 // prettier-ignore
@@ -99,7 +100,7 @@ export const SLOTS: readonly SlotPlan[] = [
   slot({ id: 'lip top', name: 'On top of the lips', kinds: ['gloss', 'lip care'], ground: 'lips', place: 'lips',
     minutes: 1, amount: 0.1, unit: 'ml', tool: 'lip applicator', takes: ['lip applicator'] }),
   slot({ id: 'body', name: 'Body', kinds: ['body make-up'], ground: 'body', place: 'body',
-    minutes: 10, amount: 3, unit: 'ml', tool: 'large sponge', takes: ['body sponge'] }),
+    minutes: 10, amount: LIMB_ML, unit: 'ml', tool: 'large sponge', takes: ['body sponge'] }),
   slot({ id: 'set', name: 'Set', kinds: ['setting spray'], ground: 'skin', place: 'face',
     minutes: 0.5, amount: 1, unit: 'ml', tool: 'spray, arm’s length' }),
 ]

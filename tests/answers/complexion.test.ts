@@ -53,11 +53,7 @@ it('what is mixed across bases, for those who work strictly and those who do not
     randomProduct(`p${i}`, random, ['silicone', 'water', 'oil', 'unknown']),
   )
   const rules = { someRisk: true }
-  expect(
-    SKINS.map(s =>
-      inShort([match(s, kit, FOUR, 3), match(s, kit, FOUR, 3, rules)]),
-    ),
-  ).toMatchSnapshot()
+  expect(SKINS.map(s => inShort([match(s, kit, FOUR, 3), match(s, kit, FOUR, 3, rules)]))).toMatchSnapshot()
   const beige = shade(5)
   const correctors = [ADJUSTERS[1]!, ADJUSTERS[2]!, ADJUSTERS[4]!]
   expect(

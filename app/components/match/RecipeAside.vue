@@ -4,7 +4,7 @@ import { difference } from '#core/colour/difference'
 import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
-import { amountForFace, blendedCoverage } from '#core/stock/amount'
+import { amountForFace, blendedCoverage, LIMB_ML } from '#core/stock/amount'
 import { riskBetween } from '#core/plan/layering'
 import { complexionOf } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
@@ -29,10 +29,15 @@ const plans = usePlans()
 const deltaE = computed(() => difference(props.lab, props.target))
 const products = computed(() => props.drops.flatMap(d => kit.byId.get(d.id) ?? []))
 const whole = computed(() => products.value.length === props.drops.length)
+/** What it is mixed for: the same colour for arms and legs takes more of it. */
+const LIMBS = { 'a limb': 1, 'four limbs': 4 } as const
+const AREAS = ['the face', 'a limb', 'four limbs'] as const
+const area = ref<(typeof AREAS)[number]>('the face')
 const amount = computed(() => {
   if (!whole.value) return null
   const coverage = blendedCoverage(props.drops, products.value.map(complexionOf))
-  return { coverage, ...amountForFace(props.drops, settings.faceMl[coverage], settings.value.dropMl) }
+  const wantedMl = area.value === 'the face' ? settings.faceMl[coverage] : LIMB_ML * LIMBS[area.value]
+  return { coverage, wantedMl, ...amountForFace(props.drops, wantedMl, settings.value.dropMl) }
 })
 /** Bases in this mix that often hold and sometimes do not. */
 const risky = computed(() => {
@@ -98,7 +103,11 @@ const touchInWords = (t: Touch) =>
       <NuxtLink to="/methods">keep what you saw</NuxtLink>.
     </p>
     <div v-if="amount">
-      <h3>For this face: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
+      <h3>For {{ area }}: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
+      <Choices v-model="area" label="Mixed for" hide-label :options="AREAS" />
+      <p v-if="amount.totalMl - amount.wantedMl > 0.005" class="small">
+        {{ (amount.totalMl - amount.wantedMl).toFixed(2) }} ml more than it takes, since drops are whole.
+      </p>
       <table class="amounts">
         <caption class="visually-hidden">
           Drops for this face

@@ -1,5 +1,6 @@
 import { CHART_PLACES } from '../../look/aim'
 import type { Part } from '../../look/agreed'
+import { JOB_WORDS } from '../../look/programme'
 import type { KitItem } from '../../product/item'
 import { has } from '../../suitability/face'
 import { need, needed, type Need, type NeedsOf } from './need'
@@ -53,7 +54,13 @@ export const fromLook: NeedsOf = scene => {
     [
       scope.cheeks
         && (look.cheeks.is === 'sculpted' || (strong && !look.cheeks.agreed && !face.bareFaced && !mature && !child)),
-      need('look', 'look', 'contour', why('the face shaped', look.cheeks), { soft: !look.cheeks.agreed, met: matte }),
+      need(
+        'look',
+        'look',
+        'contour',
+        look.cheeks.agreed ? 'the face shaped, as agreed' : `the face shaped, usual for ${JOB_WORDS[job.type]}`,
+        { soft: !look.cheeks.agreed, met: matte },
+      ),
     ],
     [scope.cheeks && look.cheeks.is === 'bronzed', need('look', RULE, 'bronze', why('sun on the face', look.cheeks))],
     [

@@ -8,8 +8,5 @@ export const chart: Rule = {
   id: 'chart',
   looksAt: 'the face chart',
   weigh: ({ item, aim }) =>
-    when([
-      aim?.is === 'charted' && aim.itemId === item.id,
-      weight(AGREED, `placed on the ${aim?.is === 'charted' ? aim.area : ''} of the chart`),
-    ]),
+    when([aim?.is === 'charted' && aim.itemId === item.id, weight(AGREED, 'the very product that was placed there')]),
 }

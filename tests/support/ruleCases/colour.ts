@@ -78,7 +78,7 @@ export const COLOUR: readonly RuleCase[] = [
   [
     'chart',
     by(8),
-    /placed on the lips of the chart/,
+    /the very product that was placed there/,
     { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('lip colour')] } },
     { item: item('lip colour', { lab: WARM }), slot: 'lip colour', face: { chart: [onLips('another')] } },
   ],

@@ -49,6 +49,12 @@ const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
 const saved = computed<RecipeToTry[]>(() =>
   props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
 )
+/** Bottles of a recipe that are not to be had: empty, or put away. */
+const spoiled = (drops: readonly Drops[]) =>
+  drops.flatMap(({ id }) => {
+    const bottle = kit.byId.get(id)
+    return bottle?.level === 0 ? [`${bottle.shade} is empty`] : bottle?.retiredAt ? [`${bottle.shade} is retired`] : []
+  })
 const chosenKey = ref<string>()
 const chosen = computed(() => {
   const all = chosenKey.value ? [...(own.value ? [own.value] : []), ...found.value, ...saved.value] : []
@@ -250,7 +256,7 @@ function take(touch: Touch) {
                 :bottles="kit.byId"
                 :names="r.names"
                 :chosen="chosen?.key === r.id"
-                :when="stampInWords(r.savedAt)"
+                :when="[stampInWords(r.savedAt), ...spoiled(r.drops)].join('; ')"
                 @choose="chosenKey = r.id"
               />
               <li v-if="toSkin(saved[i]!.lab) > settings.value.tolerance">
