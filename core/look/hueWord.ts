@@ -32,6 +32,8 @@ const GREY = 7
 // prettier-ignore
 const MUTED_WARM = [[26, 'dark brown'], [44, 'brown'], [60, 'taupe'], [74, 'beige'], [101, 'ivory']] as const
 // prettier-ignore
+const MUTED_COOL = [[32, 'deep mauve'], [62, 'mauve'], [101, 'pale mauve']] as const
+// prettier-ignore
 const GREYS = [[18, 'black'], [45, 'charcoal'], [70, 'grey'], [101, 'white']] as const
 
 const byLightness = (L: number, words: readonly (readonly [number, string])[]) => words.find(([below]) => L < below)![1]
@@ -41,6 +43,7 @@ export function hueWord(lab: Lab): string {
   const c = chroma(lab)
   if (c < GREY) return byLightness(lab.L, GREYS)
   const angle = (hue(lab) + 360) % 360
-  if (c < MUTED && angle > 30 && angle < 105) return byLightness(lab.L, MUTED_WARM)
+  if (c < MUTED && angle > 32 && angle < 105) return byLightness(lab.L, MUTED_WARM)
+  if (c < MUTED && (angle <= 32 || angle >= 330)) return byLightness(lab.L, MUTED_COOL)
   return byLightness(lab.L, BANDS.find(b => angle < b.below)!.words)
 }

@@ -30,7 +30,8 @@ export class HouseRuleInput implements HouseRule {
     },
     'must stand with one of: itemId, range, technique',
   )
-  @Name(120) sentence!: string
+  @Name(120)
+  sentence!: string
 }
 
 /** How this artist works. */

@@ -28,7 +28,8 @@ export const showing: Rule = {
         ? `${sentence}: far from ${aim.is === 'charted' ? aim.name || 'what stands on the chart' : aim.words}`
         : undefined)
     return [
-      weight(Math.round(worth * 100) / 100, fault ?? sentence),
+      // What is wrong is no merit, however near the rest of it comes.
+      weight(Math.round((faults.length > 0 ? Math.min(worth, FAR) : worth) * 100) / 100, fault ?? sentence),
       ...when(
         [slot === 'eyes' && vivid, weight(-1.5, 'vivid, and nobody asked for it')],
         [
