@@ -11,6 +11,7 @@ import type { OwnedProduct } from '#shared/records/kit'
 import { factsOf } from '#shared/faceFacts'
 import { itemOf } from '#shared/kitItem'
 import { planSettings } from '#shared/planSettings'
+import { stranger } from '#shared/stranger'
 import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
 import { measureOf } from '#core/stock/usual'
@@ -172,32 +173,7 @@ function askedOf(
 ): Situation {
   const settings = new Settings()
   const { maxProducts, maxDrops, tolerance } = settings
-  const facts = factsOf({
-    ...face,
-    id: '',
-    version: 1,
-    createdAt: '',
-    bookings: [],
-    consultation: { ...new Consultation(), ...asked, chart: [] },
-    history: [],
-    pictures: [],
-    own: [],
-    plans: [],
-    recipes: [],
-    seen: [],
-    readings: [
-      {
-        id: '',
-        source: 'typed',
-        lab,
-        covariance: [...spherical(1, 1, 1)],
-        note: '',
-        site: 'jaw',
-        tanned: false,
-        takenAt: '',
-      },
-    ],
-  })
+  const facts = factsOf(stranger(lab, face, { ...asked, chart: [] }))
   return {
     face: facts!,
     job: DEMO_JOBS.find(j => j.name === job)?.conditions ?? new OccasionInput(),

@@ -5,9 +5,8 @@ import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import { take } from '#core/stock/fills'
 import { itemsOf, type PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
-import { spherical } from '#core/reading/reading'
-import { Consultation, OccasionInput } from '#shared/records/consultation'
-import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
+import { OccasionInput } from '#shared/records/consultation'
+import type { Face } from '#shared/records/faces'
 import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
 import {
   locksOf,
@@ -31,6 +30,7 @@ import type { OwnedProduct } from '#shared/records/kit'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { factsOf } from '#shared/faceFacts'
 import { planSettings } from '#shared/planSettings'
+import { stranger } from '#shared/stranger'
 import { today } from '#shared/today'
 import { db, type Transaction } from '../db/connection'
 import { flashTests, jobs, paletteTests, planBodies, plans } from '../db/schema'
@@ -124,33 +124,7 @@ export async function mendFor(faceId: string, { mishap, occasion }: MishapInput)
 
 /** Plans for a stranger, so that the thread has its code loaded and its rules run before the first artist of the day asks. */
 export async function warmPlans(): Promise<void> {
-  const lab = typicalSkin(5, 'neutral')
-  const reading: FaceReading = {
-    id: '',
-    source: 'typed',
-    lab,
-    covariance: [...spherical(1, 1, 1)],
-    note: '',
-    site: 'jaw',
-    tanned: false,
-    takenAt: '',
-  }
-  const stranger: Face = {
-    ...Object.assign(new FaceInput(), { name: '' }),
-    id: '',
-    version: 1,
-    createdAt: '',
-    bookings: [],
-    consultation: new Consultation(),
-    readings: [reading],
-    history: [],
-    pictures: [],
-    own: [],
-    plans: [],
-    recipes: [],
-    seen: [],
-  }
-  const records = await planRecords(stranger, new PlanInput())
+  const records = await planRecords(stranger(typicalSkin(5, 'neutral')), new PlanInput())
   const asking = { caller: 'warming', signal: new AbortController().signal }
   for (let run = 0; run < WARMING; run++) await computePlan(records, asking)
 }
