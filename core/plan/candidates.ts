@@ -1,6 +1,6 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
-import { areaOf, bestCorrection, leftOver, UNSEEN, type Concern } from '../complexion/correct'
+import { areaOf, bestCorrection, bestCorrector, leftOver, UNSEEN, type Concern } from '../complexion/correct'
 import { amountWord } from '../look/judge'
 import { pigmentFor } from '../complexion/pigments'
 import { ITEM_KINDS, type ItemKind, type KitItem } from '../product/item'
@@ -19,7 +19,7 @@ export function candidatesFor(use: SlotUse, situation: Situation, under: Under):
   if (use.slot === 'foundation') return foundationCandidates(use, situation)
   const { kinds } = slotPlan(use.slot)
   const { face, job, settings, items, overrides } = situation
-  return forSlot(items, use.slot).map(item => {
+  const found = forSlot(items, use.slot).map(item => {
     const first = kinds.includes(item.kind)
     const findings = findingsOn({
       item,
@@ -44,6 +44,7 @@ export function candidatesFor(use: SlotUse, situation: Situation, under: Under):
       overrides,
     )
   })
+  return use.concern ? preferBest(found, use.concern, face, under) : found
 }
 
 const slotsOf = (kind: ItemKind) => SLOTS.filter(s => s.kinds.includes(kind)).map(s => s.id)
@@ -134,6 +135,27 @@ function correcting(item: Coloured, concern: Concern, { skin }: FaceFacts, under
         : `softens the ${concern} from ΔE ${alone.toFixed(1)} to ${left.toFixed(1)}, ${amount}`,
     ),
   ]
+}
+
+// The corrector that leaves least, and of those about as good the one of which least is needed, comes before other merits.
+const BEST = 1.5
+function preferBest(found: Candidate[], concern: Concern, { skin }: FaceFacts, under: Under): Candidate[] {
+  const over = layersOver(under, concern)
+  if (over.length === 0) return found
+  const area = areaOf(skin, concern)
+  const corrections = found
+    .filter(c => !c.veto && c.item.lab)
+    .map(candidate => ({ candidate, ...bestCorrection(filmFor(candidate.item), skin, area, over) }))
+  const best = bestCorrector(corrections.filter(c => c.thickness > 0))?.candidate
+  return found.map(c =>
+    c === best
+      ? {
+          ...c,
+          score: c.score + BEST,
+          findings: [...c.findings, said('correction', BEST, 'leaves least, with the least of it')],
+        }
+      : c,
+  )
 }
 
 /** Whether what lies over an area brings it within sight of its surroundings, so that no corrector is needed. */

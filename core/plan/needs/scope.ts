@@ -1,7 +1,7 @@
 import type { Look } from '../../look/agreed'
 import type { ChartArea } from '../../look/brief'
 import type { Programme } from '../../look/programme'
-import { zonesIn, type FaceFacts, type ZoneState } from '../../suitability/face'
+import type { FaceFacts, ZoneState } from '../../suitability/face'
 import type { JobFacts } from '../../suitability/job'
 
 /** Which parts of somebody a programme touches. */
@@ -30,9 +30,6 @@ const EYE_AREAS: readonly ChartArea[] = ['lid', 'crease', 'lash line', 'inner co
 
 /** What shows on a skin and may be evened where it is. */
 export const SHOWS: readonly ZoneState[] = ['redness', 'uneven', 'blemish-prone']
-export const showsSomewhere = (face: FaceFacts) =>
-  zonesIn(face, ...SHOWS).filter(z => z !== 'lips' && z !== 'eye area').length > 0
-
 export function scopeOf(programme: Programme, face: FaceFacts, job: JobFacts, { charted }: Look): Scope {
   const body = job.limbs > 0
   // A child is evened where something shows, and all over only where the lights ask for it.
