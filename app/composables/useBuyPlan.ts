@@ -1,4 +1,5 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
+import type { Lab } from '#core/colour/lab'
 import { clientele, everyone } from '#core/complexion/population'
 import { plainShelf } from './useShelf'
 import { Stopped, useWorkerTask } from './useWorkerTask'
@@ -7,6 +8,15 @@ const TIME_LIMIT_MS = 20_000
 
 /** Whom the money is to reach: everyone alike, or weighted by the artist's own faces. */
 export type Aim = 'everyone' | 'my clientele'
+
+/** Somebody who has to be matched before anything else counts. */
+export interface MustFace {
+  id: string
+  name: string
+  skin: Lab
+  /** The base that was asked for, in words, with the bottles of kit and offers it may be mixed from; null where only the colour counts. */
+  asked: { words: string; bottles: readonly string[] } | null
+}
 
 /** What to buy under a budget, searched exactly in a worker; the spend curve stays while one of its points is looked at. */
 export function useBuyPlan() {
@@ -18,24 +28,23 @@ export function useBuyPlan() {
   const plan = shallowRef<BuyAnswer | null>(null)
   const curve = shallowRef<SpendPoint[]>([])
   const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
-  const musts = ref<string[]>([])
+  const musts = shallowRef<readonly MustFace[]>([])
 
-  async function search(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<BuyAnswer | null> {
+  async function search(budgetMinor: number, faces: readonly MustFace[], aim: Aim): Promise<BuyAnswer | null> {
     state.value = 'working'
     const { products: owned, rules } = plainShelf(kit.shelf)
-    const mustReach = mustFaces.flatMap(id => {
-      const lab = people.byId.get(id)?.lab
-      return lab ? [{ ...lab }] : []
-    })
+    const offers = buys.open()
+    const productOf = new Map(offers.map(o => [o.id, o.product.id]))
     const own = people.value.skins.map(({ lab, weight }) => ({ lab: { ...lab }, weight }))
     try {
       const answer = await task.run((work, report) =>
         work.buy(
           {
             owned,
-            offers: buys.open(),
+            offers,
             rules,
-            mustReach,
+            mustReach: faces.map(f => ({ ...f.skin })),
+            mustOnly: faces.map(f => f.asked && f.asked.bottles.map(id => productOf.get(id) ?? id)),
             budget: budgetMinor,
             options: { ...settings.options },
             timeLimitMs: TIME_LIMIT_MS,
@@ -44,7 +53,7 @@ export function useBuyPlan() {
           report,
         ),
       )
-      musts.value = [...mustFaces]
+      musts.value = faces
       state.value = 'ready'
       return answer
     } catch (problem) {
@@ -55,15 +64,15 @@ export function useBuyPlan() {
   }
 
   /** The plan for a budget, and the curve up to it. */
-  async function make(budgetMinor: number, mustFaces: readonly string[], aim: Aim): Promise<void> {
-    const answer = await search(budgetMinor, mustFaces, aim)
+  async function make(budgetMinor: number, faces: readonly MustFace[], aim: Aim): Promise<void> {
+    const answer = await search(budgetMinor, faces, aim)
     if (!answer) return
     plan.value = answer
     curve.value = answer.curve
   }
   /** The plan at one point of the curve, with its own reasons. */
-  async function lookAt(point: SpendPoint, mustFaces: readonly string[], aim: Aim): Promise<void> {
-    const answer = await search(point.spend, mustFaces, aim)
+  async function lookAt(point: SpendPoint, faces: readonly MustFace[], aim: Aim): Promise<void> {
+    const answer = await search(point.spend, faces, aim)
     if (answer) plan.value = answer
   }
   return { plan, curve, state, musts, progress: task.progress, stop: task.stop, make, lookAt }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { everyone } from '#core/complexion/population'
-import type { Aim } from '~/composables/useBuyPlan'
+import type { Aim, MustFace } from '~/composables/useBuyPlan'
+import type { BaseAsked } from '#shared/records/plans'
+import { askedInWords } from '~/words/plan'
 import type PlanLines from '~/components/buys/PlanLines.vue'
 
 const settings = useSettings()
@@ -19,21 +21,54 @@ const plannedAim = ref<Aim>('everyone')
 const planLines = ref<InstanceType<typeof PlanLines>>()
 const accepting = ref(false)
 
-/** Faces read so far that the kit cannot match: the plan may be told to reach them first. */
-const outOfReach = computed(() =>
-  [...reach.faceSkins].flatMap(([id, skin]) => {
+const route = useRoute()
+/** Whoever Buys was opened for, and the base that was asked for there. */
+const mustId = String(route.query.must ?? '')
+const plans = usePlans()
+const asked = shallowRef<BaseAsked | null>(null)
+const askedKnown = ref(!(mustId && 'asked' in route.query))
+async function learnWhatWasAsked() {
+  await undo.attempt(async () => {
+    asked.value = await plans.asAsked(mustId)
+  })
+  askedKnown.value = true
+}
+if (!askedKnown.value) void learnWhatWasAsked()
+
+/** Faces read so far that the kit cannot match, and whoever asked for a base it has not: the plan may be told to reach them first. */
+const outOfReach = computed<MustFace[]>(() => {
+  const wish = asked.value
+  const first: MustFace[] = wish
+    ? [
+        {
+          id: wish.faceId,
+          name: wish.name,
+          skin: wish.skin,
+          asked: { words: askedInWords(wish), bottles: wish.bottles },
+        },
+      ]
+    : []
+  const rest = [...reach.faceSkins].flatMap(([id, skin]): MustFace[] => {
     const face = clientele.byId.get(id)
-    return face && !reach.isReached(skin) ? [face] : []
-  }),
-)
+    return face?.lab && id !== wish?.faceId && !reach.isReached(skin)
+      ? [{ id, name: face.name, skin: face.lab, asked: null }]
+      : []
+  })
+  return [...first, ...rest]
+})
 const spared = ref<ReadonlySet<string>>(new Set())
-const mustFaces = computed(() => outOfReach.value.map(f => f.id).filter(id => !spared.value.has(id)))
+const mustFaces = computed(() => outOfReach.value.filter(f => !spared.value.has(f.id)))
 function toggle(id: string) {
   const next = new Set(spared.value)
   if (!next.delete(id)) next.add(id)
   spared.value = next
 }
 
+/** Lets go of the cover and finish that were asked for. */
+async function byColourAlone() {
+  asked.value = null
+  await search()
+}
 async function search() {
   if (budgetMinor.value === undefined) return
   if (budgetMinor.value !== settings.value.budgetMinor)
@@ -44,9 +79,9 @@ async function search() {
 }
 // The first plan makes itself as soon as it is known which faces are out of reach.
 watch(
-  () => reach.state,
-  now => {
-    if (now === 'ready' && state.value === 'idle') void search()
+  () => reach.state === 'ready' && askedKnown.value,
+  known => {
+    if (known && state.value === 'idle') void search()
   },
   { immediate: true },
 )
@@ -61,7 +96,12 @@ const fromTo = (before: number, after: number) =>
   plannedAim.value === 'everyone'
     ? `from ${Math.round(before * total)} to ${Math.round(after * total)} of ${total} skins`
     : `from ${percent(before)} to ${percent(after)} of my clientele`
-const unmetNames = computed(() => (plan.value?.unmet ?? []).map(i => clientele.nameOf(musts.value[i] ?? '')))
+const unmetNames = computed(() =>
+  (plan.value?.unmet ?? []).flatMap(i => {
+    const face = musts.value[i]
+    return face ? [face.asked ? `${face.name} with ${face.asked.words}` : face.name] : []
+  }),
+)
 const answer = computed(() => {
   const p = plan.value
   if (!p) return 'What should be bought?'
@@ -80,10 +120,6 @@ async function accept() {
   accepting.value = false
 }
 const fresh = computed(() => state.value === 'ready' && plan.value !== null)
-onMounted(() => {
-  const must = String(useRoute().query.must ?? '')
-  if (must) spared.value = new Set([...spared.value].filter(id => id !== must))
-})
 </script>
 
 <template>
@@ -105,6 +141,11 @@ onMounted(() => {
       <p v-else class="lead">
         Every set of bottles the money allows is weighed against everyone’s skin; suppliers and prices are simulated.
       </p>
+      <p v-if="asked">
+        {{ asked.name }} asked for {{ askedInWords(asked) }}.
+        <NuxtLink class="act" :to="`/faces/${asked.faceId}`">Back to the match</NuxtLink>
+        <Act v-if="unmetNames.length > 0" @click="byColourAlone">Plan by colour alone</Act>
+      </p>
       <form class="ask no-print" @submit.prevent="search">
         <v-text-field v-model="typed" label="Budget" inputmode="decimal" :error-messages="budgetWrong" />
         <Choices v-model="aim" label="Reach for" :options="['everyone', 'my clientele']" hide-label />
@@ -116,7 +157,7 @@ onMounted(() => {
           v-for="f in outOfReach"
           :key="f.id"
           :model-value="!spared.has(f.id)"
-          :label="f.name"
+          :label="f.asked ? `${f.name}: ${f.asked.words}` : f.name"
           @update:model-value="toggle(f.id)"
         />
       </fieldset>
@@ -130,7 +171,7 @@ onMounted(() => {
         >Stopped; the plan shown is the one before.</Computing
       >
       <template v-if="plan && plan.chosen.length > 0">
-        <PlanLines ref="planLines" :plan="plan" :must-faces="musts" :currency="settings.value.currency" />
+        <PlanLines ref="planLines" :plan="plan" :musts="musts" :currency="settings.value.currency" />
         <p class="accept">
           <v-btn color="primary" variant="flat" :disabled="!fresh" :loading="accepting" @click="accept"
             >Put these on the purchase list</v-btn

@@ -4,6 +4,7 @@ import type { BaseOffer } from '#core/plan/bases'
 import type { JobFacts } from '#core/suitability/job'
 import { OccasionInput } from '#shared/records/consultation'
 import type {
+  BaseAsked,
   BasesInput,
   FlashTestInput,
   LockInput,
@@ -67,16 +68,17 @@ export const usePlans = defineStore('plans', () => {
 
   const compute = (faceId: string, input: PlanInput) =>
     api('post', '/api/faces/:id/plan', { id: faceId }, { body: input })
-  /** What the kit can mix for this face: the first is the base of its plan. */
-  function bases(faceId: string, how: Pick<BasesInput, 'order' | 'steers'>): Promise<BaseOffer[]> {
+  /** The day as it is being planned, with nothing held. */
+  function dayOf(faceId: string): PlanInput {
     const { overrides, bookingId, occasion } = draftOf(faceId)
-    return api(
-      'post',
-      '/api/faces/:id/bases',
-      { id: faceId },
-      { body: { locks: [], overrides, bookingId, occasion, ...how } },
-    )
+    return { locks: [], overrides, bookingId, occasion }
   }
+  /** What the kit can mix for this face: the first is the base of its plan. */
+  const bases = (faceId: string, how: Pick<BasesInput, 'order' | 'steers'>): Promise<BaseOffer[]> =>
+    api('post', '/api/faces/:id/bases', { id: faceId }, { body: { ...dayOf(faceId), ...how } })
+  /** The base that was asked for, and what it may be mixed from. */
+  const asAsked = (faceId: string): Promise<BaseAsked> =>
+    api('post', '/api/faces/:id/as-asked', { id: faceId }, { body: dayOf(faceId) })
   /** Everything a kept plan said. */
   const body = (id: string): Promise<OpenPlan> => api('get', '/api/plans/:id', { id })
 
@@ -172,6 +174,7 @@ export const usePlans = defineStore('plans', () => {
     ask,
     compute,
     bases,
+    asAsked,
     body,
     lock,
     unlock,

@@ -65,6 +65,10 @@ export function formulaInWords({
   return gaveWay.length > 0 ? [...gaveWay, ...is].join(', ') : `as asked: ${is.join(', ')}`
 }
 
+/** A base as it was asked for: "full cover, matte". */
+export const askedInWords = ({ coverage, finish }: Pick<FaceFacts, 'coverage' | 'finish'>): string =>
+  `${coverage} cover, ${finish}`
+
 /** The reasons that weigh most, as one line; the rest unfolds. */
 export function reasonInWords(findings: readonly Finding[], asked: readonly string[] = [], most = 2): string {
   return mainReasons(findings, asked, most).join('; ')

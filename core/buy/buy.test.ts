@@ -1,6 +1,7 @@
 import { ADJUSTERS, randomProduct, shade } from '../../tests/support/kits'
 import { seeded } from '../../tests/support/random'
 import { everyRecipe, plainReach, subsets } from '../../tests/support/straightforward'
+import { difference } from '../colour/difference'
 import { everyone, populationOf } from '../complexion/population'
 import { FAMILIES } from '../complexion/product'
 import { skinAt, typicalSkin } from '../complexion/skin'
@@ -54,6 +55,39 @@ describe('buy against brute force', () => {
     }
     expect(answer.curve.at(-1)).toMatchObject({ spend: answer.spend, chosen: answer.chosen })
   })
+})
+
+describe('a base as asked', () => {
+  it.each(Array.from({ length: 40 }, (_, i) => i))(
+    'seed %i: is bought where the money allows it, of its own bottles',
+    seed => {
+      const random = seeded(7000 + seed)
+      const owned = Array.from({ length: 3 }, (_, i) => randomProduct(`o${i}`, random))
+      const offers: Offer[] = Array.from({ length: 5 }, (_, i) => ({
+        id: `f${i}`,
+        product: randomProduct(`p${i}`, random),
+        price: random.pick([10, 20, 30]),
+      }))
+      const skin = skinAt(random.between(2, 11), random.between(-6, 8), 1)
+      const only = [...owned.map(p => p.id), ...offers.map(o => o.product.id)].filter(() => random.next() < 0.6)
+      const options = { maxProducts: 3, maxDrops: 5, tolerance: 3 }
+      const mayUse = new Set(only)
+      const reaches = (chosen: readonly Offer[]) =>
+        everyRecipe(
+          [...owned, ...chosen.map(o => o.product)].filter(p => mayUse.has(p.id)),
+          options,
+        ).some(r => difference(r.lab, skin) <= options.tolerance)
+      const budget = 60
+      const affordable = [[], ...subsets(offers, offers.length)].filter(chosen => cost(chosen) <= budget)
+      const answer = buy({ owned, offers, population: [], budget, options, mustReach: [skin], mustOnly: [only] })
+      expect(answer.unmet).toEqual(affordable.some(reaches) ? [] : [0])
+      const chosen = offers.filter(o => answer.chosen.includes(o.id))
+      if (answer.unmet.length === 0) {
+        expect(reaches(chosen)).toBe(true)
+        expect(cost(chosen)).toBe(Math.min(...affordable.filter(reaches).map(cost)))
+      }
+    },
+  )
 })
 
 describe('buy', () => {

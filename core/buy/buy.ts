@@ -1,5 +1,5 @@
 import type { Lab } from '../colour/lab'
-import { dueAfter } from '../due'
+import { dueAfter, type Due } from '../due'
 import type { MixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import type { Skin } from '../complexion/population'
@@ -21,6 +21,8 @@ export interface BuyQuestion {
   budget: number
   /** Colours that must be reached before anything else counts. */
   mustReach?: readonly Lab[]
+  /** For the colour at the same place: the products its recipes may be made of, all where there is null. */
+  mustOnly?: readonly (readonly string[] | null)[]
   options?: Partial<RecipeOptions>
   rules?: MixingRules
   /** For the whole answer; the exact search without end when left out. */
@@ -69,24 +71,32 @@ const UNTIL = { needs: 0.5, answer: 0.8, curve: 0.95 }
  * Equal reach goes to the lower spend. Money is in whatever unit the prices and the budget share.
  */
 export function buy(question: BuyQuestion, progress?: (done: number) => void): BuyAnswer {
-  const { owned, population, budget, mustReach = [], timeLimitMs = Infinity } = question
+  const { owned, population, budget, mustReach = [], mustOnly = [], timeLimitMs = Infinity } = question
   const begun = performance.now()
   const until = (share: number) => begun + share * timeLimitMs
   const options = { ...DEFAULT_OPTIONS, ...question.options }
   const offers = question.offers.filter(o => o.price <= budget + SAME)
   const prices = Float64Array.from(offers, o => o.price)
-  const pigments = packPigments([...owned, ...offers.map(o => o.product)], question.rules)
+  const due = Number.isFinite(timeLimitMs) ? dueAfter(until(UNTIL.needs) - performance.now()) : undefined
   const skins = [...mustReach, ...population.map(s => s.lab)]
-  const { needs: found, complete } = needs({
-    pigments,
+  const all = needs({
+    pigments: packPigments([...owned, ...offers.map(o => o.product)], question.rules),
     owned: owned.length,
     prices,
     budget,
     skins,
     options,
     progress: progress && (done => progress(done * 0.8)),
-    due: Number.isFinite(timeLimitMs) ? dueAfter(until(UNTIL.needs) - performance.now()) : undefined,
+    due,
   })
+  const found = all.needs
+  const asAsked = mustOnly.map(
+    (only, i) => only && needFrom(new Set(only), mustReach[i]!, { ...question, offers, options, due }),
+  )
+  asAsked.forEach((own, i) => {
+    if (own) found[i] = own.need
+  })
+  const complete = all.complete && asAsked.every(own => !own || own.complete)
   const weights = [...mustReach.map(() => MUST), ...population.map(s => s.weight)]
   const before = total(found.slice(mustReach.length).map((need, i) => (need.met ? population[i]!.weight : 0)))
   const aims = found.flatMap((need, i): Aim[] => (need.met ? [] : [{ weight: weights[i]!, sets: need.sets }]))
@@ -124,6 +134,27 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
     reasons: choice.chosen.map(j => reasonFor(offers[j]!.id, j, held, found, mustReach.length, population)),
     unmet,
   }
+}
+
+/** What it takes to reach one skin with some of the products only; sets by index into all offers. */
+function needFrom(
+  only: ReadonlySet<string>,
+  skin: Lab,
+  { owned, offers, budget, options, rules, due }: BuyQuestion & { options: RecipeOptions; due?: Due },
+): { need: Need; complete: boolean } {
+  const mine = owned.filter(p => only.has(p.id))
+  const theirs = [...offers.keys()].filter(j => only.has(offers[j]!.product.id))
+  const { needs: found, complete } = needs({
+    pigments: packPigments([...mine, ...theirs.map(j => offers[j]!.product)], rules),
+    owned: mine.length,
+    prices: Float64Array.from(theirs, j => offers[j]!.price),
+    budget,
+    skins: [skin],
+    options,
+    due,
+  })
+  const [need] = found
+  return { need: { met: need!.met, sets: need!.sets.map(set => set.map(k => theirs[k]!)) }, complete }
 }
 
 const total = (values: readonly number[]) => values.reduce((s, v) => s + v, 0)

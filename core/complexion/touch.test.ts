@@ -1,7 +1,6 @@
 import { ADJUSTERS, shade } from '../../tests/support/kits'
 import { difference } from '../colour/difference'
 import { chroma, hue, type Lab } from '../colour/lab'
-import { amountForFace, blendedCoverage, DROP_ML, FACE_ML } from '../stock/amount'
 import { packPigments } from './pigments'
 import { typicalSkin } from './skin'
 import { COMPLAINTS, mixLab, nextTouch, steer, touches, wantedAfter } from './touch'
@@ -61,34 +60,5 @@ describe('the next touch', () => {
 
   it('refuses a recipe with a product it does not know', () => {
     expect(() => mixLab(pigments, [{ id: 'gone', count: 1 }])).toThrow('no product "gone"')
-  })
-})
-
-describe('amount for a face', () => {
-  it('is whole batches of the recipe', () => {
-    const amount = amountForFace(recipe, FACE_ML.medium, DROP_ML)
-    expect(amount).toMatchObject({
-      batches: 7,
-      parts: [
-        { id: 's5', drops: 14 },
-        { id: 's2', drops: 7 },
-      ],
-    })
-    expect(amount.totalMl).toBeCloseTo(0.84, 9)
-    expect(amountForFace([{ id: 's5', count: 1 }], 0.8, 0.04).batches).toBe(20)
-  })
-  it('coverage is blended by drops', () => {
-    const products = [shade(2, { id: 'thin', coverage: 'sheer' }), shade(5, { id: 'thick', coverage: 'full' })]
-    expect(
-      blendedCoverage(
-        [
-          { id: 'thin', count: 1 },
-          { id: 'thick', count: 1 },
-        ],
-        products,
-      ),
-    ).toBe('medium')
-    expect(blendedCoverage([{ id: 'thin', count: 1 }], products)).toBe('sheer')
-    expect(() => blendedCoverage([{ id: 'gone', count: 1 }], products)).toThrow('no product "gone"')
   })
 })

@@ -2,6 +2,8 @@ import { skinPlace } from '../complexion/skin'
 import { has, type FaceFacts } from '../suitability/face'
 import type { JobFacts } from '../suitability/job'
 import { CHART_AREAS, UNSAID, type ChartArea, type LipWish, type LookBrief, type Shimmer } from './brief'
+import { proposalsFrom } from './freeWords'
+import { lighterOn } from './eyeShape'
 import { eyeFamily, usualWear, type EyeFamily } from './colouring'
 import { JOB_WORDS, programmeOf } from './programme'
 
@@ -34,6 +36,22 @@ export interface Look {
 const part = <T extends string>(said: T, usual: Said<T>, because: string): Part<Said<T>> =>
   said === UNSAID ? { is: usual, because, agreed: false } : { is: said as Said<T>, because: 'as agreed', agreed: true }
 
+type Field = Exclude<keyof LookBrief, 'shimmer' | 'glow' | 'lipFinish'>
+/** What somebody wears as a rule, read from their words: it stands where nothing was agreed. */
+function wornAsARule({
+  normallyWears,
+  bareFaced,
+  ageBand,
+}: FaceFacts): <F extends Field>(field: F) => Said<LookBrief[F]> | null {
+  const may = !bareFaced && ageBand !== 'child'
+  const worn = new Map(
+    (may ? proposalsFrom(normallyWears) : []).flatMap(({ set }) =>
+      set.field === 'shimmer' ? [] : [[set.field, set.value] as const],
+    ),
+  )
+  return <F extends Field>(field: F) => (worn.get(field) ?? null) as Said<LookBrief[F]> | null
+}
+
 /** Worn as little as this, nobody wants to see what was put on. */
 const wearsLittle = (face: FaceFacts) =>
   face.bareFaced || ['nothing', 'little'].includes(usualWear(face.normallyWears) ?? 'some')
@@ -41,7 +59,7 @@ const wearsLittle = (face: FaceFacts) =>
 const EVENING: readonly JobFacts['type'][] = ['evening', 'stage']
 
 function usualLip(face: FaceFacts, job: JobFacts): { lip: Said<LipWish>; because: string } {
-  const { undertone } = skinPlace(face.skin)
+  const { undertone, depth } = skinPlace(face.skin)
   const warm = undertone === 'golden' || undertone === 'olive'
   const day = `usual for ${JOB_WORDS[job.type]}`
   const on = `${day}, on ${undertone} skin`
@@ -51,24 +69,29 @@ function usualLip(face: FaceFacts, job: JobFacts): { lip: Said<LipWish>; because
   if (wearsLittle(face)) return { lip: warm ? 'nude' : 'rose', because: 'they wear little as a rule' }
   if (EVENING.includes(job.type)) return { lip: warm ? 'warm red' : 'cool red', because: on }
   if (job.type === 'portrait' || job.type === 'lesson') return { lip: 'theirs', because: day }
-  if (job.type === 'screen') return { lip: warm ? 'brown' : 'rose', because: on }
+  if (job.type === 'screen') return { lip: warm ? (depth < DEEPER ? 'nude' : 'brown') : 'rose', because: on }
   if (job.type === 'editorial') return { lip: 'nude', because: day }
   return { lip: undertone === 'golden' ? 'coral' : undertone === 'olive' ? 'brown' : 'rose', because: on }
 }
 
 // What brings an eye out is what lies across from it.
-const BRINGS_OUT: Readonly<Record<EyeFamily, 'warm' | 'cool' | 'neutral'>> = {
+const BRINGS_OUT: Readonly<Record<EyeFamily, 'warm' | 'cool' | 'by depth'>> = {
   'blue': 'warm',
   'grey': 'warm',
   'green': 'cool',
   'hazel': 'warm',
-  'brown': 'neutral',
-  'dark brown': 'cool',
+  'brown': 'by depth',
+  'dark brown': 'by depth',
 }
 
 /** The look agreed, filled up with what is usual for this face on this day. */
 export function agreedLook(face: FaceFacts, job: JobFacts): Look {
   const { brief } = face
+  const wears = wornAsARule(face)
+  const partOf = <F extends Field>(field: F, usual: Said<LookBrief[F]>, because: string): Part<Said<LookBrief[F]>> => {
+    const rule = wears(field)
+    return part<LookBrief[F]>(brief[field], rule ?? usual, rule ? 'they wear it as a rule' : because)
+  }
   const charted = new Set(face.chart.map(m => m.area).filter(a => CHART_AREAS.includes(a)))
   const day = `usual for ${JOB_WORDS[job.type]}`
   const little = wearsLittle(face)
@@ -77,6 +100,9 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
   const mature = face.ageBand === 'mature'
   const strong = EVENING.includes(job.type) && !little && !young
   const lip = usualLip(face, job)
+  const { depth } = skinPlace(face.skin)
+  const usual = strong ? 'deep' : little ? 'light' : 'mid'
+  const { is: strength, because: whyStrength } = lighterOn(face, usual) ?? { is: usual, because: day }
   const family = eyeFamily(face.eyeColour)
   const pores = has(face, 'textured')
   const red = face.zones.cheeks?.states.includes('redness') === true
@@ -96,24 +122,28 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
           : 'not asked for',
     )
   return {
-    lip: part(brief.lip, lip.lip, lip.because),
-    lipStrength: part(
-      brief.lipStrength,
+    lip: partOf('lip', lip.lip, lip.because),
+    lipStrength: partOf(
+      'lipStrength',
       strong ? 'full' : little || young || mature ? 'sheer' : 'soft',
       strong ? day : little ? 'they wear little as a rule' : day,
     ),
     lipFinish: brief.lipFinish === UNSAID ? null : brief.lipFinish,
-    eyes: part(brief.eyes, face.bareFaced || young ? 'bare' : 'soft', young ? 'little on a young face' : day),
+    eyes: partOf('eyes', face.bareFaced || young ? 'bare' : 'soft', young ? 'little on a young face' : day),
     temperature:
       brief.eyeTemperature === UNSAID
         ? family
-          ? { is: BRINGS_OUT[family], because: `brings out ${family} eyes`, agreed: false }
+          ? {
+              is: BRINGS_OUT[family] === 'by depth' ? (depth > DEEPER ? 'warm' : 'neutral') : BRINGS_OUT[family],
+              because: `brings out ${family} eyes`,
+              agreed: false,
+            }
           : { is: 'neutral', because: 'eye colour not noted', agreed: false }
         : { is: brief.eyeTemperature, because: 'as agreed', agreed: true },
-    eyeStrength: part(brief.eyeStrength, strong ? 'deep' : little ? 'light' : 'mid', day),
-    liner: part(brief.liner, strong && !mature ? (skinPlace(face.skin).depth < FAIR ? 'brown' : 'black') : 'none', day),
-    brows: part(
-      brief.brows,
+    eyeStrength: partOf('eyeStrength', strength, whyStrength),
+    liner: partOf('liner', strong && !mature ? (depth < FAIR ? 'brown' : 'black') : 'none', day),
+    brows: partOf(
+      'brows',
       face.ageBand === 'child'
         ? 'leave'
         : grooming || face.facialHair || face.brows === 'dense' || face.bareFaced
@@ -131,8 +161,8 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
                 ? 'it is to look as if nothing were there'
                 : day,
     ),
-    cheeks: part(
-      brief.cheeks,
+    cheeks: partOf(
+      'cheeks',
       face.ageBand === 'child' || (face.bareFaced && face.facialHair)
         ? 'bare'
         : strong && !pores && !red
@@ -150,3 +180,5 @@ export function agreedLook(face: FaceFacts, job: JobFacts): Look {
   }
 }
 const FAIR = 4
+// From here on nude is brown, and gold and copper bring out what grey would put out.
+const DEEPER = 6

@@ -72,23 +72,29 @@ const QUIET_FLUSH = 5
 const SHADE = { soft: 4, clear: 7 } as const
 const LIFT = { soft: 6, clear: 9 } as const
 // Lid and crease by how strong the eye is, L*.
-const LID = { light: 3, mid: -5, deep: -13 } as const
+const LID = { light: 3, mid: -6, deep: -13 } as const
 const CREASE = { light: -6, mid: -11, deep: -18 } as const
 const SMOKY = { lid: -34, crease: -26 } as const
-const LEANS = { warm: { a: 3, b: 6 }, cool: { a: 2, b: -7 }, neutral: { a: 2, b: 2 } } as const
+// From this depth on a lid lifts instead: what would shade it is not seen.
+const LIFTS_FROM = 6
+const LIFTED = { light: 0, mid: 11, deep: 16 } as const
+const LEANS = { warm: { a: 4, b: 7 }, cool: { a: 4, b: -5 }, neutral: { a: 3, b: 3 } } as const
 
 function lidAim(look: Look, skin: Lab, part: 'lid' | 'crease'): Aim {
   const smoky = look.eyes.is === 'smoky'
   const strength = look.eyeStrength.is
   // A fair lid is shaded, a deep one lifted: both show.
-  const lifted = part === 'lid' && strength === 'mid' ? 0.9 * skinPlace(skin).depth : 0
-  const L = (smoky ? SMOKY[part] : part === 'lid' ? LID[strength] : CREASE[strength]) + (smoky ? 0 : lifted)
+  const lifts = part === 'lid' && !smoky && skinPlace(skin).depth > LIFTS_FROM
+  const lifted = lifts ? LIFTED[strength] : 0
+  const L = (smoky ? SMOKY[part] : part === 'lid' ? LID[strength] : CREASE[strength]) + lifted
   const lean = LEANS[look.temperature.is]
   // On a deep skin there is less room below: a lid lifts where a fair one is shaded.
   const room = Math.min(1, Math.max(0.35, (skin.L - 14) / 50))
-  const by = { L: L < 0 ? L * room : L + (1 - room) * 4, a: lean.a, b: lean.b * (0.5 + 0.5 * room) }
+  // What deepens turns neutral, the more the less room there is.
+  const leans = part === 'crease' ? room : 0.5 + 0.5 * room
+  const by = { L: L < 0 ? L * room : L + (1 - room) * 4, a: lean.a * leans, b: lean.b * leans }
   const what = smoky ? 'smoky' : strength === 'mid' ? 'soft' : strength
-  return { is: 'lid', on: skin, by, words: `a ${what} ${look.temperature.is} ${part}` }
+  return { is: 'lid', on: skin, by, words: `a ${what} ${look.temperature.is} ${part === 'lid' ? 'lid' : 'shade'}` }
 }
 
 // With neither brows nor hair noted: what goes with the depth, and it is said so.

@@ -6,6 +6,13 @@ interface Band {
   /** Words by lightness, deep first: what is lighter than the first takes the next. */
   words: readonly (readonly [below: number, word: string])[]
 }
+// What is redder than rose has at least this chroma.
+const RED_FROM = 38
+const PALE_REDS = [
+  [34, 'wine'],
+  [43, 'berry'],
+  [101, 'rose'],
+] as const
 // From red on through yellow, green and blue back to red.
 const BANDS: readonly Band[] = [
   // prettier-ignore
@@ -45,5 +52,6 @@ export function hueWord(lab: Lab): string {
   const angle = (hue(lab) + 360) % 360
   if (c < MUTED && angle > 32 && angle < 105) return byLightness(lab.L, MUTED_WARM)
   if (c < MUTED && (angle <= 32 || angle >= 330)) return byLightness(lab.L, MUTED_COOL)
+  if (c < RED_FROM && angle >= 12 && angle < 34) return byLightness(lab.L, PALE_REDS)
   return byLightness(lab.L, BANDS.find(b => angle < b.below)!.words)
 }

@@ -47,9 +47,14 @@ export const amountWord = (thickness: number): string =>
           ? 'a normal layer'
           : 'built up'
 
+// A lid moved by no more than this is meant as a breath of colour.
+const BREATH = 5
+
 /** How far a figure lies outside a band. */
 const outside = (value: number, from: number, to: number) => Math.max(0, from - value, value - to)
 
+// Meant to be hardly seen.
+const AS_THEY_ARE: readonly string[] = ['their own lips', 'a nude lip']
 // Lips are redder than this; what is yellower and stronger than the skin around looks orange.
 const ORANGE_HUE = 48
 const ORANGE_CHROMA = 8
@@ -110,7 +115,7 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
       return {
         by: Math.hypot(0.8 * (dL - aim.by.L), 0.8 * (da - aim.by.a), 0.7 * (db - aim.by.b)),
         faults: when(
-          [vanishes && Math.abs(aim.by.L) > 3, 'vanishes on this depth'],
+          [vanishes && Math.hypot(aim.by.L, aim.by.a, aim.by.b) > BREATH, 'vanishes on this depth'],
           [dL > 12 && aim.by.L < 0, 'pale on this depth where it should deepen'],
         ),
       }
@@ -122,6 +127,7 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
         by: (aim.line ? 0.8 : 1.4) * difference(shown.lab, aim.wanted) + (fair && orange ? 4 : 0) + (same ? 4 : 0),
         faults: when(
           [same, 'disappears into the skin around it'],
+          [vanishes && !AS_THEY_ARE.includes(aim.words), 'hardly shows on these lips'],
           [fair && orange && aim.words === 'a nude lip', 'turns orange on this skin'],
         ),
       }
@@ -156,7 +162,7 @@ const heavyHanded = (thickness: number) => (thickness < 0.2 ? 2 : thickness < 0.
 
 function words(aim: Aim, lab: Lab, shown: Shown, limits: Showing): string {
   if (aim.is === 'lip' && aim.line) return `a ${hueWord(shown.lab)} edge`
-  const what = aim.is === 'lid' ? (aim.words.endsWith('crease') ? 'shade in the crease' : 'lid') : WHAT[aim.is]
+  const what = aim.is === 'lid' ? (aim.words.endsWith('lid') ? 'lid' : 'shade') : WHAT[aim.is]
   const colour = aim.is === 'shade' ? '' : `${hueWord(aim.is === 'lip' ? shown.lab : lab)} `
   return `a ${strengthWord(shown, limits)} ${colour}${what} on ${aim.is === 'lip' ? 'these lips' : 'this depth'}`
 }

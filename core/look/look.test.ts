@@ -51,6 +51,19 @@ describe('a look', () => {
       because: expect.stringMatching(/usual for an evening/) as string,
     })
   })
+  it('takes what they wear as a rule where nothing was agreed, but on no child and under no bare face', () => {
+    const wears = { normallyWears: 'Smoky eyes and a plum lip, brown liner.' }
+    const usual = agreedLook(face(wears), USUAL.portrait)
+    expect([usual.lip, usual.eyes.is, usual.liner.is]).toEqual([
+      { is: 'plum', because: 'they wear it as a rule', agreed: false },
+      'smoky',
+      'brown',
+    ])
+    const agreed = agreedLook(face({ ...wears, brief: { ...NOTHING_SAID, lip: 'nude' } }), USUAL.portrait)
+    expect(agreed.lip).toMatchObject({ is: 'nude', agreed: true })
+    expect(agreedLook(face({ ...wears, ageBand: 'child' }), USUAL.portrait).lip.is).toBe('bare')
+    expect(agreedLook(face({ ...wears, bareFaced: true }), USUAL.portrait).lip.is).toBe('bare')
+  })
   it('is little on who wears little, a child, or a teenager', () => {
     const little = agreedLook(face({ normallyWears: 'just a little' }), USUAL.evening)
     expect([little.eyeStrength.is, little.liner.is, little.lipStrength.is]).toEqual(['light', 'none', 'sheer'])

@@ -79,13 +79,43 @@ function basePlace(situation: Situation): SlotUse {
   return planned ?? whole
 }
 
+/** The same formula, no nearer and no simpler, with another bottle in one place or one bottle more: no idea of its own. */
+function isSameIdea(shown: BaseOffer, next: BaseOffer): boolean {
+  const others = next.drops.filter(d => !shown.drops.some(s => s.id === d.id)).length
+  const more = next.drops.length - shown.drops.length
+  return (
+    (more > 0 || (more === 0 && others <= 1))
+    && next.deltaE > shown.deltaE - BETTER
+    && (['coverage', 'finish', 'family', 'wearHours'] as const).every(what => shown[what] === next[what])
+  )
+}
+// So much nearer it is worth a line of its own.
+const BETTER = 0.3
+// What is worth so much less than the best is none.
+const FAR_BELOW = 6
+
+/** The list as Match shows it: different ideas, so many as asked and so many that give way, and none whose seam shows for nothing. */
+function worthShowing(ranked: readonly BaseOffer[], order: BaseOrder, limit: number): BaseOffer[] {
+  const shown: BaseOffer[] = []
+  for (const offer of ranked) {
+    const [first] = shown
+    if (first && first.verdict !== 'visible' && offer.verdict === 'visible') continue
+    const known = offer.findings.some(f => f.rule === 'recipe')
+    if (first && !known && order === 'all together' && offer.score < first.score - FAR_BELOW) continue
+    if (!known && shown.some(other => isSameIdea(other, offer))) continue
+    const group = shown.filter(o => order === 'by colour alone' || o.gaveWay.length > 0 === offer.gaveWay.length > 0)
+    if (group.length < limit) shown.push(offer)
+  }
+  return shown
+}
+
 /**
  * What the kit can mix for this face, the best first: the first is the base of its plan, unless another is held there.
- * @param limit how many
+ * @param limit how many as asked, and how many that give way
  */
 export function basesFor(
   situation: Situation,
-  { order = 'all together', steers = [], limit = 5 }: BasesWish = {},
+  { order = 'all together', steers = [], limit = 4 }: BasesWish = {},
 ): BaseOffer[] {
   const { job, items } = situation
   const asked: Situation = {
@@ -101,9 +131,8 @@ export function basesFor(
     order === 'by colour alone'
       ? -colourRank(c.recipe)
       : worthIn(use, c) + (steers.includes('use up first') ? USE_UP * shareOf(c.recipe.drops, low) : 0)
-  return found
+  const offers = found
     .sort((x, y) => worth(y) - worth(x))
-    .slice(0, limit)
     .map(({ item, recipe, score, findings }) => ({
       drops: recipe.drops,
       lab: recipe.lab,
@@ -117,6 +146,7 @@ export function basesFor(
       findings,
       gaveWay: gaveWay(item, asked.face),
     }))
+  return worthShowing(offers, order, limit)
 }
 // From so many hours on wear is weighed.
 const HARD_H = 10

@@ -3,48 +3,72 @@ import type { Lab } from '../colour/lab'
 import { areaOf, bestCorrection, bestCorrector, leftOver, UNSEEN, type Concern } from '../complexion/correct'
 import { amountWord } from '../look/judge'
 import { pigmentFor } from '../complexion/pigments'
+import type { Drops, Recipe } from '../complexion/recipe'
 import { ITEM_KINDS, type ItemKind, type KitItem } from '../product/item'
-import { complexionProduct } from '../product/recipeItem'
+import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
 import type { FaceFacts } from '../suitability/face'
 import type { Finding } from '../suitability/finding'
 import { houseFindings } from '../suitability/houseRule'
 import { findingsOn } from '../suitability/rules'
 import { judged, said, type Candidate, type Situation } from './candidate'
-import { foundationCandidates } from './foundations'
+import { CONCEALER_LIFT, creamRecipe, MIXED_OF_TWO, mixesOfTwo } from './creamMixes'
+import { byIdOf, foundationCandidates } from './foundations'
 import { slotPlan, SLOTS, type SlotId } from './slots'
 import type { SlotUse } from './uses'
 
 /** Everything that could go in a place, foundations apart. */
 export function candidatesFor(use: SlotUse, situation: Situation, under: Under): Candidate[] {
   if (use.slot === 'foundation') return foundationCandidates(use, situation)
+  const { face, items } = situation
+  const found = forSlot(items, use.slot).map(item => candidateOf(item, null, use, situation, under))
+  const mixes = mixesOfTwo(use, situation, found, recipe => mixedOf(recipe, use, situation, under))
+  return use.concern ? preferBest(found, use.concern, face, under) : [...found, ...mixes]
+}
+
+/** A product, or a mix of some as one, with all that speaks for and against it in a place. */
+function candidateOf(
+  item: KitItem,
+  recipe: Recipe | null,
+  use: SlotUse,
+  situation: Situation,
+  under: Under,
+  more: readonly Finding[] = [],
+): Candidate {
   const { kinds } = slotPlan(use.slot)
-  const { face, job, settings, items, overrides } = situation
-  const found = forSlot(items, use.slot).map(item => {
-    const first = kinds.includes(item.kind)
-    const findings = findingsOn({
-      item,
-      slot: use.slot,
-      skinType: use.skinType,
-      zones: use.zones,
-      aim: use.aim,
-      face,
-      job,
-      settings,
-    })
-    return judged(
-      item,
-      null,
-      [
-        ...findings,
-        ...houseFindings(settings, use.slot, item),
-        ...colourFindings(use, item, situation, under),
-        ...(first ? [] : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
-        ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
-      ],
-      overrides,
-    )
-  })
-  return use.concern ? preferBest(found, use.concern, face, under) : found
+  const { face, job, settings, overrides } = situation
+  const { slot, skinType, zones, aim } = use
+  return judged(
+    item,
+    recipe,
+    [
+      ...findingsOn({ item, slot, skinType, zones, aim, face, job, settings }),
+      ...houseFindings(settings, slot, item),
+      ...colourFindings(use, item, situation, under),
+      ...(kinds.includes(item.kind)
+        ? []
+        : [said('several-uses', -0.5, `${article(item.kind)} doing the work of ${article(kinds[0]!)}`)]),
+      ...(item.own ? [said('own-product', 0.5, 'their own, used by nobody else')] : []),
+      ...more,
+    ],
+    overrides,
+  )
+}
+
+// What mixing takes: so much better than one alone it has to be.
+const PALETTE = -0.75
+function mixedOf(recipe: Recipe, use: SlotUse, situation: Situation, under: Under): Candidate {
+  const item = itemOfRecipe(recipe, byIdOf(situation.items))
+  return candidateOf(item, recipe, use, situation, under, [
+    said('simplicity', PALETTE, 'mixed of two on the palette: neither alone does it'),
+  ])
+}
+
+/** A mix of creams that is held in a place; undefined where it cannot be mixed there. */
+export function heldMix(drops: readonly Drops[], use: SlotUse, situation: Situation): Candidate | undefined {
+  const parts = drops.map(d => forSlot(situation.items, use.slot).find(i => i.id === d.id))
+  if (!MIXED_OF_TWO.includes(use.slot) || parts.some(p => p === undefined)) return undefined
+  const recipe = creamRecipe(drops, parts as KitItem[], use, situation)
+  return recipe ? mixedOf(recipe, use, situation, { base: null, concealer: null }) : undefined
 }
 
 const slotsOf = (kind: ItemKind) => SLOTS.filter(s => s.kinds.includes(kind)).map(s => s.id)
@@ -71,8 +95,6 @@ const article = (kind: ItemKind) => `${/^[aeiou]/.test(kind) ? 'an' : 'a'} ${kin
 // On arms and legs an edge can be blended out a good way, but not every way.
 const BODY_NEAR = 4
 const BODY_FAR = 9
-// How far a concealer may lie from the skin, a little lighter than it.
-const CONCEALER_LIFT = 2
 
 function colourFindings({ slot, concern }: SlotUse, item: KitItem, { face }: Situation, under: Under): Finding[] {
   if (!item.lab) return []
@@ -156,6 +178,17 @@ function preferBest(found: Candidate[], concern: Concern, { skin }: FaceFacts, u
         }
       : c,
   )
+}
+
+/** Whether a corrector, at its best amount and with what lies over it, leaves nothing to be seen. */
+export function cancels(
+  { item }: Candidate,
+  concern: Concern,
+  { skin }: Pick<FaceFacts, 'skin'>,
+  under: Under,
+): boolean {
+  if (!item.lab) return false
+  return bestCorrection(filmFor(item), skin, areaOf(skin, concern), layersOver(under, concern)).left <= UNSEEN
 }
 
 /** Whether what lies over an area brings it within sight of its surroundings, so that no corrector is needed. */

@@ -6,16 +6,15 @@ import type { Drops } from '../complexion/recipe'
 import type { Candidate } from './candidate'
 import type { PlanQuestion } from './facePlan'
 import type { Filled } from './filled'
-import type { FaceFacts } from '../suitability/face'
 import type { Finding } from '../suitability/finding'
 import type { KitItem } from '../product/item'
 import { houseTechnique } from '../suitability/houseRule'
 import { NO_LAYER, seamBetween, type Seam } from './layering'
 import { amountOf, minutesOf, technique, toolsFor, wornOf, type LayerAmount, type WornPrediction } from './layer'
 import { leftOutOf, type LeftOut } from './leftOut'
-import { badlyMet, gaveWay, unmetBy } from './met'
+import { missingAt, type Missing } from './missing'
 import type { Scene } from './needs/need'
-import { bestOffer, type Offered } from './offer'
+import { bestOffer } from './offer'
 import { slotPlan, type SlotId } from './slots'
 import { stepsIn, type PlanStep } from './steps'
 import type { SlotUse } from './uses'
@@ -43,15 +42,6 @@ export interface PlanSeam extends Omit<Seam, 'cost'> {
   under: string
   over: string
 }
-export interface Missing {
-  key: string
-  slot: SlotId
-  sentences: string[]
-  /** What is used instead; null where the place stays empty. */
-  instead: string | null
-  offer: Offered | null
-}
-
 /** What became of a colour on the face chart. */
 export interface Charted {
   area: ChartArea
@@ -202,56 +192,6 @@ function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: P
     laid.find(c => c.use.slot === 'concealer'),
   )
   return seams
-}
-
-/** Why somebody does not get the recipe they are known by; nothing where it is all there, or they have none. */
-function spoiledRecipe({ recipes }: Pick<FaceFacts, 'recipes'>, { items, settings }: PlanQuestion): string[] {
-  const [newest] = recipes
-  return (newest ?? []).flatMap(({ id }) => {
-    const bottle = items.find(i => i.id === id)
-    if (!bottle) return ['a bottle of their recipe has left the kit']
-    if (bottle.level === 0) return [`their recipe holds ${bottle.name}, which is empty`]
-    const past = bottle.useBy !== null && bottle.useBy < settings.day
-    return past ? [`their recipe holds ${bottle.name}, which is past its period after opening`] : []
-  })
-}
-
-function missingAt(f: Filled, picked: Candidate | null, question: PlanQuestion): Omit<Missing, 'offer'>[] {
-  const { use } = f
-  const { face } = question
-  if ((f.fixed && !picked) || f.needless !== null) return []
-  const place = { key: use.key, slot: use.slot }
-  if (!picked) {
-    const firm = use.needs.filter(n => !n.soft)
-    return firm.length === 0
-      ? []
-      : [{ ...place, instead: null, sentences: [...new Set([...firm.map(n => n.sentence), whyEmpty(f)])] }]
-  }
-  const sentences = [
-    ...(use.slot === 'foundation' ? gaveWay(picked.item, face) : []),
-    ...(use.key === 'foundation' && !picked.findings.some(x => x.rule === 'recipe')
-      ? spoiledRecipe(face, question)
-      : []),
-    ...unmetBy(use.needs, picked.item).map(n => n.sentence),
-    ...badlyMet(picked)
-      .slice(0, 1)
-      .map(({ rule, sentence }) => (rule === 'match' ? `no recipe of this kit matches: ${sentence}` : sentence)),
-    ...picked.findings.filter(x => x.rule === 'freshness' && x.effect.is === 'note').map(x => x.sentence),
-  ]
-  return sentences.length > 0 ? [{ ...place, instead: picked.item.name, sentences: [...new Set(sentences)] }] : []
-}
-
-const LEAVES_THE_AREA: readonly string[] = ['single-use-broken-skin', 'stop-infection']
-function whyEmpty(f: Filled): string {
-  const name = slotPlan(f.use.slot).kinds.join(' or ')
-  if (f.candidates.length === 0) return `the kit holds no ${name}`
-  // Nothing to buy helps where the area itself is to be left alone.
-  const left = f.candidates.every(c => c.veto && LEAVES_THE_AREA.includes(c.veto.rule))
-  if (left) return f.candidates[0]!.veto!.sentence
-  const best =
-    f.candidates.find(c => c.veto)?.veto?.sentence
-    ?? f.candidates[0]!.findings.find(x => x.effect.is === 'weight' && x.effect.by < 0)?.sentence
-  return `no ${name} of the kit may go on this face${best ? `: ${best}` : ''}`
 }
 
 function chartedIn(

@@ -1,6 +1,8 @@
 import type { Coverage } from '../complexion/product'
 import type { Candidate, Situation } from './candidate'
-import { candidatesFor, hidesAlone, type Under } from './candidates'
+import type { Concern } from '../complexion/correct'
+import type { FaceFacts } from '../suitability/face'
+import { cancels, candidatesFor, hidesAlone, type Under } from './candidates'
 import { chooseChain } from './chooseChain'
 import { describe, type FacePlan } from './describe'
 import { fill, type Filled } from './filled'
@@ -20,7 +22,7 @@ export interface PlanQuestion extends Situation {
 }
 
 /** What is under other layers is weighed before them. */
-const WEIGHED_FIRST: readonly string[] = ['foundation', 'concealer', 'lash glue']
+const WEIGHED_FIRST: readonly string[] = ['foundation', 'corrector', 'concealer', 'lash glue']
 
 /**
  * The plan for one face on one job: what goes on in which order, chosen as a whole over all places with the cost of every
@@ -33,8 +35,11 @@ export function planFace(question: PlanQuestion): FacePlan {
   const uses = placesIn(scene, heldBy(question.locks))
   const under: Under = { base: null, concealer: null }
   const filled: Filled[] = []
-  const first = (use: SlotUse) =>
-    WEIGHED_FIRST.includes(use.key) ? WEIGHED_FIRST.indexOf(use.key) : WEIGHED_FIRST.length
+  const first = ({ slot, concern }: SlotUse) => {
+    const turn = WEIGHED_FIRST.indexOf(slot)
+    // Over a dark circle lies the concealer, so that it is weighed before its corrector.
+    return turn < 0 || concern === 'dark circles' ? WEIGHED_FIRST.length : turn
+  }
   for (const use of [...uses].sort((x, y) => first(x) - first(y))) {
     const candidates = candidatesFor(use, question, under)
     const place = fill(use, candidates, question, needlessAt(use, question, under, filled))
@@ -76,8 +81,22 @@ function needlessAt(use: SlotUse, { face }: PlanQuestion, under: Under, filled: 
     })
     return `the base hides the ${use.concern}`
   }
+  if (
+    use.slot === 'concealer'
+    && use.needs.length > 0
+    && use.needs.every(n => n.covers && isCovered(n.covers, face, under, filled))
+  )
+    return 'what shows is covered without it'
   const glue = filled.find(f => f.use.slot === 'lash glue')
   return use.slot === 'lashes' && glue && glue.place.options.length === 0 ? 'no glue of the kit may hold them' : null
+}
+
+/** Whether base and corrector leave nothing of a concern to be seen. */
+function isCovered(concern: Concern, face: FaceFacts, under: Under, filled: readonly Filled[]): boolean {
+  const corrector = filled.find(f => f.use.concern === concern)
+  if (!corrector) return hidesAlone(under, concern, face)
+  const [best] = [...corrector.place.options].sort((x, y) => y.worth - x.worth)
+  return corrector.needless !== null || (best !== undefined && cancels(best.what, concern, face, under))
 }
 
 // What it may cost to have a crease that is not the lid again.
@@ -115,4 +134,5 @@ function overDryingLip(scene: Scene, picks: ReadonlyMap<string, Candidate | null
       ])
     : null
 }
-export type { FacePlan, Layer, Missing, PlanSeam } from './describe'
+export type { FacePlan, Layer, PlanSeam } from './describe'
+export type { Missing } from './missing'

@@ -20,6 +20,9 @@ export interface Filled {
 // What a place without a product costs the plan. A face can go without a second lip product, not without a base.
 const EMPTY = -4
 const EMPTY_BASE = -12
+// Better none than one that turns pale: the lid holds with a little of the base.
+const EMPTY_EYE_BASE = -1.25
+const EMPTY_AT: Partial<Record<SlotUse['slot'], number>> = { 'foundation': EMPTY_BASE, 'eye primer': EMPTY_EYE_BASE }
 // A product that does not meet what a place is there for.
 const UNMET = 3
 
@@ -53,7 +56,7 @@ export function fill(
     return { use, candidates: all, place, fixed: true, needless }
   }
   if (needless !== null) return { use, candidates, place: { options: [], empty: 0, layers }, fixed: false, needless }
-  const empty = isSoft(use) ? 0 : use.slot === 'foundation' ? EMPTY_BASE : EMPTY
+  const empty = isSoft(use) ? 0 : (EMPTY_AT[use.slot] ?? EMPTY)
   const may = candidates.filter(c => !c.veto).map(option)
   // The base is chosen by itself, as on Match; what goes under and over it is chosen to suit.
   const options = use.slot === 'foundation' ? may.sort((x, y) => y.worth - x.worth).slice(0, 1) : may

@@ -1,6 +1,6 @@
 import { dueAfter } from '../due'
 import { difference } from '../colour/difference'
-import type { Lab } from '../colour/lab'
+import { chroma, type Lab } from '../colour/lab'
 import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import { fiddle, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
@@ -157,7 +157,7 @@ function mediaFor(
 
 const tables = new WeakMap<readonly KitItem[], ReadonlyMap<string, KitItem>>()
 /** Items by id: the same table for every recipe of a plan. */
-function byIdOf(items: readonly KitItem[]): ReadonlyMap<string, KitItem> {
+export function byIdOf(items: readonly KitItem[]): ReadonlyMap<string, KitItem> {
   const table = tables.get(items) ?? new Map(items.map(i => [i.id, i]))
   tables.set(items, table)
   return table
@@ -223,11 +223,15 @@ function ownRecipe({ drops, deltaE }: Recipe, recipes: FaceFacts['recipes'], tol
 
 // Bottles farther apart than this turn ashy in the middle, and a drop more or less shows.
 const FAR_APART = 22
-const PER_L = 1 / 15
+const PER_L = 1 / 8
+// What pulls to a hue is no depth of its own; white and black are.
+const HUELESS = 15
+const hasDepth = (b: KitItem) =>
+  b.kind === 'foundation' || (b.kind === 'adjuster' && b.lab !== null && chroma(b.lab) < HUELESS)
 function easeCosts({ drops }: Recipe, bottles: readonly KitItem[]) {
   const count = drops.reduce((sum, d) => sum + d.count, 0)
-  const coloured = bottles.flatMap(b => (b.kind !== 'medium' && b.lab ? [b.lab.L] : []))
-  const apart = Math.max(0, Math.max(...coloured) - Math.min(...coloured) - FAR_APART)
+  const depths = bottles.flatMap(b => (hasDepth(b) && b.lab ? [b.lab.L] : []))
+  const apart = depths.length < 2 ? 0 : Math.max(0, Math.max(...depths) - Math.min(...depths) - FAR_APART)
   return { costs: fiddle(drops.length, count) + PER_L * apart, apart, count }
 }
 function simplicity(recipe: Recipe, bottles: readonly KitItem[]): Finding[] {

@@ -76,7 +76,27 @@ describe('tool and technique', () => {
     expect(technique(place('set'), item('setting spray'), raw, job()).tool).toBe('spray, arm’s length')
     expect(
       technique(place('powder'), item('powder'), face({ zones: { lips: { states: ['broken'] } } }), job()).tool,
-    ).toBe('small brush')
+    ).toBe('powder brush, pressed')
+  })
+  it('a part of the face, a gel without colour and a scrub want other tools', () => {
+    const toolOf = (of: Parameters<typeof technique>[0], what: Parameters<typeof technique>[1]) =>
+      technique(of, what, face(), job()).tool
+    expect(toolOf({ ...place('powder'), where: 'nose' }, item('powder'))).toBe('small brush')
+    expect(toolOf(place('brows'), item('brow'))).toBe('clean spoolie')
+    expect(toolOf(place('brows'), item('brow', { lab: { L: 30, a: 4, b: 6 } }))).toBe('angled brush')
+    expect(toolOf({ ...place('lip care'), key: 'lip care: scrub' }, item('lip care'))).toMatch(/damp round/)
+    expect(toolsFor([{ slot: 'brows', item: item('brow') }], face())).toEqual(['spoolie'])
+    const mixed = [
+      {
+        slot: 'lip colour' as const,
+        item: item('lip colour'),
+        drops: [
+          { id: 'a', count: 1 },
+          { id: 'b', count: 1 },
+        ],
+      },
+    ]
+    expect(toolsFor(mixed, face())).toContain('mixing palette')
   })
   it('takes tools without latex for whom it was declared', () => {
     const layers = [{ slot: 'foundation' as const, item: item('foundation') }]

@@ -3,7 +3,7 @@ import { ILLUMINANTS, type Illuminant } from '../colour/tables'
 import { pigmentFor } from '../complexion/pigments'
 import { driftUnder, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
 import { FACE_ML, shareOfFace } from '../stock/amount'
-import { isOneOf } from '../complexion/recipe'
+import { isOneOf, type Drops } from '../complexion/recipe'
 import type { SlotUse } from './uses'
 import type { Candidate } from './candidate'
 import { zonesIn, type FaceFacts } from '../suitability/face'
@@ -97,7 +97,7 @@ const BASE_TOOL: Readonly<Record<Technique, string>> = {
 
 /** Tool and technique for a layer; on broken or sunburnt skin everything that touches it is thrown away after. */
 export function technique(
-  { slot, zones }: Pick<AreaOfUse, 'slot' | 'zones'>,
+  { slot, zones, where, key }: AreaOfUse,
   item: KitItem,
   face: FaceFacts,
   job: JobFacts,
@@ -106,23 +106,38 @@ export function technique(
   const plan = slotPlan(slot)
   const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => zones.includes(z))
   const base = slot === 'foundation' ? baseTechnique(item, face, job, house) : plan.technique
-  const tool = slot === 'foundation' ? BASE_TOOL[base!] : plan.tool
+  const tool = slot === 'foundation' ? BASE_TOOL[base!] : toolFor({ key, slot, where }, item)
   if (raw.length > 0 && slot !== 'set') return { tool: 'disposable sponge or bud, thrown away after', words: base }
   return { tool, words: base }
 }
 
+/** The usual tool of a place, but where part of it or the product itself wants another. */
+function toolFor({ key, slot, where }: Pick<AreaOfUse, 'key' | 'slot' | 'where'>, item: KitItem): string {
+  if (slot === 'brows' && item.lab === null) return 'clean spoolie'
+  if (slot === 'powder' && where === null) return 'powder brush, pressed'
+  if (key === 'lip care: scrub') return 'damp round, small circles'
+  return slotPlan(slot).tool
+}
+
 const DIPPED = ['pot', 'stick']
+
+/** What holds brows without colour goes in with a spoolie alone. */
+const DRAWS_BROWS = 'angled brush'
 
 const LATEX = /latex|rubber/i
 const MAY_BE_LATEX: readonly string[] = ['sponge', 'body sponge', 'puff']
 
 /** What the plan takes out of the bag; of what may hold latex, another for whom latex was declared. */
-export function toolsFor(layers: readonly { slot: SlotId; item: KitItem }[], face: FaceFacts): string[] {
+export function toolsFor(
+  layers: readonly { slot: SlotId; item: KitItem; drops?: readonly Drops[] | null }[],
+  face: FaceFacts,
+): string[] {
   const latexFree = face.sensitivities.some(s => LATEX.test(s))
   const raw = zonesIn(face, 'broken', 'sunburnt').length > 0
   return [
     ...new Set([
-      ...layers.flatMap(l => slotPlan(l.slot).takes),
+      ...layers.flatMap(l => slotPlan(l.slot).takes.filter(t => t !== DRAWS_BROWS || l.item.lab !== null)),
+      ...(layers.some(l => (l.drops?.length ?? 1) > 1) ? ['mixing palette', 'spatula'] : []),
       ...(layers.some(l => DIPPED.includes(l.item.dispenser)) ? ['spatula'] : []),
       ...(layers.some(l => l.item.dispenser === 'wand' && !l.item.own) ? ['disposable wands'] : []),
       ...(raw ? ['disposable sponges and buds'] : []),

@@ -11,7 +11,7 @@ const SETTLED = 0.2
 const RICH_SETTLED = 0.25
 /** Wiped off, dried or blotted, or no film at all: nothing of it meets the next layer. */
 export const NO_LAYER: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'lip care', 'lash glue', 'lashes']
-const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'moisturise', 'eye care']
+const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'moisturise', 'eye care', 'sun protection']
 // On purpose over powder.
 const EXEMPT_OVER_POWDER: readonly SlotId[] = ['set', 'highlight', 'liner']
 

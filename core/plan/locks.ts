@@ -5,6 +5,7 @@ import { mixLab } from '../complexion/touch'
 import type { Lab } from '../colour/lab'
 import { mixingRules } from '../complexion/mixable'
 import type { Candidate, Situation } from './candidate'
+import { heldMix } from './candidates'
 import { recipeCandidate } from './foundations'
 import type { KitItem } from '../product/item'
 import { complexionProduct } from '../product/recipeItem'
@@ -54,7 +55,8 @@ const MIXED: readonly KitItem['kind'][] = ['foundation', 'adjuster', 'medium']
 
 function ofDrops(drops: readonly Drops[], use: SlotUse, situation: Situation): Candidate | undefined {
   const bottles = drops.map(d => situation.items.find(i => i.id === d.id))
-  if (use.slot !== 'foundation' || bottles.some(b => !b || !MIXED.includes(b.kind))) return undefined
+  if (use.slot !== 'foundation') return heldMix(drops, use, situation)
+  if (bottles.some(b => !b || !MIXED.includes(b.kind))) return undefined
   // A medium changes the formula, not the colour.
   const parts = bottles.filter((b): b is KitItem & { lab: Lab } => Boolean(b?.lab) && b?.kind !== 'medium')
   if (parts.length === 0) return undefined

@@ -128,8 +128,9 @@ export const zonesOf = (id: SlotId): readonly Zone[] => LIES_ON[id] ?? GROUND_ZO
 const BY_ID = new Map(SLOTS.map(s => [s.id, s]))
 export const slotPlan = (id: SlotId): SlotPlan => BY_ID.get(id)!
 
-const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care']
-const UNDER_BASE: readonly SlotId[] = ['sun protection', 'primer', 'glow']
+// Sun protection is the last of the skincare: it has to settle like the rest.
+const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care', 'sun protection']
+const UNDER_BASE: readonly SlotId[] = ['primer', 'glow']
 const EYE_WORK: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes']
 // prettier-ignore
 const COMPLEXION: readonly SlotId[] = [
@@ -148,6 +149,7 @@ export const ORDER: Readonly<Record<MethodOrder, readonly SlotId[]>> = {
     'mask',
     'moisturise',
     'lip care',
+    'sun protection',
     ...UNDER_BASE,
     ...COMPLEXION,
     ...LAST,

@@ -1,3 +1,4 @@
+import { lashCut } from '../look/eyeShape'
 import { isScented, isOilRich, type KitItem } from '../product/item'
 import { statesOf } from '../suitability/face'
 import { vetoOf } from '../suitability/finding'
@@ -116,7 +117,7 @@ export function stepsIn(
       && step(
         'lash spare',
         'Cut and spare',
-        `${cutInWords(scene)} Keep a spare within reach.`,
+        `${lashCut(face)} Keep a spare within reach.`,
         'lashes fit the eye, not the pack',
         {
           minutes: 1,
@@ -179,18 +180,6 @@ export function stepsIn(
       ),
   ]
   return found.filter(s => s !== false)
-}
-
-/** How a strip is cut, and whether single lashes serve better, by the eye. */
-function cutInWords({ face }: Scene): string {
-  const { eyeShape, eyeSize, wantsLashes } = face
-  if (wantsLashes === 'sparse') return 'Singles or a strip cut into three, only where lashes are thin.'
-  if (eyeShape === 'hooded' || eyeShape === 'single lid')
-    return 'A light strip, cut off where the lid folds; short at the outer corner, longest above the pupil.'
-  if (eyeShape === 'downturned') return 'End the strip before the outer corner, so that it does not pull the eye down.'
-  if (eyeShape === 'round') return 'Longest at the outer third; leave the inner corner free.'
-  if (eyeSize === 'small') return 'A half strip on the outer third: a whole one closes a small eye.'
-  return 'Measure along the lash line and cut from the outer end.'
 }
 
 function removalInWords({ face, job, settings }: Scene, items: readonly KitItem[]): string {

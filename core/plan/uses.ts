@@ -42,9 +42,14 @@ export function placeFor({ face, look }: Scene, key: string, needs: readonly Nee
     tone: needs.find(n => n.tone)?.tone ?? null,
     concern: needs.find(n => n.concern)?.concern ?? null,
     aim: aimAt(key, face, look),
-    // What stands on the chart is the later word: what else is wished there does not stand against it.
-    needs: needs.some(n => n.from === 'chart') ? needs.map(({ met: _met, ...n }) => n) : needs,
+    needs: asCharted(needs),
   }
+}
+
+/** What stands on the chart is the later word: what is usual is said no more, and nothing else stands against it. */
+function asCharted(needs: readonly Need[]): readonly Need[] {
+  if (!needs.some(n => n.from === 'chart')) return needs
+  return needs.filter(n => n.from !== 'look' && n.from !== 'programme').map(({ met: _met, ...n }) => n)
 }
 
 /** Where a place stands among those of its slot: a scrub before the balm, the lid before the crease. */

@@ -10,11 +10,14 @@ export const LIMB_ML = 3
 /** One drop from a dropper, millilitres. */
 export const DROP_ML = 0.04
 
-export interface FaceAmount {
-  /** How many times the recipe's drops are counted out. */
-  batches: number
+/** A recipe counted out: in drops, half drops where they keep it smaller. */
+export interface CountedOut {
   parts: { id: string; drops: number; ml: number }[]
   totalMl: number
+  /** How much more than was wanted. */
+  overMl: number
+  /** ΔE00 by which rounding to half drops moves the colour. */
+  shift: number
 }
 
 /** Coverage of a mix in drops. */
@@ -31,13 +34,54 @@ export function blendedCoverage(
   )
 }
 
-/** Whole batches of a recipe that are enough for one face. */
-export function amountForFace(drops: readonly Drops[], faceMl: number, dropMl: number): FaceAmount {
-  const perBatch = drops.reduce((s, d) => s + d.count, 0)
-  // The tolerance keeps 0.8 / 0.04 at 20 drops, not 21.
-  const batches = Math.max(1, Math.ceil(faceMl / dropMl / perBatch - 1e-9))
-  const parts = drops.map(d => ({ id: d.id, drops: d.count * batches, ml: d.count * batches * dropMl }))
-  return { batches, parts, totalMl: perBatch * batches * dropMl }
+const HALF = 0.5
+// Rounding that moves the colour no further than this is not seen.
+const UNSEEN_SHIFT = 0.3
+// The tolerance keeps 0.8 / 0.04 at 20 drops, not 21.
+const SAME = 1e-9
+
+/**
+ * The fewest drops of a recipe that are enough, halves split: as many as keep its colour, or whole times the recipe.
+ * @param shiftOf ΔE00 between the recipe and its drops as rounded
+ */
+export function countOut(
+  recipe: readonly Drops[],
+  wantedMl: number,
+  dropMl: number,
+  shiftOf: (rounded: readonly Drops[]) => number,
+): CountedOut {
+  const once = recipe.reduce((sum, d) => sum + d.count, 0)
+  const wanted = wantedMl / dropMl
+  const times = Math.max(1, Math.ceil(wanted / once - SAME))
+  const counted = (drops: readonly Drops[], shift: number): CountedOut => {
+    const total = drops.reduce((sum, d) => sum + d.count, 0)
+    return {
+      parts: drops.map(d => ({ id: d.id, drops: d.count, ml: d.count * dropMl })),
+      totalMl: total * dropMl,
+      overMl: Math.max(0, total * dropMl - wantedMl),
+      shift,
+    }
+  }
+  const least = Math.max(once * HALF, Math.ceil(wanted / HALF - SAME) * HALF)
+  for (let total = least; total < times * once; total += HALF) {
+    const drops = rounded(recipe, total, once)
+    const shift = shiftOf(drops)
+    if (shift <= UNSEEN_SHIFT) return counted(drops, shift)
+  }
+  return counted(
+    recipe.map(d => ({ ...d, count: d.count * times })),
+    0,
+  )
+}
+
+/** The recipe at a total in half drops, the largest remainders rounded up; of every bottle at least half a drop. */
+function rounded(recipe: readonly Drops[], total: number, once: number): Drops[] {
+  const halves = recipe.map(d => (d.count * total) / once / HALF)
+  const counts = halves.map(h => Math.max(1, Math.floor(h + SAME)))
+  let left = Math.round(total / HALF) - counts.reduce((sum, c) => sum + c, 0)
+  const byRemainder = halves.map((h, i) => ({ i, rest: h - Math.floor(h + SAME) })).sort((x, y) => y.rest - x.rest)
+  for (const { i } of byRemainder) if (left-- > 0) counts[i]!++
+  return recipe.map((d, i) => ({ id: d.id, count: counts[i]! * HALF }))
 }
 
 /** Share of the face that each zone is, of all that a base covers. */

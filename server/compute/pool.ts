@@ -94,6 +94,13 @@ export async function computeBases(records: PlanRecords, wish: BasesWish, asking
   return reply.bases
 }
 
+/** Which bottles of kit and offers a base as asked may be mixed from, by id. */
+export async function computeAsAsked(records: PlanRecords, asking: Asking): Promise<string[]> {
+  const reply = await computeFor(records, { task: 'as asked' }, asking)
+  if (!('asAsked' in reply)) throw new Error('a thread answered another question')
+  return reply.asAsked
+}
+
 async function computeFor({ kit, ...records }: PlanRecords, what: Pick<PlanJob, 'task' | 'wish'>, asking: Asking) {
   const job: PlanJob = { ...what, kitId: idOf(kit), records }
   const ask = async (job: PlanJob) => (await compute(job, 'screen', USUAL_MS, asking)) as PlanReply

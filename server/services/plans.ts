@@ -10,6 +10,7 @@ import type { Face } from '#shared/records/faces'
 import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
 import {
   locksOf,
+  type BaseAsked,
   planAsNow,
   PlanInput,
   type BasesInput,
@@ -44,7 +45,7 @@ import { rangesThatSeparate } from './kit'
 import { ownedAmong, usableBrought, usableKit } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
-import { computeBases, computePlan, type Asking } from '../compute/pool'
+import { computeAsAsked, computeBases, computePlan, type Asking } from '../compute/pool'
 import { planLineOf } from './planLine'
 import { settings } from './settings'
 import { sound } from './sound'
@@ -106,6 +107,14 @@ export async function basesOf(
   asking: Asking,
 ): Promise<BaseOffer[]> {
   return computeBases(await planRecords(await faceById(faceId), input), { order, steers }, asking)
+}
+
+/** The base that was asked for on a face, and which bottles, here or on offer, it may be mixed from. */
+export async function asAskedFor(faceId: string, input: PlanInput, asking: Asking): Promise<BaseAsked> {
+  const face = await faceById(faceId)
+  const records = await planRecords(face, input)
+  const { coverage, finish, skin } = records.face
+  return { faceId, name: face.name, skin, coverage, finish, bottles: await computeAsAsked(records, asking) }
 }
 
 /** What to do about something that went wrong on a face, with what is here and may go on it. */

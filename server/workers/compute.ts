@@ -8,6 +8,7 @@ import { everyone, populationOf } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { dueAfter, OutOfTime } from '#core/due'
+import { asAsked } from '#core/plan/asAsked'
 import { basesFor, type BaseOffer, type BasesWish } from '#core/plan/bases'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
@@ -27,9 +28,14 @@ import { check, type Issue } from '#shared/validate'
 /** An answer as bytes, or what is wrong with the question. */
 export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string } | { outOfTime: number }
 export type PlanReply =
-  { plan: FacePlan } | { bases: BaseOffer[] } | { needsKit: true } | { issues: Issue[] } | { outOfTime: number }
+  | { plan: FacePlan }
+  | { bases: BaseOffer[] }
+  | { asAsked: string[] }
+  | { needsKit: true }
+  | { issues: Issue[] }
+  | { outOfTime: number }
 
-const OF_FACES = ['plan', 'bases'] as const
+const OF_FACES = ['plan', 'bases', 'as asked'] as const
 const isPlanJob = (job: Job): job is PlanJob => (OF_FACES as readonly string[]).includes(job.task)
 
 /** A plan for a kit that this thread may know already: ten thousand products are sent once, and not for each face. */
@@ -84,7 +90,14 @@ function planOf(job: PlanJob): PlanReply {
   const items = kitOf(job)
   if (!items) return { needsKit: true }
   const question = { ...questionOf({ ...job.records, kit: [] }, items), mixingMs: PLAN_MIXING_MS }
-  return job.task === 'plan' ? { plan: planFace(question) } : { bases: basesFor(question, job.wish) }
+  switch (job.task) {
+    case 'plan':
+      return { plan: planFace(question) }
+    case 'bases':
+      return { bases: basesFor(question, job.wish) }
+    case 'as asked':
+      return { asAsked: asAsked(question, [...question.items, ...(question.offers ?? [])]).map(i => i.id) }
+  }
 }
 
 export default function run(job: Job): Reply | PlanReply {

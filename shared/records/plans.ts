@@ -1,7 +1,10 @@
+import type { Lab } from '#core/colour/lab'
+import type { Coverage } from '#core/complexion/product'
 import { BASE_ORDERS, STEERS, type BaseOrder, type Steer } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
 import { MISHAPS } from '#core/plan/mishaps'
+import type { Finish } from '#core/product/item'
 import { DropsDto } from '../compute/parts'
 import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, SomeOf, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
@@ -46,6 +49,16 @@ export class PlanInput {
 export class BasesInput extends PlanInput {
   @OneOf(BASE_ORDERS) order: BaseOrder = 'all together'
   @SomeOf(STEERS) steers: Steer[] = []
+}
+
+/** A base that was asked for, and which bottles, in the kit or on offer, it may be mixed from. */
+export interface BaseAsked {
+  faceId: string
+  name: string
+  skin: Lab
+  coverage: Coverage
+  finish: Finish
+  bottles: string[]
 }
 
 /** What went wrong at the chair, on what day. */

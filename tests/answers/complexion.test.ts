@@ -1,4 +1,5 @@
 import { buy } from '#core/buy/buy'
+import { difference } from '#core/colour/difference'
 import { cheapestMend } from '#core/buy/mend'
 import { castOf, driftUnder, pigmentOfDrops, wornMatch } from '#core/complexion/worn'
 import { doubles } from '#core/complexion/doubles'
@@ -12,7 +13,7 @@ import { sharesByFamily, sharesByUndertone } from '#core/complexion/shares'
 import { skinAt, typicalSkin, UNDERTONES } from '#core/complexion/skin'
 import { COMPLAINTS, DEGREES, mixLab, nextTouch, steer, touches } from '#core/complexion/touch'
 import { learnFromMixes } from '#core/reading/measuredMixes'
-import { amountForFace } from '#core/stock/amount'
+import { countOut } from '#core/stock/amount'
 import { besideBottle, DEPTH_WORDS, fromDepthWord } from '#core/stock/placement'
 import { decant, take } from '#core/stock/fills'
 import { isComplexionKind, measureOf, traitsFor, useByOf } from '#core/stock/usual'
@@ -37,7 +38,11 @@ it('what is mixed for whom, which touch brings it nearer, and how it is worn', (
     return [
       inShort(best),
       ...others.map(r => `${inShort(r.drops)} ${inShort(r.deltaE)}`),
-      inShort([ratioInWords(drops), mixLab(pigments, drops), amountForFace(drops, 0.8, 0.04)]),
+      inShort([
+        ratioInWords(drops),
+        mixLab(pigments, drops),
+        countOut(drops, 0.8, 0.04, parts => difference(mixLab(pigments, parts), mixLab(pigments, drops))),
+      ]),
       inShort([touches(pigments, drops).length, steer(pigments, drops)]),
       ...COMPLAINTS.map((c, i) => inShort(nextTouch(pigments, drops, c, DEGREES[i % 2]))),
       inShort([wornMatch(film, lab, skin, 0.7), driftUnder(film, lab, skin, 1, 'A'), castOf(film, skin, 1.3)]),

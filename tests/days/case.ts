@@ -35,6 +35,8 @@ export interface DayCase {
     steps?: readonly string[]
     noSteps?: readonly string[]
     minutes?: readonly [least: number, most: number]
+    /** Which place comes before which. */
+    order?: readonly (readonly [before: string, after: string])[]
   }
 }
 

@@ -27,6 +27,7 @@ describe('faces in a day', () => {
       steps = [],
       noSteps = [],
       minutes,
+      order = [],
     } = day.expect
     const keys = plan.layers.map(l => l.key)
     if (programme) expect(plan.programme).toBe(programme)
@@ -49,6 +50,12 @@ describe('faces in a day', () => {
       expect(plan.minutes.full).toBeGreaterThanOrEqual(minutes[0])
       expect(plan.minutes.full).toBeLessThanOrEqual(minutes[1])
     }
+    for (const [before, after] of order)
+      expect([before, after, keys.includes(before) && keys.indexOf(before) < keys.indexOf(after)]).toEqual([
+        before,
+        after,
+        true,
+      ])
     for (const layer of plan.layers) expect(layer.asked.length).toBeGreaterThan(0)
   })
 

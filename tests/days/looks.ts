@@ -4,6 +4,74 @@ import { ANTACID, holds, mark, named, on, plain, red, scented, who, type DayCase
 /** What is declared, what is agreed, what is done at all, and how the artist works. */
 export const LOOKS: readonly DayCase[] = [
   {
+    who: 'deep skin on a stage, brown eyes: a lid that lifts, no pale base under it',
+    face: who({ skin: [9.5, 2], eyeColour: 'brown', hairColour: 'black' }),
+    job: on('stage'),
+    expect: {
+      has: ['eyes', 'eyes: crease'],
+      lacks: ['eye primer'],
+      is: { 'eyes': i => i.lab!.L > 38 && i.kind !== 'brow', 'eyes: crease': i => i.lab!.L < 38 },
+      tells: [/eye primer.*turns (pale|grey)/],
+    },
+  },
+  {
+    who: 'deep-set and small eyes on an evening',
+    face: who({ skin: [4], eyeColour: 'blue', eyeShape: 'deep-set', eyeSize: 'small' }),
+    job: on('evening'),
+    expect: { has: ['eyes', 'mascara'], lacks: ['eyes: crease'], is: { eyes: i => i.lab!.L > 45 } },
+  },
+  {
+    who: 'always wears a plum lip, over sixty, at a ceremony',
+    face: who({ skin: [5, -2], ageBand: 'mature', normallyWears: 'Always a plum lip.' }),
+    job: on('ceremony party'),
+    expect: {
+      has: ['lip liner', 'lip colour'],
+      is: { 'lip colour': i => i.lab!.a > 10 && i.lab!.b < 0.45 * i.lab!.a && i.lab!.L < 45 },
+    },
+  },
+  {
+    who: 'outdoors with flash on deep skin',
+    face: who({ skin: [9], skinType: 'normal' }),
+    job: on('ceremony party', { outdoors: true, flash: true }),
+    expect: { never: i => i.filter === 'mineral' && (i.spf ?? 0) >= 30 },
+  },
+  {
+    who: 'outdoors all afternoon: sun protection has settled before the base',
+    face: who({ skin: [3], skinType: 'combination' }),
+    job: on('portrait', { outdoors: true }),
+    expect: {
+      has: ['sun protection'],
+      steps: ['sun again'],
+      order: [
+        ['moisturise', 'sun protection'],
+        ['sun protection', 'eyes'],
+        ['eyes', 'foundation'],
+      ],
+    },
+  },
+  {
+    who: 'a beard, and a full face with a red lip asked for',
+    face: who({
+      skin: [6],
+      facialHair: true,
+      programme: 'full face',
+      brief: { lip: 'cool red', lipStrength: 'full', eyes: 'smoky', liner: 'black' },
+    }),
+    job: on('stage'),
+    expect: {
+      has: ['foundation', 'eyes', 'liner', 'lip colour'],
+      is: { 'lip colour': i => i.lab!.a > 20 },
+      steps: ['beard', 'brush out'],
+    },
+  },
+  {
+    who: 'dark circles between the two concealers of the bag',
+    face: who({ skin: [6, 5, 1.05], skinType: 'dry', zones: { 'eye area': ['dark circles'] } }),
+    job: on('personal'),
+    without: i => i.kind === 'concealer' && !/Chalk Path|Saddle/.test(i.name),
+    expect: { has: ['concealer'], is: { concealer: i => Math.abs(i.lab!.L - skinAt(6, 5, 1.05).L - 2) < 4 } },
+  },
+  {
     who: 'no scent anywhere',
     face: who({ skin: [5, 8, 1.05], noScent: true, skinType: 'dry' }),
     job: on('ceremony party', { outdoors: true }),

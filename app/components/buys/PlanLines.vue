@@ -1,28 +1,31 @@
 <script setup lang="ts">
 import type { BuyAnswer } from '#core/buy/buy'
 import { everyone } from '#core/complexion/population'
+import type { MustFace } from '~/composables/useBuyPlan'
 
 /** What to buy, each line with its reason: whom only the plan with this bottle reaches. */
-const props = defineProps<{ plan: BuyAnswer; mustFaces: readonly string[]; currency: string }>()
+const props = defineProps<{ plan: BuyAnswer; musts: readonly MustFace[]; currency: string }>()
 const buys = useBuys()
-const clientele = useClientele()
 const skins = everyone()
 
 const lines = computed(() =>
   props.plan.reasons.flatMap(reason => {
     const offer = buys.offerById.get(reason.id)
     if (!offer) return []
-    const people = reason.mustReach.flatMap(i => clientele.byId.get(props.mustFaces[i] ?? '') ?? [])
+    const people = reason.mustReach.flatMap(i => props.musts[i] ?? [])
     const ranges = rangesInWords(reason.skins.map(i => skins[i]!))
-    const because = (names: readonly string[]) =>
+    const because = (nameOf: (face: MustFace) => string) =>
       [
-        names.length > 0 ? `${listInWords(names)} cannot be matched without it` : '',
+        ...people.filter(f => f.asked).map(f => `no base of ${f.asked!.words} for ${nameOf(f)} without it`),
+        people.some(f => !f.asked)
+          ? `${listInWords(people.filter(f => !f.asked).map(nameOf))} cannot be matched without it`
+          : '',
         reason.skins.length > 0 ? `${plural(reason.skins.length, 'skin')} hang on it: ${ranges}` : '',
       ]
         .filter(Boolean)
         .join('; ') || 'it makes the others work together'
     // Kept sentences name people by id: the server puts the name in when they are read.
-    return [{ offer, because: because(people.map(f => f.name)), kept: because(people.map(f => `{face:${f.id}}`)) }]
+    return [{ offer, because: because(f => f.name), kept: because(f => `{face:${f.id}}`) }]
   }),
 )
 defineExpose({ lines })

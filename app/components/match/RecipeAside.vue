@@ -4,9 +4,9 @@ import { difference } from '#core/colour/difference'
 import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
-import { amountForFace, blendedCoverage, LIMB_ML } from '#core/stock/amount'
+import { blendedCoverage, countOut, LIMB_ML } from '#core/stock/amount'
 import { riskBetween } from '#core/plan/layering'
-import { complexionOf } from '#shared/kitPigments'
+import { complexionOf, mixAsKnown } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
 import { unlessStopped } from '~/composables/useWorkerTask'
 
@@ -37,8 +37,11 @@ const amount = computed(() => {
   if (!whole.value) return null
   const coverage = blendedCoverage(props.drops, products.value.map(complexionOf))
   const wantedMl = area.value === 'the face' ? settings.faceMl[coverage] : LIMB_ML * LIMBS[area.value]
-  return { coverage, wantedMl, ...amountForFace(props.drops, wantedMl, settings.value.dropMl) }
+  const colourOf = (drops: readonly Drops[]) => mixAsKnown(drops, kit.byId) ?? props.lab
+  const shiftOf = (rounded: readonly Drops[]) => difference(colourOf(rounded), colourOf(props.drops))
+  return { coverage, ...countOut(props.drops, wantedMl, settings.value.dropMl, shiftOf) }
 })
+const halves = computed(() => amount.value?.parts.some(p => !Number.isInteger(p.drops)) ?? false)
 /** Bases in this mix that often hold and sometimes do not. */
 const risky = computed(() => {
   const bottles = products.value.map(p => ({ ...complexionOf(p), range: complexionOf(p).range ?? '' }))
@@ -54,6 +57,7 @@ const short = computed(() =>
     return p && p.level * p.sizeMl < part.ml ? [p.shade] : []
   }),
 )
+const dropsInWords = (count: number) => `${Math.floor(count) || ''}${Number.isInteger(count) ? '' : '½'}`
 const name = (id: string) => kit.byId.get(id)?.shade ?? 'a bottle that left the kit'
 
 const steering = ref<Partial<Record<Steering, Touch>>>({})
@@ -105,8 +109,13 @@ const touchInWords = (t: Touch) =>
     <div v-if="amount">
       <h3>For {{ area }}: {{ ratioInWords(drops) }}, {{ amount.totalMl.toFixed(2) }} ml</h3>
       <Choices v-model="area" label="Mixed for" hide-label :options="AREAS" />
-      <p v-if="amount.totalMl - amount.wantedMl > 0.005" class="small">
-        {{ (amount.totalMl - amount.wantedMl).toFixed(2) }} ml more than it takes, since drops are whole.
+      <p v-if="amount.overMl > 0.005 || halves" class="small">
+        <template v-if="amount.overMl > 0.005">{{ amount.overMl.toFixed(2) }} ml more than it takes. </template>
+        <template v-if="halves"
+          >Split the half drops with the spatula{{
+            amount.shift >= 0.05 ? `: it moves the colour by ΔE ${amount.shift.toFixed(1)}` : ''
+          }}.</template
+        >
       </p>
       <table class="amounts">
         <caption class="visually-hidden">
@@ -114,7 +123,7 @@ const touchInWords = (t: Touch) =>
         </caption>
         <tr v-for="part in amount.parts" :key="part.id">
           <td class="num">
-            <b>{{ part.drops }}</b> drops
+            <b>{{ dropsInWords(part.drops) }}</b> drops
           </td>
           <th scope="row">{{ name(part.id) }}</th>
           <td class="num small">{{ part.ml.toFixed(2) }} ml</td>

@@ -32,7 +32,9 @@ async function list(offerId: string, priceMinor: number, why: string) {
         <dd class="small">
           {{ capital(row.sentences.join('; ')) }}.
           <template v-if="row.instead">{{ row.instead }} is used. </template>
-          <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}`">What to buy</NuxtLink>
+          <NuxtLink v-if="row.slot === 'foundation'" class="act" :to="`/buys?must=${faceId}&asked`"
+            >What to buy</NuxtLink
+          >
           <span v-else-if="row.offer && buys.onTheWay.has(row.offer.id)">{{ row.offer.name }} is on its way.</span>
           <template v-else-if="row.offer && row.bought">
             <Act @click="list(row.offer.id, row.bought.priceMinor, row.sentences[0]!)">

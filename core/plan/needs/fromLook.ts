@@ -1,5 +1,6 @@
 import { CHART_PLACES } from '../../look/aim'
 import type { Part } from '../../look/agreed'
+import { lineOn, shadeOn, type OnTheEye } from '../../look/eyeShape'
 import { JOB_WORDS } from '../../look/programme'
 import type { KitItem } from '../../product/item'
 import { has } from '../../suitability/face'
@@ -8,6 +9,7 @@ import type { SlotId } from '../slots'
 
 const RULE = 'brief'
 const why = (what: string, { because }: Part<unknown>) => `${what}, ${because}`
+const placed = (what: string, on: OnTheEye | null) => (on?.because ? `${what}; ${on.because}` : what)
 const matte = (item: KitItem) => item.sparkle === 'none' && item.finish !== 'luminous' && item.finish !== 'dewy'
 
 /** Colour: what was agreed on the brief, and what is usual on such a day where nothing was said. */
@@ -23,22 +25,29 @@ export const fromLook: NeedsOf = scene => {
   const lined = mature || face.zones.lips?.states.includes('lined') === true
   const definite = look.lipStrength.is === 'full' || ['warm red', 'cool red', 'plum'].includes(look.lip.is)
   const lashed = scope.eyes && !child && look.eyes.is !== 'bare' && !face.lashExtensions
+  // Agreed depth goes on whatever the eye; where nobody asked, a deep-set eye goes without.
+  const shade = shadeOn(face) ?? (look.eyes.agreed ? { where: 'crease', because: '' } : null)
+  const line = lineOn(face)
   return needed(
     [eyes, need('look', RULE, 'eyes', why(`a ${look.eyes.is} eye`, look.eyes), { met: plainLid })],
     [
-      eyes && look.eyeStrength.is !== 'light',
-      need('look', RULE, 'eyes', why('depth in the crease', look.eyes), {
+      eyes && (look.eyeStrength.is !== 'light' || look.eyes.is === 'smoky') && shade !== null,
+      need('look', RULE, 'eyes', placed(why('depth to give the lid its shape', look.eyes), shade), {
         key: 'eyes: crease',
-        where: 'crease',
+        where: shade?.where,
         soft: !look.eyes.agreed,
         met: matte,
       }),
     ],
     [
       scope.eyes && !child && (look.liner.is !== 'none' || look.eyes.is === 'line only'),
-      need('look', RULE, 'liner', why(look.liner.is === 'wing' ? 'a wing' : 'a line along the lashes', look.liner), {
-        soft: !look.liner.agreed,
-      }),
+      need(
+        'look',
+        RULE,
+        'liner',
+        placed(why(look.liner.is === 'wing' ? 'a wing' : 'a line along the lashes', look.liner), line),
+        { soft: !look.liner.agreed, ...(line && { where: line.where }) },
+      ),
     ],
     [lashed, need('look', RULE, 'mascara', 'lashes frame the eye', { soft: face.bareFaced })],
     [

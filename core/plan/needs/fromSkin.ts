@@ -38,7 +38,9 @@ export const fromSkin: NeedsOf = ({ face, job, scope, settings, programme, look 
   const base = scope.base !== 'none'
   const evened = base || programme === 'eyes only'
   const textured = zonesIn(face, 'textured').filter(z => z !== 'lips' && z !== 'eye area')
-  const spots = zonesIn(face, 'uneven', 'blemish-prone').filter(z => z !== 'lips' && z !== 'eye area')
+  const [uneven, blemishes] = (['uneven', 'blemish-prone'] as const).map(s =>
+    zonesIn(face, s).filter(z => z !== 'lips' && z !== 'eye area'),
+  ) as [Zone[], Zone[]]
   const shines = face.skinType === 'oily' || face.skinType === 'combination' || centre === 'oily'
   const state = 'skin-state-texture'
   const type = 'skin-type-finish'
@@ -150,16 +152,19 @@ export const fromSkin: NeedsOf = ({ face, job, scope, settings, programme, look 
         }),
       ],
       [
-        base && !child && (states.has('uneven') || states.has('blemish-prone')),
-        need(
-          'skin',
-          state,
-          'concealer',
-          states.has('uneven')
-            ? 'an uneven skin needs spot cover'
-            : 'blemishes are covered one by one, not under more base',
-          { where: spots.join(', '), zones: spots },
-        ),
+        base && !child && uneven.length > 0,
+        need('skin', state, 'concealer', 'an uneven skin needs spot cover', {
+          where: uneven.join(', '),
+          zones: uneven,
+          covers: 'brown marks',
+        }),
+      ],
+      [
+        base && !child && blemishes.length > 0,
+        need('skin', state, 'concealer', 'blemishes are covered one by one, not under more base', {
+          where: blemishes.join(', '),
+          zones: blemishes,
+        }),
       ],
     ),
     ...concerns,

@@ -31,6 +31,8 @@ export interface Need {
   skinType?: SkinType
   tone?: FaceFacts['secondTone']
   concern?: Concern
+  /** What it is there to cover: not needed once the base or a corrector does that. */
+  covers?: Concern
 }
 
 /** What needs are read from. */

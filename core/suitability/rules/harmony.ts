@@ -1,5 +1,4 @@
 import { skinPlace } from '../../complexion/skin'
-import { hueWord } from '../../look/hueWord'
 import { weight, when, type Rule } from '../finding'
 import type { SlotId } from '../../plan/slots'
 
@@ -20,7 +19,7 @@ export const harmony: Rule = {
     const { undertone } = skinPlace(face.skin)
     const warmSkin = undertone === 'golden' || undertone === 'olive'
     const told = (agrees: boolean) =>
-      `taste: a ${warm ? 'warm' : 'cool'} ${hueWord(item.lab!)} ${agrees ? 'agrees with' : 'stands against'} ${undertone} skin`
+      `taste: a ${warm ? 'warm' : 'cool'} colour ${agrees ? 'agrees with' : 'stands against'} ${undertone} skin`
     return when(
       [(warm && warmSkin) || (cool && undertone === 'rosy'), weight(0.5, told(true))],
       [(cool && warmSkin) || (warm && undertone === 'rosy'), weight(-0.5, told(false))],

@@ -63,14 +63,14 @@ export const COLOUR: readonly RuleCase[] = [
   [
     'harmony',
     by(0.5),
-    /taste: a warm coral agrees with golden skin/,
+    /taste: a warm colour agrees with golden skin/,
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'golden') } },
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'neutral') } },
   ],
   [
     'harmony',
     by(-0.5),
-    /taste: a warm coral stands against rosy skin/,
+    /taste: a warm colour stands against rosy skin/,
     { item: item('blush', { lab: WARM }), slot: 'cheek', face: { skin: typicalSkin(4, 'rosy') } },
     { item: item('brow', { lab: WARM }), slot: 'brows', face: { skin: typicalSkin(4, 'rosy') } },
   ],

@@ -99,6 +99,22 @@ function hold() {
 const gaveWay = computed(() => found.value[0]?.base?.gaveWay ?? [])
 const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.value))
 const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
+/** As asked, and what comes near; what is best all told stands first. */
+const groups = computed(() => {
+  if (byColour.value || nothingNear.value || !shown.value[0]?.base) return [{ title: '', rows: shown.value }]
+  const [asked, near] = [true, false].map(as => shown.value.filter(r => (r.base!.gaveWay.length === 0) === as))
+  const both =
+    shown.value[0].base.gaveWay.length === 0
+      ? [
+          { title: 'As asked', rows: asked! },
+          { title: 'Nearest to it, and what gives way', rows: near! },
+        ]
+      : [
+          { title: 'Best all told, and what gives way', rows: near! },
+          { title: 'As asked, at a price', rows: asked! },
+        ]
+  return both.filter(g => g.rows.length > 0)
+})
 // The answer is drawn first; what else there is comes right after, or when the answer takes its time.
 const REST_AFTER_MS = 300
 const drawn = ref(false)
@@ -201,9 +217,8 @@ function take(touch: Touch) {
           label="Steer the mix"
           :options="STEERS"
         />
-        <ul class="recipes" aria-label="Recipes from this kit">
+        <ul v-if="own" class="recipes" aria-label="Your touch">
           <RecipeRow
-            v-if="own"
             :drops="own.drops"
             :lab="own.lab"
             :delta-e="toSkin(own.lab)"
@@ -214,27 +229,32 @@ function take(touch: Touch) {
             when="your touch"
             @choose="chosenKey = own.key"
           />
-          <RecipeRow
-            v-for="r in shown"
-            :key="r.key"
-            :drops="r.drops"
-            :lab="r.lab"
-            :base="r.base"
-            :held="isHeld(r.drops)"
-            :delta-e="toSkin(r.lab)"
-            :chance="chanceOf(r.lab)"
-            :target="target.mean"
-            :bottles="kit.byId"
-            :chosen="chosen?.key === r.key"
-            @choose="chosenKey = r.key"
-          />
         </ul>
+        <template v-for="(group, i) in groups" :key="group.title">
+          <h2 v-if="group.title" class="group">{{ group.title }}</h2>
+          <ul class="recipes" :aria-label="i === 0 ? 'Recipes from this kit' : group.title">
+            <RecipeRow
+              v-for="r in group.rows"
+              :key="r.key"
+              :drops="r.drops"
+              :lab="r.lab"
+              :base="r.base"
+              :held="isHeld(r.drops)"
+              :delta-e="toSkin(r.lab)"
+              :chance="chanceOf(r.lab)"
+              :target="target.mean"
+              :bottles="kit.byId"
+              :chosen="chosen?.key === r.key"
+              @choose="chosenKey = r.key"
+            />
+          </ul>
+        </template>
         <Act v-if="found.length > 0 && !nothingNear" :aria-pressed="byColour" @click="byColour = !byColour">{{
           byColour ? 'Colour, formula and ease together' : 'By colour alone'
         }}</Act>
         <p v-if="gaveWay.length > 0 && !nothingNear" class="gave">
           {{ capital(listInWords(gaveWay)) }}: all told the best this kit has at this colour.
-          <NuxtLink class="act" :to="`/buys?must=${face.id}`">What to buy</NuxtLink>
+          <NuxtLink class="act" :to="`/buys?must=${face.id}&asked`">What to buy</NuxtLink>
         </p>
         <WaysOut
           v-if="nothingNear && closest && match.state.value === 'ready'"
@@ -354,6 +374,9 @@ function take(touch: Touch) {
   padding: 0;
   margin: 8px 0 0;
   border-top: 1px solid var(--line);
+}
+.group {
+  margin: 14px 0 0;
 }
 .steer {
   margin-top: 8px;
