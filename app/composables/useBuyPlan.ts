@@ -1,4 +1,5 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
+import type { WantedBase } from '#core/buy/wantedBase'
 import type { Lab } from '#core/colour/lab'
 import { clientele, everyone } from '#core/complexion/population'
 import { plainShelf } from './useShelf'
@@ -14,8 +15,8 @@ export interface MustFace {
   id: string
   name: string
   skin: Lab
-  /** The base that was asked for, in words, with the bottles of kit and offers it may be mixed from; null where only the colour counts. */
-  asked: { words: string; bottles: readonly string[] } | null
+  /** The base that was asked for, also in words; null where only the colour counts. */
+  asked: (WantedBase & { words: string }) | null
 }
 
 /** What to buy under a budget, searched exactly in a worker; the spend curve stays while one of its points is looked at. */
@@ -44,7 +45,14 @@ export function useBuyPlan() {
             offers,
             rules,
             mustReach: faces.map(f => ({ ...f.skin })),
-            mustOnly: faces.map(f => f.asked && f.asked.bottles.map(id => productOf.get(id) ?? id)),
+            mustBase: faces.map(
+              ({ asked }) =>
+                asked && {
+                  coverage: asked.coverage,
+                  finish: asked.finish,
+                  bottles: asked.bottles.map(({ id, finish }) => ({ id: productOf.get(id) ?? id, finish })),
+                },
+            ),
             budget: budgetMinor,
             options: { ...settings.options },
             timeLimitMs: TIME_LIMIT_MS,

@@ -44,7 +44,7 @@ const outOfReach = computed<MustFace[]>(() => {
           id: wish.faceId,
           name: wish.name,
           skin: wish.skin,
-          asked: { words: askedInWords(wish), bottles: wish.bottles },
+          asked: { ...wish, words: askedInWords(wish) },
         },
       ]
     : []

@@ -65,6 +65,16 @@ export function formulaInWords({
   return gaveWay.length > 0 ? [...gaveWay, ...is].join(', ') : `as asked: ${is.join(', ')}`
 }
 
+// What is said anyway, beside the colour or as what gives way.
+const SAID_ELSEWHERE: readonly string[] = ['match', 'wishes', 'recipe']
+const WORTH_SAYING = -1
+/** What speaks most against something, where it is worth a word. */
+export function priceInWords(findings: readonly Finding[]): string {
+  const by = ({ effect }: Finding) => (effect.is === 'weight' ? effect.by : 0)
+  const [worst] = findings.filter(f => !SAID_ELSEWHERE.includes(f.rule)).sort((x, y) => by(x) - by(y))
+  return worst && by(worst) <= WORTH_SAYING ? worst.sentence : ''
+}
+
 /** A base as it was asked for: "full cover, matte". */
 export const askedInWords = ({ coverage, finish }: Pick<FaceFacts, 'coverage' | 'finish'>): string =>
   `${coverage} cover, ${finish}`

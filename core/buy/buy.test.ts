@@ -7,6 +7,7 @@ import { FAMILIES } from '../complexion/product'
 import { skinAt, typicalSkin } from '../complexion/skin'
 import { buy, type Offer } from './buy'
 import { minimal } from './needs'
+import { isAsWanted } from './wantedBase'
 import { bestChoice, bundleGreedy, type Problem } from './search'
 
 const cost = (offers: readonly Offer[]) => offers.reduce((s, o) => s + o.price, 0)
@@ -58,36 +59,51 @@ describe('buy against brute force', () => {
 })
 
 describe('a base as asked', () => {
-  it.each(Array.from({ length: 40 }, (_, i) => i))(
-    'seed %i: is bought where the money allows it, of its own bottles',
-    seed => {
-      const random = seeded(7000 + seed)
-      const owned = Array.from({ length: 3 }, (_, i) => randomProduct(`o${i}`, random))
-      const offers: Offer[] = Array.from({ length: 5 }, (_, i) => ({
-        id: `f${i}`,
-        product: randomProduct(`p${i}`, random),
-        price: random.pick([10, 20, 30]),
-      }))
-      const skin = skinAt(random.between(2, 11), random.between(-6, 8), 1)
-      const only = [...owned.map(p => p.id), ...offers.map(o => o.product.id)].filter(() => random.next() < 0.6)
-      const options = { maxProducts: 3, maxDrops: 5, tolerance: 3 }
-      const mayUse = new Set(only)
-      const reaches = (chosen: readonly Offer[]) =>
-        everyRecipe(
-          [...owned, ...chosen.map(o => o.product)].filter(p => mayUse.has(p.id)),
-          options,
-        ).some(r => difference(r.lab, skin) <= options.tolerance)
-      const budget = 60
-      const affordable = [[], ...subsets(offers, offers.length)].filter(chosen => cost(chosen) <= budget)
-      const answer = buy({ owned, offers, population: [], budget, options, mustReach: [skin], mustOnly: [only] })
-      expect(answer.unmet).toEqual(affordable.some(reaches) ? [] : [0])
-      const chosen = offers.filter(o => answer.chosen.includes(o.id))
-      if (answer.unmet.length === 0) {
-        expect(reaches(chosen)).toBe(true)
-        expect(cost(chosen)).toBe(Math.min(...affordable.filter(reaches).map(cost)))
-      }
-    },
-  )
+  it.each(Array.from({ length: 40 }, (_, i) => i))('seed %i: is bought where the money allows it', seed => {
+    const random = seeded(7000 + seed)
+    const owned = Array.from({ length: 3 }, (_, i) => randomProduct(`o${i}`, random))
+    const offers: Offer[] = Array.from({ length: 5 }, (_, i) => ({
+      id: `f${i}`,
+      product: randomProduct(`p${i}`, random),
+      price: random.pick([10, 20, 30]),
+    }))
+    const skin = skinAt(random.between(2, 11), random.between(-6, 8), 1)
+    const bottles = [...owned, ...offers.map(o => o.product)]
+      .filter(() => random.next() < 0.8)
+      .map(({ id }) => ({ id, finish: random.pick(['matte', 'satin'] as const) }))
+    const wanted = { coverage: 'medium' as const, finish: 'matte' as const, bottles }
+    const finish = new Map(bottles.map(b => [b.id, b.finish]))
+    const options = { maxProducts: 3, maxDrops: 5, tolerance: 3 }
+    const reaches = (chosen: readonly Offer[]) => {
+      const products = [...owned, ...chosen.map(o => o.product)].filter(p => finish.has(p.id))
+      return everyRecipe(products, options).some(({ drops, lab }) => {
+        const parts = drops.map(d => ({
+          product: products.find(p => p.id === d.id)!,
+          finish: finish.get(d.id)!,
+          share: d.count,
+        }))
+        return difference(lab, skin) <= options.tolerance && isAsWanted(wanted, parts)
+      })
+    }
+    const budget = 60
+    const affordable = [[], ...subsets(offers, offers.length)].filter(chosen => cost(chosen) <= budget)
+    const answer = buy({ owned, offers, population: [], budget, options, mustReach: [skin], mustBase: [wanted] })
+    expect(answer.unmet).toEqual(affordable.some(reaches) ? [] : [0])
+    const chosen = offers.filter(o => answer.chosen.includes(o.id))
+    if (answer.unmet.length === 0) {
+      expect(reaches(chosen)).toBe(true)
+      expect(cost(chosen)).toBe(Math.min(...affordable.filter(reaches).map(cost)))
+    }
+  })
+
+  it('is not mixed of white and the deepest, nor of what shines', () => {
+    const [white, deep] = [shade(1), shade(11)].map(product => ({ product, finish: 'matte' as const, share: 1 }))
+    const wanted = { coverage: 'medium' as const, finish: 'matte' as const }
+    expect(isAsWanted(wanted, [white!])).toBe(true)
+    expect(isAsWanted(wanted, [white!, deep!])).toBe(false)
+    expect(isAsWanted(wanted, [{ ...deep!, finish: 'dewy' }])).toBe(false)
+    expect(isAsWanted({ ...wanted, coverage: 'full' }, [deep!])).toBe(false)
+  })
 })
 
 describe('buy', () => {

@@ -6,6 +6,7 @@ import type { Skin } from '../complexion/population'
 import type { ComplexionProduct } from '../complexion/product'
 import { DEFAULT_OPTIONS, type RecipeOptions } from '../complexion/recipe'
 import { needs, type Need } from './needs'
+import { isAsWanted, type WantedBase } from './wantedBase'
 import { bestChoice, SAME, type Aim, type Choice, type Problem } from './search'
 
 export interface Offer {
@@ -21,8 +22,8 @@ export interface BuyQuestion {
   budget: number
   /** Colours that must be reached before anything else counts. */
   mustReach?: readonly Lab[]
-  /** For the colour at the same place: the products its recipes may be made of, all where there is null. */
-  mustOnly?: readonly (readonly string[] | null)[]
+  /** For the colour at the same place: the base that was asked for there; null where any does. */
+  mustBase?: readonly (WantedBase | null)[]
   options?: Partial<RecipeOptions>
   rules?: MixingRules
   /** For the whole answer; the exact search without end when left out. */
@@ -71,7 +72,7 @@ const UNTIL = { needs: 0.5, answer: 0.8, curve: 0.95 }
  * Equal reach goes to the lower spend. Money is in whatever unit the prices and the budget share.
  */
 export function buy(question: BuyQuestion, progress?: (done: number) => void): BuyAnswer {
-  const { owned, population, budget, mustReach = [], mustOnly = [], timeLimitMs = Infinity } = question
+  const { owned, population, budget, mustReach = [], mustBase = [], timeLimitMs = Infinity } = question
   const begun = performance.now()
   const until = (share: number) => begun + share * timeLimitMs
   const options = { ...DEFAULT_OPTIONS, ...question.options }
@@ -90,8 +91,8 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
     due,
   })
   const found = all.needs
-  const asAsked = mustOnly.map(
-    (only, i) => only && needFrom(new Set(only), mustReach[i]!, { ...question, offers, options, due }),
+  const asAsked = mustBase.map(
+    (wanted, i) => wanted && needFor(wanted, mustReach[i]!, { ...question, offers, options, due }),
   )
   asAsked.forEach((own, i) => {
     if (own) found[i] = own.need
@@ -136,21 +137,29 @@ export function buy(question: BuyQuestion, progress?: (done: number) => void): B
   }
 }
 
-/** What it takes to reach one skin with some of the products only; sets by index into all offers. */
-function needFrom(
-  only: ReadonlySet<string>,
+/** What it takes to mix a base as it was asked for; sets by index into all offers. */
+function needFor(
+  wanted: WantedBase,
   skin: Lab,
   { owned, offers, budget, options, rules, due }: BuyQuestion & { options: RecipeOptions; due?: Due },
 ): { need: Need; complete: boolean } {
-  const mine = owned.filter(p => only.has(p.id))
-  const theirs = [...offers.keys()].filter(j => only.has(offers[j]!.product.id))
+  const finishOf = new Map(wanted.bottles.map(b => [b.id, b.finish]))
+  const mine = owned.filter(p => finishOf.has(p.id))
+  const theirs = [...offers.keys()].filter(j => finishOf.has(offers[j]!.product.id))
+  const products = [...mine, ...theirs.map(j => offers[j]!.product)]
+  const parts = products.map(product => ({ product, finish: finishOf.get(product.id)! }))
   const { needs: found, complete } = needs({
-    pigments: packPigments([...mine, ...theirs.map(j => offers[j]!.product)], rules),
+    pigments: packPigments(products, rules),
     owned: mine.length,
     prices: Float64Array.from(theirs, j => offers[j]!.price),
     budget,
     skins: [skin],
     options,
+    accepts: ({ size, parts: at, counts }) =>
+      isAsWanted(
+        wanted,
+        Array.from({ length: size }, (_, k) => ({ ...parts[at[k]!]!, share: counts[k]! })),
+      ),
     due,
   })
   const [need] = found

@@ -24,6 +24,8 @@ export interface NeedsQuestion {
   budget: number
   skins: readonly Lab[]
   options: RecipeOptions
+  /** Whether a recipe counts beside its colour; all do when left out. */
+  accepts?: (recipe: SweepState) => boolean
   progress?: (done: number) => void
   due?: Due
 }
@@ -44,7 +46,17 @@ const MOST_WAYS = 60_000
  * For every skin the minimal sets of offers that bring it within the tolerance, by going through every allowed recipe
  * once. Recipes whose offers together cost more than the budget are never mixed.
  */
-export function needs({ pigments, owned, prices, budget, skins, options, progress, due }: NeedsQuestion): Needs {
+export function needs({
+  pigments,
+  owned,
+  prices,
+  budget,
+  skins,
+  options,
+  accepts,
+  progress,
+  due,
+}: NeedsQuestion): Needs {
   const targets = skins.map(s => under(s, options.illuminant))
   const around = targets.map(t => surroundings(t, options.tolerance))
   const near = neighbourhood(targets, around)
@@ -63,6 +75,7 @@ export function needs({ pigments, owned, prices, budget, skins, options, progres
     // The bound first: it costs less than looking the set up.
     if (perL * dL * dL + perChroma * (da * da + db * db) > limit || found[skin]!.has(key)) return
     if (deltaE(target.L, target.a, target.b, state.L, state.a, state.b) > options.tolerance) return
+    if (accepts && !accepts(state)) return
     if (key === 0) met[skin] = 1
     else {
       found[skin]!.add(key)

@@ -140,7 +140,7 @@ it('words for colours and amounts are an artist’s', () => {
     ].map(hueWord),
   ).toEqual(['black', 'plum', 'brick', 'gold', 'blue', 'taupe', 'white'])
   expect([0.12, 0.25, 0.5, 1, 2].map(amountWord)).toEqual([
-    'the least on the brush, built slowly',
+    'the least on the brush',
     'a veil',
     'a light hand',
     'a normal layer',

@@ -38,7 +38,7 @@ const DRAWN = [1]
 /** How thick a layer of colour is, in an artist's words. */
 export const amountWord = (thickness: number): string =>
   thickness <= 0.15
-    ? 'the least on the brush, built slowly'
+    ? 'the least on the brush'
     : thickness <= 0.3
       ? 'a veil'
       : thickness <= 0.6

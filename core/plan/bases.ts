@@ -94,14 +94,19 @@ const BETTER = 0.3
 // What is worth so much less than the best is none.
 const FAR_BELOW = 6
 
+const isKnown = ({ findings }: BaseOffer) => findings.some(f => f.rule === 'recipe')
+/** What it is worth without being somebody's own. */
+const withoutRecord = ({ score, findings }: BaseOffer) =>
+  findings.reduce((rest, f) => (f.rule === 'recipe' && f.effect.is === 'weight' ? rest - f.effect.by : rest), score)
+
 /** The list as Match shows it: different ideas, so many as asked and so many that give way, and none whose seam shows for nothing. */
 function worthShowing(ranked: readonly BaseOffer[], order: BaseOrder, limit: number): BaseOffer[] {
   const shown: BaseOffer[] = []
   for (const offer of ranked) {
     const [first] = shown
     if (first && first.verdict !== 'visible' && offer.verdict === 'visible') continue
-    const known = offer.findings.some(f => f.rule === 'recipe')
-    if (first && !known && order === 'all together' && offer.score < first.score - FAR_BELOW) continue
+    const known = isKnown(offer)
+    if (first && !known && order === 'all together' && offer.score < withoutRecord(first) - FAR_BELOW) continue
     if (!known && shown.some(other => isSameIdea(other, offer))) continue
     const group = shown.filter(o => order === 'by colour alone' || o.gaveWay.length > 0 === offer.gaveWay.length > 0)
     if (group.length < limit) shown.push(offer)

@@ -1,6 +1,7 @@
 import { dueAfter } from '../due'
 import { difference } from '../colour/difference'
-import { chroma, type Lab } from '../colour/lab'
+import type { Lab } from '../colour/lab'
+import { tooFarApart } from '../complexion/apart'
 import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import { fiddle, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
@@ -221,17 +222,12 @@ function ownRecipe({ drops, deltaE }: Recipe, recipes: FaceFacts['recipes'], tol
     : [said('recipe', 0, `their own recipe, but the skin has moved: ΔE ${deltaE.toFixed(1)} now`)]
 }
 
-// Bottles farther apart than this turn ashy in the middle, and a drop more or less shows.
-const FAR_APART = 22
 const PER_L = 1 / 8
-// What pulls to a hue is no depth of its own; white and black are.
-const HUELESS = 15
-const hasDepth = (b: KitItem) =>
-  b.kind === 'foundation' || (b.kind === 'adjuster' && b.lab !== null && chroma(b.lab) < HUELESS)
 function easeCosts({ drops }: Recipe, bottles: readonly KitItem[]) {
   const count = drops.reduce((sum, d) => sum + d.count, 0)
-  const depths = bottles.flatMap(b => (hasDepth(b) && b.lab ? [b.lab.L] : []))
-  const apart = depths.length < 2 ? 0 : Math.max(0, Math.max(...depths) - Math.min(...depths) - FAR_APART)
+  const apart = tooFarApart(
+    bottles.filter((b): b is Bottle => b.kind !== 'medium' && b.lab !== null).map(complexionProduct),
+  )
   return { costs: fiddle(drops.length, count) + PER_L * apart, apart, count }
 }
 function simplicity(recipe: Recipe, bottles: readonly KitItem[]): Finding[] {

@@ -26,7 +26,10 @@ function toldApart(is: Finish, asked: Finish): boolean {
 }
 
 /** What of the wishes for a base gives way at this colour. */
-export function gaveWay({ coverage, finish }: KitItem, wish: Pick<FaceFacts, 'coverage' | 'finish'>): string[] {
+export function gaveWay(
+  { coverage, finish }: Pick<KitItem, 'coverage' | 'finish'>,
+  wish: Pick<FaceFacts, 'coverage' | 'finish'>,
+): string[] {
   return [
     ...(coverage === wish.coverage ? [] : [`${coverage} cover where ${wish.coverage} was asked`]),
     ...(toldApart(finish, wish.finish) ? [`${finish} where ${wish.finish} was asked`] : []),

@@ -5,6 +5,7 @@ import type { BaseOffer, BasesWish } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { PlanRecords } from '#shared/planQuestion'
+import type { BaseAsked } from '#shared/records/plans'
 import type { Job, PlanJob, PlanReply, Reply } from '../workers/compute'
 import { computeHeapMb, workersFolder } from '../config'
 import { errorDetail, log } from '../log'
@@ -94,8 +95,8 @@ export async function computeBases(records: PlanRecords, wish: BasesWish, asking
   return reply.bases
 }
 
-/** Which bottles of kit and offers a base as asked may be mixed from, by id. */
-export async function computeAsAsked(records: PlanRecords, asking: Asking): Promise<string[]> {
+/** Which bottles of kit and offers a base as asked may be mixed from. */
+export async function computeAsAsked(records: PlanRecords, asking: Asking): Promise<BaseAsked['bottles']> {
   const reply = await computeFor(records, { task: 'as asked' }, asking)
   if (!('asAsked' in reply)) throw new Error('a thread answered another question')
   return reply.asAsked

@@ -18,6 +18,7 @@ import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/end
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
 import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
+import type { BaseAsked } from '#shared/records/plans'
 import { check, type Issue } from '#shared/validate'
 
 /*
@@ -30,7 +31,7 @@ export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string }
 export type PlanReply =
   | { plan: FacePlan }
   | { bases: BaseOffer[] }
-  | { asAsked: string[] }
+  | { asAsked: BaseAsked['bottles'] }
   | { needsKit: true }
   | { issues: Issue[] }
   | { outOfTime: number }
@@ -96,7 +97,12 @@ function planOf(job: PlanJob): PlanReply {
     case 'bases':
       return { bases: basesFor(question, job.wish) }
     case 'as asked':
-      return { asAsked: asAsked(question, [...question.items, ...(question.offers ?? [])]).map(i => i.id) }
+      return {
+        asAsked: asAsked(question, [...question.items, ...(question.offers ?? [])]).map(({ id, finish }) => ({
+          id,
+          finish,
+        })),
+      }
   }
 }
 

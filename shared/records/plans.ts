@@ -1,10 +1,9 @@
 import type { Lab } from '#core/colour/lab'
-import type { Coverage } from '#core/complexion/product'
+import type { WantedBase } from '#core/buy/wantedBase'
 import { BASE_ORDERS, STEERS, type BaseOrder, type Steer } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
 import { MISHAPS } from '#core/plan/mishaps'
-import type { Finish } from '#core/product/item'
 import { DropsDto } from '../compute/parts'
 import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, SomeOf, Text, YesNo } from '../rules'
 import { OccasionInput } from './consultation'
@@ -52,13 +51,10 @@ export class BasesInput extends PlanInput {
 }
 
 /** A base that was asked for, and which bottles, in the kit or on offer, it may be mixed from. */
-export interface BaseAsked {
+export interface BaseAsked extends WantedBase {
   faceId: string
   name: string
   skin: Lab
-  coverage: Coverage
-  finish: Finish
-  bottles: string[]
 }
 
 /** What went wrong at the chair, on what day. */

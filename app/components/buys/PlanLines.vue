@@ -20,7 +20,9 @@ const lines = computed(() =>
         people.some(f => !f.asked)
           ? `${listInWords(people.filter(f => !f.asked).map(nameOf))} cannot be matched without it`
           : '',
-        reason.skins.length > 0 ? `${plural(reason.skins.length, 'skin')} hang on it: ${ranges}` : '',
+        reason.skins.length > 0
+          ? `${plural(reason.skins.length, 'skin')} ${reason.skins.length === 1 ? 'hangs' : 'hang'} on it: ${ranges}`
+          : '',
       ]
         .filter(Boolean)
         .join('; ') || 'it makes the others work together'

@@ -3,7 +3,7 @@ import type { Lab } from '#core/colour/lab'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
 import type { BaseOffer } from '#core/plan/bases'
 import { chanceInWords } from '#core/reading/likelihood'
-import { formulaInWords } from '~/words/plan'
+import { formulaInWords, priceInWords } from '~/words/plan'
 
 /** One recipe to choose: its ratio, its drops, how near it comes and how likely that is. */
 const props = defineProps<{
@@ -22,6 +22,8 @@ const props = defineProps<{
   held?: boolean
 }>()
 const emit = defineEmits<{ choose: [] }>()
+/** What speaks most against it, beside what gives way. */
+const price = computed(() => priceInWords(props.base?.findings ?? []))
 /** Whether it is a recipe they are known by. */
 const known = computed(() => props.base?.findings.find(f => f.rule === 'recipe')?.sentence)
 </script>
@@ -41,7 +43,7 @@ const known = computed(() => props.base?.findings.find(f => f.rule === 'recipe')
         ><DropStrip :drops="drops" :mix="lab" :target="target" :bottles="bottles" :names="names" /><span
           v-if="base"
           class="small"
-          >{{ formulaInWords(base) }}</span
+          >{{ formulaInWords(base) }}<template v-if="price">; {{ price }}</template></span
         ></span
       >
     </button>
