@@ -22,7 +22,8 @@ import type { SlotUse } from './uses'
 const MATCH_WEIGHT = { invisible: 2, match: 1, workable: -1, visible: -5 } as const
 // Of two seams of one verdict the nearer is the better.
 const PER_DELTA_E = 0.3
-// Media are tried in the best mixes, and in the best of each formula.
+// Media are tried in every mix of a small kit; of a large one in the best, and in the best of each formula.
+const STEERED_ALL = 60
 const STEERED = 12
 
 type Bottle = KitItem & { lab: Lab }
@@ -67,7 +68,7 @@ export function foundationCandidates(use: SlotUse, situation: Situation): Candid
     media.length === 0
       ? []
       : new Set([
-          ...plain.slice(0, STEERED),
+          ...plain.slice(0, plain.length <= STEERED_ALL ? STEERED_ALL : STEERED),
           ...oncePer(plain, c => `${c.item.family} ${c.item.coverage} ${c.item.finish}`).slice(0, STEERED),
         ])
   const steered = [...tried].flatMap(c => steeredCandidates({ ...c, recipe: c.recipe! }, media, use, situation, weigh))
