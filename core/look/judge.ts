@@ -127,7 +127,7 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
         by: (aim.line ? 0.8 : 1.4) * difference(shown.lab, aim.wanted) + (fair && orange ? 4 : 0) + (same ? 4 : 0),
         faults: when(
           [same, 'disappears into the skin around it'],
-          [vanishes && !AS_THEY_ARE.includes(aim.words), 'hardly shows on these lips'],
+          [vanishes && !aim.line && !AS_THEY_ARE.includes(aim.words), 'hardly shows on these lips'],
           [fair && orange && aim.words === 'a nude lip', 'turns orange on this skin'],
         ),
       }

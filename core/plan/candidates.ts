@@ -92,6 +92,9 @@ function forSlot(items: readonly KitItem[], slot: SlotId): readonly KitItem[] {
 
 const article = (kind: ItemKind) => `${/^[aeiou]/.test(kind) ? 'an' : 'a'} ${kind}`
 
+// Within this a concealer is seen as skin; farther off than the second it is a patch.
+const CONCEALS = 5
+const CONCEALER_FAR = 7
 // On arms and legs an edge can be blended out a good way, but not every way.
 const BODY_NEAR = 4
 const BODY_FAR = 9
@@ -100,13 +103,11 @@ function colourFindings({ slot, concern }: SlotUse, item: KitItem, { face }: Sit
   if (!item.lab) return []
   if (slot === 'concealer') {
     const dE = difference(item.lab, { ...face.skin, L: face.skin.L + CONCEALER_LIFT })
-    const by = dE <= 2.5 ? 2 : dE <= 5 ? 0.5 : -3
+    const told = `${dE <= CONCEALS ? 'sits at the skin' : 'too far from this skin'}, ΔE ${dE.toFixed(1)}`
     return [
-      said(
-        'colour',
-        by,
-        dE <= 5 ? `sits at the skin, ΔE ${dE.toFixed(1)}` : `too far from this skin, ΔE ${dE.toFixed(1)}`,
-      ),
+      dE <= CONCEALER_FAR
+        ? said('colour', dE <= CONCEALS / 2 ? 2 : dE <= CONCEALS ? 0.5 : -3, told)
+        : { rule: 'colour', effect: { is: 'veto', of: 'taste' }, sentence: told },
     ]
   }
   if (slot === 'body') {

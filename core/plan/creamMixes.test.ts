@@ -73,11 +73,11 @@ describe('a concealer mixed of two', () => {
         mixed++
         for (const { id } of c.recipe!.drops) {
           const alone = list.find(x => x.item.id === id)!
-          expect(alone.veto).toBeUndefined()
+          expect([undefined, 'colour']).toContain(alone.veto?.rule)
           expect(c.score).toBeGreaterThan(alone.score)
         }
       }
     }
-    expect(mixed).toBeGreaterThan(10)
+    expect(mixed).toBeGreaterThan(5)
   })
 })

@@ -47,6 +47,8 @@ const MOST_PAIRS = 4
 
 // So much better the colour has to be than that of any one alone.
 const SEEN = 0.5
+/** Too far off alone, it may still be half of a mix. */
+const isOffAlone = ({ veto }: Candidate) => veto?.rule === 'colour'
 /** What is said of the colour alone. */
 const colourOf = ({ findings }: Candidate) =>
   findings.reduce(
@@ -68,7 +70,7 @@ export function mixesOfTwo(
   const { settings } = situation
   if (!MIXED_OF_TWO.includes(use.slot) || settings.houseRules.some(r => r.slot === use.slot)) return []
   const parts = singles
-    .filter(c => !c.veto && mayBeMixed(c.item))
+    .filter(c => (!c.veto || isOffAlone(c)) && mayBeMixed(c.item))
     .sort((x, y) => y.score - x.score)
     .slice(0, MOST)
   const tried = (x: Candidate, y: Candidate, shares: readonly [number, number]): Candidate[] => {

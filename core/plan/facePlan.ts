@@ -6,6 +6,8 @@ import { cancels, candidatesFor, hidesAlone, type Under } from './candidates'
 import { chooseChain } from './chooseChain'
 import { describe, type FacePlan } from './describe'
 import { fill, type Filled } from './filled'
+import { judge } from '../look/judge'
+import { filmOf } from '../product/film'
 import type { KitItem } from '../product/item'
 import type { Locks } from './locks'
 import { sceneOf } from './needs'
@@ -51,6 +53,7 @@ export function planFace(question: PlanQuestion): FacePlan {
   const inOrder = () => filled.sort((x, y) => uses.indexOf(x.use) - uses.indexOf(y.use))
   const picks = chooseChain(inOrder(), settings)
   twoShades(filled, picks)
+  linerToLip(filled, picks, question)
   const over = overDryingLip(scene, picks)
   if (over) {
     uses.splice(uses.findIndex(u => u.key === 'lip colour') + 1, 0, over)
@@ -120,6 +123,34 @@ function twoShades(filled: readonly Filled[], picks: Map<string, Candidate | nul
     .sort((x, y) => x.costs - y.costs)
   const [best] = swaps
   if (best && best.costs <= WORTH_ANOTHER && best.next.worth > 0) picks.set(best.f.use.key, best.next.what)
+}
+
+/** A liner goes with the lip that is put on, not with the one that was wished for. */
+function linerToLip(filled: Filled[], picks: Map<string, Candidate | null>, question: PlanQuestion): void {
+  const at = filled.findIndex(f => f.use.key === 'lip liner')
+  const lip = filled.find(f => f.use.key === 'lip colour')
+  const colour = picks.get('lip colour')?.item
+  const [liner, aim] = [filled[at], lip?.use.aim]
+  if (!liner || liner.fixed || !colour?.lab || !aim || !('on' in aim)) return
+  const shown = judge(aim, colour.lab, filmOf(colour), question.settings.showing).shown?.lab
+  if (!shown) return
+  const use: SlotUse = {
+    ...liner.use,
+    aim: {
+      is: 'lip',
+      on: aim.on,
+      skin: question.face.skin,
+      wanted: shown,
+      words: `the lip, ${colour.name}`,
+      line: true,
+    },
+  }
+  const found = fill(use, candidatesFor(use, question, { base: null, concealer: null }), question, null)
+  filled[at] = found
+  chooseChain(
+    filled.filter(f => slotPlan(f.use.slot).ground === 'lips'),
+    question.settings,
+  ).forEach((pick, key) => key === 'lip liner' && picks.set(key, pick))
 }
 
 const DRIES_FROM_H = 12

@@ -1,9 +1,10 @@
+import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { ILLUMINANTS, type Illuminant } from '../colour/tables'
 import { pigmentFor } from '../complexion/pigments'
 import { driftUnder, TECHNIQUES, wornMatch, type Technique, type Worn } from '../complexion/worn'
 import { FACE_ML, shareOfFace } from '../stock/amount'
-import { isOneOf, type Drops } from '../complexion/recipe'
+import { isOneOf, VERDICT_LIMITS, type Drops } from '../complexion/recipe'
 import type { SlotUse } from './uses'
 import type { Candidate } from './candidate'
 import { zonesIn, type FaceFacts } from '../suitability/face'
@@ -72,6 +73,8 @@ export function minutesOf(
 
 const thin = (face: FaceFacts, job: JobFacts) => face.bareFaced || face.ageBand === 'mature' || job.highDefinition
 
+const isOff = ({ lab }: KitItem, { skin }: FaceFacts) => lab !== null && difference(lab, skin) > VERDICT_LIMITS.workable
+
 const CANNOT_BE_SPRAYED: readonly KitItem['texture'][] = ['cream', 'balm', 'stick', 'gel']
 
 /** How the base is laid on: what shows close up or sits in lines goes on thin; what has to cover is built up. */
@@ -82,7 +85,8 @@ export function baseTechnique(
   house: Technique | null = null,
 ): Technique {
   if (house && (house !== 'sprayed' || !CANNOT_BE_SPRAYED.includes(item.texture))) return house
-  if (thin(face, job)) return 'mist-damp sponge'
+  // What does not match is laid on so thin that the skin shows through.
+  if (thin(face, job) || isOff(item, face)) return 'mist-damp sponge'
   if (face.coverage === 'full' && item.coverage !== 'full' && item.buildable) return 'built up'
   return job.heat || job.humidity ? 'pressed by hand' : 'brush'
 }
