@@ -22,7 +22,16 @@ const EMPTY = -4
 const EMPTY_BASE = -12
 // Better none than one that turns pale: the lid holds with a little of the base.
 const EMPTY_EYE_BASE = -1.25
-const EMPTY_AT: Partial<Record<SlotUse['slot'], number>> = { 'foundation': EMPTY_BASE, 'eye primer': EMPTY_EYE_BASE }
+// A scrub is no balm, and a patch that shows is worse than what it hides.
+const EMPTY_LIP_CARE = -1
+const EMPTY_PATCH = -1.5
+const EMPTY_AT: Partial<Record<SlotUse['slot'], number>> = {
+  'foundation': EMPTY_BASE,
+  'eye primer': EMPTY_EYE_BASE,
+  'lip care': EMPTY_LIP_CARE,
+}
+const emptyAt = ({ slot, key, where }: SlotUse): number =>
+  key === 'foundation' && where !== null ? EMPTY_PATCH : (EMPTY_AT[slot] ?? EMPTY)
 // A product that does not meet what a place is there for.
 const UNMET = 3
 
@@ -56,7 +65,7 @@ export function fill(
     return { use, candidates: all, place, fixed: true, needless }
   }
   if (needless !== null) return { use, candidates, place: { options: [], empty: 0, layers }, fixed: false, needless }
-  const empty = isSoft(use) ? 0 : (EMPTY_AT[use.slot] ?? EMPTY)
+  const empty = isSoft(use) ? 0 : emptyAt(use)
   const may = candidates.filter(c => !c.veto).map(option)
   // The base is chosen by itself, as on Match; what goes under and over it is chosen to suit.
   const options = use.slot === 'foundation' ? may.sort((x, y) => y.worth - x.worth).slice(0, 1) : may

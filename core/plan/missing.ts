@@ -1,4 +1,5 @@
 import type { FaceFacts } from '../suitability/face'
+import type { Finding } from '../suitability/finding'
 import type { Candidate } from './candidate'
 import type { PlanQuestion } from './facePlan'
 import type { Filled } from './filled'
@@ -61,6 +62,10 @@ const DONE_INSTEAD: Partial<Record<SlotId, string>> = {
   'eye primer': 'a little of the base, powdered, holds the lid meanwhile',
 }
 
+const by = ({ effect }: Finding) => (effect.is === 'weight' ? effect.by : 0)
+const worstOf = ({ findings }: Candidate): Finding | undefined =>
+  findings.filter(f => by(f) < 0).sort((x, y) => by(x) - by(y))[0]
+
 function whyEmpty({ candidates, use }: Filled): string[] {
   const name = slotPlan(use.slot).kinds.join(' or ')
   if (candidates.length === 0) return [`the kit holds no ${name}`]
@@ -68,7 +73,7 @@ function whyEmpty({ candidates, use }: Filled): string[] {
   const left = candidates.every(c => c.veto && LEAVES_THE_AREA.includes(c.veto.rule))
   if (left) return [candidates[0]!.veto!.sentence]
   const may = candidates.some(c => !c.veto)
-  const why = candidates.flatMap(c => (c.veto ?? badlyMet(c)[0])?.sentence ?? [])
+  const why = candidates.flatMap(c => (c.veto ?? badlyMet(c)[0] ?? worstOf(c))?.sentence ?? [])
   const reasons = [...new Set(why)].slice(0, REASONS).join('; ')
   return [
     `no ${name} of the kit ${may ? 'does well' : 'may go'} on this face${reasons && `: ${reasons}`}`,

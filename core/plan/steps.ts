@@ -159,7 +159,7 @@ export function stepsIn(
       && step(
         'touch-up',
         'Touch-up',
-        `Look once more before leaving${named('lip colour') ? `; ${named('lip colour')} goes into the pouch, decanted` : ''}.`,
+        `Look once more before leaving${named('lip colour') ? `; into the pouch, decanted: ${named('lip colour')}` : ''}.`,
         `it has to hold ${job.hours} hours`,
         {
           minutes: 4,

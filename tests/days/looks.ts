@@ -4,6 +4,22 @@ import { ANTACID, holds, mark, named, on, plain, red, scented, who, type DayCase
 /** What is declared, what is agreed, what is done at all, and how the artist works. */
 export const LOOKS: readonly DayCase[] = [
   {
+    who: 'reacts to panthenol and lanolin: no balm of the bag suits, and a scrub is none',
+    face: who({ skin: [4], sensitivities: ['panthenol', 'lanolin'] }),
+    job: on('personal'),
+    expect: { lacks: ['lip care', 'lip care: scrub'], tells: [/lip care.*was declared/] },
+  },
+  {
+    who: 'a bearded man deeper than every base, blemishes on the chin: no patch that shows',
+    face: who({ skin: [11.8], facialHair: true, skinType: 'oily', zones: { chin: ['blemish-prone'] } }),
+    job: on('screen'),
+    expect: {
+      programme: 'grooming',
+      lacks: ['foundation'],
+      tells: [/foundation of the kit does well.*seam would show/],
+    },
+  },
+  {
     who: 'deep skin on a stage, brown eyes: a lid that lifts, no pale base under it',
     face: who({ skin: [9.5, 2], eyeColour: 'brown', hairColour: 'black' }),
     job: on('stage'),

@@ -103,7 +103,10 @@ export const fromLook: NeedsOf = scene => {
         { soft: !lined && !look.lip.agreed },
       ),
     ],
-    [lip && look.lipFinish === 'gloss', need('look', RULE, 'lip top', 'gloss, as agreed')],
+    [
+      lip && look.lipFinish === 'gloss',
+      need('look', RULE, 'lip top', 'gloss, as agreed', { met: item => item.kind === 'gloss' }),
+    ],
     [
       scope.eyes && face.wantsLashes !== 'none' && !face.lashExtensions,
       need('look', 'wishes', 'lashes', 'lashes were asked for'),

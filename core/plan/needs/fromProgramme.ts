@@ -1,5 +1,6 @@
 import { zonesIn } from '../../suitability/face'
 import { need, needed, type NeedsOf } from './need'
+import { isScrub } from './fromSkin'
 import { SHOWS } from './scope'
 
 const RULE = 'programme'
@@ -20,7 +21,10 @@ export const fromProgramme: NeedsOf = ({ face, programme, scope, look, job }) =>
       ),
     ],
     [scope.prep, need('programme', RULE, 'moisturise', 'what follows lies better on cared-for skin')],
-    [scope.prep, need('programme', RULE, 'lip care', 'lips soften while the rest is done')],
+    [
+      scope.prep,
+      need('programme', RULE, 'lip care', 'lips soften while the rest is done', { met: item => !isScrub(item) }),
+    ],
     [
       whole,
       need(
