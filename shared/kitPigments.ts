@@ -1,4 +1,5 @@
 import type { Lab } from '#core/colour/lab'
+import { useByOf } from '#core/stock/usual'
 import { mixingRules, type MixingFacts, type PaletteTest } from '#core/complexion/mixable'
 import { complexionProduct } from '#core/product/recipeItem'
 import { packPigments, type Pigments } from '#core/complexion/pigments'
@@ -41,16 +42,8 @@ export const complexionOf = (p: Coloured): ComplexionProduct =>
 
 /** What the colour work needs of a product. */
 export function shelfProductOf(p: OwnedProduct): ShelfProduct {
-  const {
-    units: _units,
-    inci: _inci,
-    flagFixes: _fixes,
-    traits: _traits,
-    notes: _notes,
-    version: _version,
-    ...rest
-  } = p
-  return rest
+  const { units: _units, inci: _inci, flagFixes: _fixes, traits, notes: _notes, version: _version, ...rest } = p
+  return { ...rest, useBy: useByOf(rest.openedOn ?? null, traits.paoMonths) }
 }
 
 /** Whether a product is a base or changes one, its colour or its formula: what recipes are made of. */
@@ -60,12 +53,15 @@ export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) =>
 /** What of a mix has a colour: a medium thins it or makes it last, and colours nothing. */
 export const isColoured = ({ kind }: Pick<ProductFields, 'kind'>) => kind !== 'medium'
 
+/** As much of a product as mixing needs to know. */
+type Mixed = Omit<ShelfProduct, 'useBy'>
+
 /** Whether a bottle can go on a face today as a base or into one. */
-export const isUsable = (p: ShelfProduct) =>
+export const isUsable = (p: Mixed) =>
   isMixed(p) && isColoured(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
 
 /** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
-export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, ShelfProduct>): Lab | null {
+export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, Mixed>): Lab | null {
   const bottles = drops.flatMap(d => byId.get(d.id) ?? [])
   const coloured = bottles.filter(isColoured)
   if (bottles.length < drops.length || coloured.length === 0) return null
@@ -77,5 +73,5 @@ export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, Sh
 }
 
 /** The bottles of a kit that can be mixed today, ready for mixing. */
-export const usablePigments = (products: readonly ShelfProduct[], facts: MixingFacts): Pigments =>
+export const usablePigments = (products: readonly Mixed[], facts: MixingFacts): Pigments =>
   packPigments(products.filter(isUsable).map(complexionOf), mixingRules(facts))

@@ -30,7 +30,7 @@ describe('the eye it goes on', () => {
     for (const shape of EYE_SHAPES) {
       const on = shadeOn(eyes(shape))
       if (shape !== 'deep-set') expect(on!.where).not.toBe('')
-      expect(lashCut(eyes(shape))).toMatch(/\.$/)
+      expect(lashCut(eyes(shape), USUAL.personal)).toMatch(/\.$/)
     }
   })
 })

@@ -1,4 +1,5 @@
 import type { FaceFacts } from '../suitability/face'
+import type { JobFacts } from '../suitability/job'
 import type { EyeShape } from './brief'
 
 /** Where on an eye of this shape something goes, and why there. */
@@ -50,16 +51,16 @@ export function lighterOn(
 }
 
 /** How a strip is cut, and whether single lashes serve better, by the eye. */
-export function lashCut({
-  eyeShape,
-  eyeSize,
-  wantsLashes,
-}: Pick<FaceFacts, 'eyeShape' | 'eyeSize' | 'wantsLashes'>): string {
+export function lashCut(
+  { eyeShape, eyeSize, wantsLashes }: Pick<FaceFacts, 'eyeShape' | 'eyeSize' | 'wantsLashes'>,
+  { type }: Pick<JobFacts, 'type'>,
+): string {
   if (wantsLashes === 'sparse') return 'Singles or a strip cut into three, only where lashes are thin.'
   if (eyeShape === 'hooded' || eyeShape === 'single lid')
     return 'A light strip, cut off where the lid folds; short at the outer corner, longest above the pupil.'
   if (eyeShape === 'downturned') return 'End the strip before the outer corner, so that it does not pull the eye down.'
   if (eyeShape === 'round') return 'Longest at the outer third; leave the inner corner free.'
   if (eyeSize === 'small') return 'A half strip on the outer third: a whole one closes a small eye.'
-  return 'Measure along the lash line and cut from the outer end.'
+  const measured = 'Measure along the lash line and cut from the outer end.'
+  return type === 'stage' ? `${measured} Seen from afar: a second light strip stacked on the first.` : measured
 }

@@ -54,6 +54,24 @@ describe('what Match lists', () => {
   })
 })
 
+it('a recipe from which the skin has moved is brought back by a touch, and it is said', () => {
+  const kit = [bottle('a', 4, { range: 'R' }), bottle('b', 6, { range: 'R' }), bottle('c', 8.5, { range: 'R' })]
+  const known = [
+    { id: 'a', count: 1 },
+    { id: 'b', count: 1 },
+  ]
+  const moved = typicalSkin(5.9, 'neutral')
+  const [first] = basesFor(question(kit, { face: face({ skin: moved, bare: moved, recipes: [known] }) }))
+  expect(first!.drops.map(d => d.id)).toEqual(expect.arrayContaining(['a', 'b']))
+  expect(first!.deltaE).toBeLessThanOrEqual(2)
+  expect(first!.findings.map(f => f.sentence).join('; ')).toMatch(
+    /their own recipe, brought back by .* of [abc] to \d+/,
+  )
+  const far = typicalSkin(11, 'neutral')
+  const none = basesFor(question(kit, { face: face({ skin: far, bare: far, recipes: [known] }) }))
+  expect(none.flatMap(o => o.findings).some(f => /brought back/.test(f.sentence))).toBe(false)
+})
+
 describe('a base as asked', () => {
   it('is mixed of bottles of that cover and finish that may touch the face, and of adjusters', () => {
     const kit = [

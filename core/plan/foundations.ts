@@ -5,7 +5,7 @@ import { tooFarApart } from '../complexion/apart'
 import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
 import { fiddle, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
-import { mixLab } from '../complexion/touch'
+import { mixLab, touchTowards } from '../complexion/touch'
 import type { KitItem } from '../product/item'
 import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
 import type { FaceFacts } from '../suitability/face'
@@ -58,9 +58,12 @@ export function foundationCandidates(use: SlotUse, situation: Situation): Candid
     target,
     situation,
   )
-  const plain = [...own, ...undominated(recipes, situation)].map(recipe =>
-    recipeCandidate(recipe, use, situation, weigh),
-  )
+  const plain = [
+    ...touchedUp(own, usable, target, situation).map(({ recipe, add }) =>
+      alsoSaid(recipeCandidate(recipe, use, situation, weigh), said('recipe', TOUCHED, add)),
+    ),
+    ...[...own, ...undominated(recipes, situation)].map(recipe => recipeCandidate(recipe, use, situation, weigh)),
+  ]
   plain.sort((x, y) => y.score - x.score)
   if (!complete && plain[0]) plain[0].findings.push(said('match', 0, 'so many bottles that not every mix was tried'))
   const media = mediaFor(usable, use, situation, weigh)
@@ -141,6 +144,45 @@ function ownRecipes(usable: readonly Bottle[], target: Lab, { face, settings, it
     return [{ drops: [...drops], lab, deltaE, verdict: verdictOf(deltaE) }]
   })
 }
+
+// As known as one that fits still is the one that a touch brings back.
+const TOUCHED = 4
+// A touch comes out of a bottle of the recipe, an adjuster, or a sister shade; of so many at most.
+const MOST_TOUCHES = 40
+
+/** Recipes on record from which the skin has moved away, with the touch that brings them back. */
+function touchedUp(
+  own: readonly Recipe[],
+  usable: readonly { item: Bottle }[],
+  target: Lab,
+  { settings, items, options }: Situation,
+): { recipe: Recipe; add: string }[] {
+  const byId = byIdOf(items)
+  return own.flatMap(({ drops, deltaE }) => {
+    if (deltaE <= options.tolerance || drops.some(d => byId.get(d.id)?.kind === 'medium')) return []
+    const ranges = new Set(drops.map(d => byId.get(d.id)!.range))
+    const bottles = usable
+      .map(w => w.item)
+      .filter(b => b.kind === 'adjuster' || ranges.has(b.range) || drops.some(d => d.id === b.id))
+      .sort((x, y) => Number(drops.some(d => d.id === y.id)) - Number(drops.some(d => d.id === x.id)))
+      .slice(0, MOST_TOUCHES)
+    const touch = touchTowards(packPigments(bottles.map(complexionProduct), mixingRules(settings)), drops, target)
+    if (!touch || difference(touch.lab, target) > options.tolerance) return []
+    const now = difference(touch.lab, target)
+    const count = touch.add.count === 1 ? 'a drop' : `${touch.add.count} drops`
+    return [
+      {
+        recipe: { drops: touch.drops, lab: touch.lab, deltaE: now, verdict: verdictOf(now) },
+        add: `their own recipe, brought back by ${count} of ${byId.get(touch.add.id)!.name} to ${touch.to}`,
+      },
+    ]
+  })
+}
+const alsoSaid = (candidate: Candidate, finding: Finding): Candidate => ({
+  ...candidate,
+  findings: [...candidate.findings, finding],
+  score: scoreOf([...candidate.findings, finding]),
+})
 
 function mediaFor(
   usable: readonly { item: KitItem }[],

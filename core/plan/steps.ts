@@ -117,7 +117,7 @@ export function stepsIn(
       && step(
         'lash spare',
         'Cut and spare',
-        `${lashCut(face)} Keep a spare within reach.`,
+        `${lashCut(face, job)} Keep a spare within reach.`,
         'lashes fit the eye, not the pack',
         {
           minutes: 1,

@@ -30,6 +30,8 @@ import {
 import type { OwnedProduct } from '#shared/records/kit'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { factsOf } from '#shared/faceFacts'
+import { shelfProductOf } from '#shared/kitPigments'
+import { notToday } from '#shared/notToday'
 import { planSettings } from '#shared/planSettings'
 import { stranger } from '#shared/stranger'
 import { today } from '#shared/today'
@@ -180,6 +182,8 @@ async function lineThere(from: Pick<typeof db, 'select'>, id: string): Promise<t
 /** Where what is in each layer was used before, for whoever asks why this one. */
 async function recordsOf({ layers }: FacePlan): Promise<LayerRecords> {
   const records: LayerRecords = {}
+  const all = layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])
+  const bottles = new Map((await ownedAmong(db, [...new Set(all)])).map(p => [p.id, shelfProductOf(p)]))
   for (const { key, drops, item } of layers) {
     const ids = drops?.map(d => d.id) ?? [item.id]
     const [row] = await db.all<{ faces: number; reactions: number }>(sql`
@@ -190,7 +194,11 @@ async function recordsOf({ layers }: FacePlan): Promise<LayerRecords> {
         UNION ALL
         SELECT 'used', u.face_id FROM uses u JOIN fills ON fills.id = u.fill_id WHERE ${inArray(sql`fills.product_id`, ids)}
       ) JOIN faces ON faces.id = face AND faces.deleted_at IS NULL`)
-    records[key] = { faces: row?.faces ?? 0, reactions: row?.reactions ?? 0 }
+    const spoiled = ids.flatMap(id => {
+      const bottle = bottles.get(id)
+      return bottle ? (notToday(bottle, today()) ?? []) : []
+    })
+    records[key] = { faces: row?.faces ?? 0, reactions: row?.reactions ?? 0, spoiled }
   }
   return records
 }

@@ -163,7 +163,13 @@ export interface Place {
 }
 
 /** What of a product the colour work needs: neither its list nor its single units. */
-export type ShelfProduct = Omit<OwnedProduct, 'units' | 'inci' | 'flagFixes' | 'traits' | 'notes' | 'version'>
+export interface ShelfProduct extends Omit<
+  OwnedProduct,
+  'units' | 'inci' | 'flagFixes' | 'traits' | 'notes' | 'version'
+> {
+  /** Last day of use, ISO date; null while unopened or unknown. */
+  useBy: string | null
+}
 
 /** The kit in short: everything that is mixed, what must stay apart, where things stand, and how much else there is. */
 export interface Shelf {

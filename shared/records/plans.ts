@@ -116,8 +116,8 @@ export interface SavedPlan extends PlanLine {
   plan: FacePlan
 }
 
-/** On how many faces what is in a layer was used or liked so far, and how many reacted, by layer. */
-export type LayerRecords = Record<string, { faces: number; reactions: number }>
+/** On how many faces what is in a layer was used or liked so far, how many reacted, and what of it cannot be had today, by layer. */
+export type LayerRecords = Record<string, { faces: number; reactions: number; spoiled: string[] }>
 
 /** A kept plan as it is opened. */
 export interface OpenPlan extends SavedPlan {

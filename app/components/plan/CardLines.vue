@@ -54,6 +54,9 @@ const columns = computed((): Column<(typeof rows.value)[number]>[] => [
     >
     <template #why="{ line: { layer } }"
       >{{ reasonInWords(layer.findings, layer.asked, FIRST_REASONS) }}
+      <div v-if="record[layer.key]?.spoiled.length">
+        <b>{{ capital(listInWords(record[layer.key]!.spoiled)) }}.</b>
+      </div>
       <div v-if="recordOf(layer)">{{ recordOf(layer) }}</div></template
     >
   </Ledger>

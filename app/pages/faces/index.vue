@@ -15,7 +15,18 @@ const { asked, page, state, problem, load, more } = useFaceList()
 const open = ref('add' in useRoute().query)
 const all = computed(() => clientele.value.all)
 const unread = computed(() => clientele.value.unread)
-const unmatched = computed(() => [...reach.faceSkins.values()].filter(s => !reach.isReached(s)).length)
+const unmatched = computed(() => [...reach.faceSkins.values()].filter(s => !reach.isReached(s)))
+const withAnEdge = computed(
+  () => unmatched.value.filter(s => s.nearest && verdictOf(s.nearest.deltaE) === 'workable').length,
+)
+const headline = computed(() => {
+  if (all.value === 0) return 'No faces yet.'
+  if (unmatched.value.length === 0) return 'Every face read so far can be matched.'
+  const none = unmatched.value.length - withAnEdge.value
+  const edge = `${withAnEdge.value} only with a blended edge`
+  if (none === 0) return `${plural(withAnEdge.value, 'face')} can be matched only with a blended edge.`
+  return `${plural(none, 'face')} this kit cannot match${withAnEdge.value > 0 ? `, ${edge}` : ''}.`
+})
 const nearest = useNearest(() => page.value.lines)
 
 async function added(id: string | null) {
@@ -44,13 +55,7 @@ const COLUMNS: Column<FaceLine>[] = [
     <header class="page-head">
       <div>
         <h1>
-          {{
-            all === 0
-              ? 'No faces yet.'
-              : unmatched > 0
-                ? `${plural(unmatched, 'face')} this kit cannot match.`
-                : 'Every face read so far can be matched.'
-          }}
+          {{ headline }}
         </h1>
         <p class="lead">
           {{

@@ -4,7 +4,7 @@ import type { SlotId } from '../../plan/slots'
 
 // prettier-ignore
 const ON_SKIN: readonly SlotId[] = [
-  'foundation', 'concealer', 'powder', 'cheek', 'bronze', 'contour', 'highlight', 'primer', 'set',
+  'foundation', 'concealer', 'powder', 'cheek', 'bronze', 'contour', 'highlight', 'primer', 'glow', 'set',
 ]
 const heavy = (t: string) => t === 'balm' || t === 'cream'
 

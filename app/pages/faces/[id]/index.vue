@@ -6,6 +6,8 @@ import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
 import { targetReading } from '#shared/faceFacts'
 import { mixAsKnown } from '#shared/kitPigments'
+import { notToday } from '#shared/notToday'
+import { today } from '#shared/today'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
@@ -49,11 +51,11 @@ const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
 const saved = computed<RecipeToTry[]>(() =>
   props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
 )
-/** Bottles of a recipe that are not to be had: empty, or put away. */
+/** Bottles of a recipe that are not to be had: empty, past their time, or put away. */
 const spoiled = (drops: readonly Drops[]) =>
   drops.flatMap(({ id }) => {
     const bottle = kit.byId.get(id)
-    return bottle?.level === 0 ? [`${bottle.shade} is empty`] : bottle?.retiredAt ? [`${bottle.shade} is retired`] : []
+    return bottle ? (notToday(bottle, today()) ?? []) : []
   })
 const chosenKey = ref<string>()
 const chosen = computed(() => {
