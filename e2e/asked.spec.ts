@@ -140,6 +140,29 @@ test('a known client gets the recipe that still fits, and a held one stays', asy
   await expect(layer(page, /^Foundation/)).not.toContainText('held')
 })
 
+test('an empty bottle in a known recipe is marked on Match, Plan and Card', async ({ page, request }) => {
+  const bosun = (await facesFrom(request)).find(f => f.name.startsWith('Bosun'))!
+  const { recipes } = (await (await request.get(`/api/faces/${bosun.id}`)).json()) as {
+    recipes: { drops: { id: string }[] }[]
+  }
+  const bottle = (await (await request.get(`/api/kit/${recipes[0]!.drops[0]!.id}`)).json()) as {
+    id: string
+    shade: string
+  }
+  await openPlan(page, bosun.name)
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(page.getByText(/is kept\./).first()).toBeVisible()
+  expect((await request.put(`/api/kit/${bottle.id}`, { data: { ...bottle, level: 0, version: undefined } })).ok()).toBe(
+    true,
+  )
+  await page.reload()
+  await expect(missing(page)).toContainText(`recipe holds ${bottle.shade}, which is empty`)
+  await goTo(page, bosun.name, 'Read and match')
+  await expect(page.getByRole('list', { name: 'Saved recipes' })).toContainText(`${bottle.shade} is empty`)
+  await goTo(page, bosun.name, 'Card')
+  await expect(page.getByRole('row', { name: /^Foundation/ })).toContainText(`${bottle.shade} is empty.`)
+})
+
 test('full and matte that cannot be had: Match and Plan say which gives way, Buys finds it, and Match has it then', async ({
   page,
   request,
