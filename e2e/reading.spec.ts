@@ -39,17 +39,19 @@ test('what was seen on the skin moves the reading, when it is kept', async ({ pa
   await page.getByRole('link', { name: 'Kaisa Mbeki-Lund' }).click()
   await expect(page.getByTestId('answer')).toHaveText(/Kaisa can be matched/)
   // The first word is taken back by the second: of one look only the last counts.
-  for (const [recipe, word] of [
-    [0, 'clearly too deep'],
-    [0, 'clearly too light'],
-    [1, 'clearly too light'],
-    [2, 'a touch too light'],
-  ] as const) {
-    await page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('button').nth(recipe).click()
+  const rows = page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('button')
+  const look = async (recipe: number, word: string) => {
+    await rows.nth(recipe).click()
     const kept = page.waitForResponse(r => r.url().endsWith('/seen') && r.ok())
     await page.getByRole('button', { name: word }).click()
     await kept
   }
+  await look(0, 'clearly too deep')
+  await look(0, 'clearly too light')
+  await look(1, 'clearly too light')
+  await page.getByRole('button', { name: 'By colour alone' }).click()
+  await expect(page.getByRole('heading', { name: 'Best all told, and what gives way' })).toHaveCount(0)
+  await look((await rows.count()) - 1, 'a touch too light')
   await expect(page.getByText(/What you saw puts the skin elsewhere: deeper/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep it as a reading' }).click()
   await expect(page.getByText(/Reads at .*verdicts at the jaw/)).toBeVisible()

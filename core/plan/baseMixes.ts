@@ -12,6 +12,16 @@ import { complexionProduct } from '../product/recipeItem'
 
 type Bottle = KitItem & { lab: Lab }
 
+interface MixesQuestion {
+  target: Lab
+  bottles: readonly Bottle[]
+  rules: MixingRules
+  options: RecipeOptions
+  /** Bottles in the order in which their formula suits. */
+  promising: readonly Bottle[]
+  due?: Due
+}
+
 /** What could be mixed for a skin, before anything but the colour is looked at. */
 export interface BaseMixes {
   recipes: Recipe[]
@@ -32,20 +42,11 @@ const SIMPLE = 2
  * Every mix whose seam can at least be blended; where there is none, those nearest to the best. In a kit of an artist's size all
  * mixes are tried, so that nothing is missed whatever else speaks for it; of thousands of bottles the best by colour for each base
  * family and for the formulas that suit best.
- * @param promising bottles in the order in which their formula suits
  */
-export function baseMixes(
-  target: Lab,
-  bottles: readonly Bottle[],
-  rules: MixingRules,
-  options: RecipeOptions,
-  promising: readonly Bottle[],
-  due?: Due,
-): BaseMixes {
+export function baseMixes(question: MixesQuestion): BaseMixes {
+  const { target, bottles, rules, options, due } = question
   const pigments = packPigments(bottles.map(complexionProduct), rules)
-  return mixesOf(pigments, options) <= MOST_MIXES
-    ? allNear(target, pigments, options, due)
-    : bestPerFormula(target, bottles, rules, options, promising, due)
+  return mixesOf(pigments, options) <= MOST_MIXES ? allNear(target, pigments, options, due) : bestPerFormula(question)
 }
 
 /** How many recipes a sweep would show, at most. */
@@ -96,14 +97,7 @@ function allNear(target: Lab, pigments: Pigments, options: RecipeOptions, due?: 
 // Farther than any bottle from any skin.
 const REACH = 120
 
-function bestPerFormula(
-  target: Lab,
-  bottles: readonly Bottle[],
-  rules: MixingRules,
-  options: RecipeOptions,
-  promising: readonly Bottle[],
-  due?: Due,
-): BaseMixes {
+function bestPerFormula({ target, bottles, rules, options, promising, due }: MixesQuestion): BaseMixes {
   const safe = { ...rules, someRisk: false }
   let complete = true
   const bestOf = (group: readonly Bottle[], by: MixingRules, limit: number, most: number, known: readonly Recipe[]) => {

@@ -45,14 +45,14 @@ export function foundationCandidates(use: SlotUse, situation: Situation): Candid
     .filter(w => w.item.kind === 'foundation')
     .sort((x, y) => y.candidate.score - x.candidate.score)
     .map(w => w.item)
-  const { recipes, complete } = baseMixes(
+  const { recipes, complete } = baseMixes({
     target,
-    usable.map(w => w.item),
+    bottles: usable.map(w => w.item),
     rules,
     options,
     promising,
     due,
-  )
+  })
   const own = ownRecipes(
     usable.map(w => w.item),
     target,

@@ -16,9 +16,19 @@ import { randomFace, randomItem, randomJob, settings } from '../support/suitabil
  * that changed, to be looked at and, where it was meant, taken with `npx jest tests/answers -u`.
  */
 const inWords = (effect: Effect) =>
-  effect.is === 'weight' ? String(effect.by) : effect.is === 'veto' ? `veto of ${effect.of}` : 'note'
-/** Figures in a sentence are not what is counted. */
-const told = (sentence: string) => sentence.replace(/\d+([.,]\d+)?/g, 'N')
+  effect.is === 'weight'
+    ? Number.isInteger(4 * effect.by)
+      ? String(effect.by)
+      : `about ${Math.round(effect.by)}`
+    : effect.is === 'veto'
+      ? `veto of ${effect.of}`
+      : 'note'
+/** Figures in a sentence are not what is counted, nor the words for hues, which are tested for themselves. */
+const told = (sentence: string) =>
+  sentence
+    .replace(/\d+([.,]\d+)?/g, 'N')
+    .replace(/\b(soft|clear|strong|hardly visible) [\w ]+? (flush|shade|warmth|light|lip|lid|colour)\b/, '$1 $2')
+    .replace(/^(a|an) [\w ]+ (edge|line)$/, '$1 $2')
 
 function count(into: Map<string, number>, line: string): void {
   into.set(line, (into.get(line) ?? 0) + 1)

@@ -18,38 +18,16 @@ import {
 /** What the look says in structure; what is not said the day and the person decide, and the plan says so. */
 const brief = defineModel<LookBrief>({ required: true })
 type Field = Exclude<keyof LookBrief, 'shimmer'>
-interface Row {
-  field: Field
-  label: string
-  options: readonly string[]
+type Row = readonly [field: Field, label: string, options: readonly string[]]
+// prettier-ignore
+const ROWS: Readonly<Record<string, readonly Row[]>> = {
+  'Lips': [['lip', 'Colour', LIPS], ['lipStrength', 'Strength', LIP_STRENGTHS], ['lipFinish', 'Finish', LIP_FINISHES]],
+  'Eyes': [
+    ['eyes', 'Lids', EYES], ['eyeTemperature', 'Temperature', TEMPERATURES], ['eyeStrength', 'Strength', EYE_STRENGTHS],
+    ['liner', 'Liner', LINERS], ['brows', 'Brows', BROW_WISHES],
+  ],
+  'Cheeks and skin': [['cheeks', 'Cheeks', CHEEKS], ['glow', 'Glow under the base', GLOWS]],
 }
-const ROWS: readonly { name: string; rows: readonly Row[] }[] = [
-  {
-    name: 'Lips',
-    rows: [
-      { field: 'lip', label: 'Colour', options: LIPS },
-      { field: 'lipStrength', label: 'Strength', options: LIP_STRENGTHS },
-      { field: 'lipFinish', label: 'Finish', options: LIP_FINISHES },
-    ],
-  },
-  {
-    name: 'Eyes',
-    rows: [
-      { field: 'eyes', label: 'Lids', options: EYES },
-      { field: 'eyeTemperature', label: 'Temperature', options: TEMPERATURES },
-      { field: 'eyeStrength', label: 'Strength', options: EYE_STRENGTHS },
-      { field: 'liner', label: 'Liner', options: LINERS },
-      { field: 'brows', label: 'Brows', options: BROW_WISHES },
-    ],
-  },
-  {
-    name: 'Cheeks and skin',
-    rows: [
-      { field: 'cheeks', label: 'Cheeks', options: CHEEKS },
-      { field: 'glow', label: 'Glow under the base', options: GLOWS },
-    ],
-  },
-]
 const set = (field: Field, value: string) => {
   brief.value = { ...brief.value, [field]: value }
 }
@@ -57,12 +35,12 @@ const set = (field: Field, value: string) => {
 
 <template>
   <div class="brief">
-    <fieldset v-for="group in ROWS" :key="group.name">
+    <fieldset v-for="(rows, name) in ROWS" :key="name">
       <legend>
-        <b>{{ group.name }}</b>
+        <b>{{ name }}</b>
       </legend>
       <v-select
-        v-for="{ field, label, options } in group.rows"
+        v-for="[field, label, options] in rows"
         :key="field"
         :model-value="brief[field]"
         :label="label"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core'
-import { STEERS, type BaseOffer } from '#core/plan/bases'
+import { STEERS } from '#core/plan/bases'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
 import { likelihood } from '#core/reading/likelihood'
@@ -11,6 +11,7 @@ import { today } from '#shared/today'
 import { verdictOf, type Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
+import type { RecipeToTry } from '~/components/match/RecipeList.vue'
 import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/faces'
 
 definePageMeta({ asksMixes: true })
@@ -34,13 +35,6 @@ const editing = ref(false)
 const match = useMatch(() => props.face)
 const plans = usePlans()
 
-interface RecipeToTry {
-  key: string
-  drops: readonly Drops[]
-  lab: Lab
-  saved?: string
-  base?: BaseOffer
-}
 const own = ref<RecipeToTry | null>(null)
 const keyOf = (drops: readonly Drops[]) => drops.map(d => `${d.count} ${d.id}`).join()
 const found = computed<RecipeToTry[]>(() =>
@@ -49,7 +43,14 @@ const found = computed<RecipeToTry[]>(() =>
 /** What a saved recipe makes as its bottles are known now, or what it made when one has left. */
 const asKnown = (r: SavedRecipe) => mixAsKnown(r.drops, kit.byId) ?? r.lab
 const saved = computed<RecipeToTry[]>(() =>
-  props.face.recipes.map(r => ({ key: r.id, drops: r.drops, lab: asKnown(r), saved: r.id })),
+  props.face.recipes.map(r => ({
+    key: r.id,
+    drops: r.drops,
+    lab: asKnown(r),
+    saved: r.id,
+    names: r.names,
+    when: [stampInWords(r.savedAt), ...spoiled(r.drops)].join('; '),
+  })),
 )
 /** Bottles of a recipe that are not to be had: empty, past their time, or put away. */
 const spoiled = (drops: readonly Drops[]) =>
@@ -101,6 +102,8 @@ function hold() {
 const gaveWay = computed(() => found.value[0]?.base?.gaveWay ?? [])
 const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.value))
 const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
+/** What every list of recipes is drawn with. */
+const listed = computed(() => ({ target: target.value!.mean, chanceOf, chosen: chosen.value?.key }))
 /** As asked, and what comes near; what is best all told stands first. */
 const groups = computed(() => {
   if (byColour.value || nothingNear.value || !shown.value[0]?.base) return [{ title: '', rows: shown.value }]
@@ -161,7 +164,7 @@ async function remove() {
   if (await undo.attempt(() => faces.remove(id.value))) await navigateTo('/faces')
 }
 function take(touch: Touch) {
-  own.value = { key: `own ${keyOf(touch.drops)}`, drops: touch.drops, lab: touch.lab }
+  own.value = { key: `own ${keyOf(touch.drops)}`, drops: touch.drops, lab: touch.lab, when: 'your touch' }
   chosenKey.value = own.value.key
 }
 </script>
@@ -219,37 +222,15 @@ function take(touch: Touch) {
           label="Steer the mix"
           :options="STEERS"
         />
-        <ul v-if="own" class="recipes" aria-label="Your touch">
-          <RecipeRow
-            :drops="own.drops"
-            :lab="own.lab"
-            :delta-e="toSkin(own.lab)"
-            :chance="chanceOf(own.lab)"
-            :target="target.mean"
-            :bottles="kit.byId"
-            :chosen="chosen?.key === own.key"
-            when="your touch"
-            @choose="chosenKey = own.key"
-          />
-        </ul>
+        <RecipeList v-if="own" label="Your touch" :rows="[own]" v-bind="listed" @choose="chosenKey = $event" />
         <template v-for="(group, i) in groups" :key="group.title">
           <h2 v-if="group.title" class="group">{{ group.title }}</h2>
-          <ul class="recipes" :aria-label="i === 0 ? 'Recipes from this kit' : group.title">
-            <RecipeRow
-              v-for="r in group.rows"
-              :key="r.key"
-              :drops="r.drops"
-              :lab="r.lab"
-              :base="r.base"
-              :held="isHeld(r.drops)"
-              :delta-e="toSkin(r.lab)"
-              :chance="chanceOf(r.lab)"
-              :target="target.mean"
-              :bottles="kit.byId"
-              :chosen="chosen?.key === r.key"
-              @choose="chosenKey = r.key"
-            />
-          </ul>
+          <RecipeList
+            :label="i === 0 ? 'Recipes from this kit' : group.title"
+            :rows="group.rows.map(r => ({ ...r, held: isHeld(r.drops) }))"
+            v-bind="listed"
+            @choose="chosenKey = $event"
+          />
         </template>
         <Act v-if="found.length > 0 && !nothingNear" :aria-pressed="byColour" @click="byColour = !byColour">{{
           byColour ? 'Colour, formula and ease together' : 'By colour alone'
@@ -267,34 +248,20 @@ function take(touch: Touch) {
         />
         <template v-if="drawn && face.recipes.length > 0">
           <h2 class="set-off">On the card</h2>
-          <ul class="recipes" aria-label="Saved recipes">
-            <template v-for="(r, i) in face.recipes" :key="r.id">
-              <RecipeRow
-                :drops="r.drops"
-                :lab="saved[i]!.lab"
-                :delta-e="toSkin(saved[i]!.lab)"
-                :chance="chanceOf(saved[i]!.lab)"
-                :target="target.mean"
-                :bottles="kit.byId"
-                :names="r.names"
-                :chosen="chosen?.key === r.id"
-                :when="[stampInWords(r.savedAt), ...spoiled(r.drops)].join('; ')"
-                @choose="chosenKey = r.id"
+          <RecipeList v-slot="{ row }" label="Saved recipes" :rows="saved" v-bind="listed" @choose="chosenKey = $event">
+            <li v-if="toSkin(row.lab) > settings.value.tolerance">
+              <FitsNoMore
+                :drops="row.drops"
+                :mix="row.lab"
+                :skin="target.mean"
+                :bring-back="match.bringBack"
+                @take="take"
               />
-              <li v-if="toSkin(saved[i]!.lab) > settings.value.tolerance">
-                <FitsNoMore
-                  :drops="r.drops"
-                  :mix="saved[i]!.lab"
-                  :skin="target.mean"
-                  :bring-back="match.bringBack"
-                  @take="take"
-                />
-              </li>
-              <li class="forget">
-                <Act @click="undo.attempt(() => faces.removeRecipe(face.id, r.id))"> Delete this recipe </Act>
-              </li>
-            </template>
-          </ul>
+            </li>
+            <li class="forget">
+              <Act @click="undo.attempt(() => faces.removeRecipe(face.id, row.key))"> Delete this recipe </Act>
+            </li>
+          </RecipeList>
         </template>
         <details
           v-if="face.readings.length > 0 || face.seen.length > 0"
@@ -370,12 +337,6 @@ function take(touch: Touch) {
   .read .act {
     grid-column: 2;
   }
-}
-.recipes {
-  list-style: none;
-  padding: 0;
-  margin: 8px 0 0;
-  border-top: 1px solid var(--line);
 }
 .group {
   margin: 14px 0 0;
