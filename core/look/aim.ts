@@ -17,7 +17,7 @@ export type Aim =
   /** Light: it lifts by so much L*, never to chalk. */
   | { is: 'lift'; on: Lab; by: number }
   /** A lid or crease moved so far from the skin. */
-  | { is: 'lid'; on: Lab; by: Offset; words: string }
+  | { is: 'lid'; part: 'lid' | 'crease'; on: Lab; by: Offset; words: string }
   /** A lip brought to a colour. */
   | { is: 'lip'; on: Lab; skin: Lab; wanted: Lab; words: string; line: boolean }
   /** A brow of its own colour. */
@@ -94,7 +94,13 @@ function lidAim(look: Look, skin: Lab, part: 'lid' | 'crease'): Aim {
   const leans = part === 'crease' ? room : 0.5 + 0.5 * room
   const by = { L: L < 0 ? L * room : L + (1 - room) * 4, a: lean.a * leans, b: lean.b * leans }
   const what = smoky ? 'smoky' : strength === 'mid' ? 'soft' : strength
-  return { is: 'lid', on: skin, by, words: `a ${what} ${look.temperature.is} ${part === 'lid' ? 'lid' : 'shade'}` }
+  return {
+    is: 'lid',
+    part,
+    on: skin,
+    by,
+    words: `a ${what} ${look.temperature.is} ${part === 'lid' ? 'lid' : 'shade'}`,
+  }
 }
 
 // With neither brows nor hair noted: what goes with the depth, and it is said so.

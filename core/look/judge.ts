@@ -162,7 +162,7 @@ const heavyHanded = (thickness: number) => (thickness < 0.2 ? 2 : thickness < 0.
 
 function words(aim: Aim, lab: Lab, shown: Shown, limits: Showing): string {
   if (aim.is === 'lip' && aim.line) return `a ${hueWord(shown.lab)} edge`
-  const what = aim.is === 'lid' ? (aim.words.endsWith('lid') ? 'lid' : 'shade') : WHAT[aim.is]
+  const what = aim.is === 'lid' ? (aim.part === 'lid' ? 'lid' : 'shade') : WHAT[aim.is]
   const colour = aim.is === 'shade' ? '' : `${hueWord(aim.is === 'lip' ? shown.lab : lab)} `
   return `a ${strengthWord(shown, limits)} ${colour}${what} on ${aim.is === 'lip' ? 'these lips' : 'this depth'}`
 }

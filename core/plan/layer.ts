@@ -42,7 +42,7 @@ export function amountOf(use: AreaOfUse, { item }: Candidate, { limbs }: JobFact
 }
 
 /** A place as far as its amount and minutes depend on it. */
-export type AreaOfUse = Pick<SlotUse, 'key' | 'slot' | 'where' | 'zones'>
+export type AreaOfUse = Pick<SlotUse, 'key' | 'slot' | 'where' | 'zones' | 'tone'>
 
 // What one more of the same costs beside the first, minutes.
 const BESIDE = 0.5
@@ -101,7 +101,7 @@ const BASE_TOOL: Readonly<Record<Technique, string>> = {
 
 /** Tool and technique for a layer; on broken or sunburnt skin everything that touches it is thrown away after. */
 export function technique(
-  { slot, zones, where, key }: AreaOfUse,
+  { slot, zones, where, key, tone }: AreaOfUse,
   item: KitItem,
   face: FaceFacts,
   job: JobFacts,
@@ -109,7 +109,8 @@ export function technique(
 ): { tool: string; words: string | null } {
   const plan = slotPlan(slot)
   const raw = zonesIn(face, 'broken', 'sunburnt').filter(z => zones.includes(z))
-  const base = slot === 'foundation' ? baseTechnique(item, face, job, house) : plan.technique
+  const base =
+    slot === 'foundation' ? baseTechnique(item, tone ? { ...face, skin: tone.skin } : face, job, house) : plan.technique
   const tool = slot === 'foundation' ? BASE_TOOL[base!] : toolFor({ key, slot, where }, item)
   if (raw.length > 0 && slot !== 'set') return { tool: 'disposable sponge or bud, thrown away after', words: base }
   return { tool, words: base }

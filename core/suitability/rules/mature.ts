@@ -11,7 +11,7 @@ const heavy = (t: string) => t === 'balm' || t === 'cream'
 export const mature: Rule = {
   id: 'mature',
   looksAt: 'mature skin',
-  weigh: ({ item, slot, face }) =>
+  weigh: ({ item, slot, face, aim }) =>
     face.ageBand === 'mature'
       ? when(
           [
@@ -30,7 +30,12 @@ export const mature: Rule = {
           [slot === 'powder' && isPowder(item) && item.coverage !== 'sheer', weight(-1, 'heavy powder ages')],
           [
             slot === 'eyes' && (item.finish === 'matte' || item.finish === 'satin') && item.sparkle === 'none',
-            weight(1, 'a matte or satin lid lifts'),
+            weight(
+              1,
+              aim?.is === 'lid' && aim.part === 'crease'
+                ? 'matte shade is kind to lines'
+                : 'a matte or satin lid lifts',
+            ),
           ],
           [slot === 'eye care' && heavy(item.texture), weight(-1, 'heavy eye cream makes concealer slip into lines')],
         )
