@@ -83,7 +83,7 @@ function again() {
         />
         <p class="how">
           <b>{{ amountInWords(turn.layer.amount) }}</b>, {{ turn.layer.tool
-          }}<template v-if="turn.layer.technique && turn.layer.technique !== turn.layer.tool"
+          }}<template v-if="turn.layer.technique && !turn.layer.tool.includes(turn.layer.technique)"
             >, {{ turn.layer.technique }}</template
           >
         </p>
