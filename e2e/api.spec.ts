@@ -16,7 +16,7 @@ test('health and the OpenAPI document, with every schema it refers to', async ({
     paths: object
     components: { schemas: object }
   }
-  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy', 'worn', 'ingredients'])
+  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy', 'worn', 'ingredients', 'list'])
     expect(Object.keys(document.paths)).toContain(`/api/compute/${name}`)
   const wanted = [...JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g)].map(m => m[1]!)
   for (const name of wanted) expect(Object.keys(document.components.schemas)).toContain(name)
@@ -90,6 +90,13 @@ test('every endpoint answers as the contract says', async ({ request }) => {
     mayContain: ['ci 77491'],
   })
   expect(read.flags).toContainEqual({ flag: 'fragrance', because: ['parfum'] })
+
+  const lines = ['3x angled liner brush', '', 'white adjuster silicone 15ml half full']
+  const { things } = (await (await post(request, 'list', { lines })).json()) as { things: object[] }
+  expect(things).toMatchObject([
+    { line: 0, sort: 'tool', kind: 'brush', shape: 'fine liner brush', count: 3, size: null },
+    { line: 2, sort: 'cosmetic', kind: 'adjuster', family: 'silicone', size: 15, measure: 'ml', level: 0.5 },
+  ])
 })
 
 test('30 offers at prices near 30 under a budget of 120 are proven within 3 seconds', async ({ request }) => {
@@ -169,6 +176,9 @@ const REFUSED: readonly (readonly [string, string, unknown, string])[] = [
     { face: { L: 99, a: 90, b: 0 }, target, drops: [{ id: 'p', count: 1 }], products: [product] },
     'face',
   ],
+  ['list', 'a text for lines', { lines: 'brush' }, 'lines'],
+  ['list', 'a line too long', { lines: ['x'.repeat(301)] }, 'lines'],
+  ['list', 'too many lines', { lines: Array.from({ length: 2001 }, () => '') }, 'lines'],
   ['ingredients', 'a list for text', { inci: ['aqua'] }, 'inci'],
   ['ingredients', 'a book', { inci: 'x'.repeat(20_001) }, 'inci'],
   [

@@ -126,6 +126,19 @@ export const Ids = (most: number, least = 1): PropertyDecorator =>
     Satisfies('once', v => !Array.isArray(v) || new Set(v).size === v.length, 'must not hold one twice'),
   )
 
+/** Lines of somebody's text, empty ones too. */
+export const Lines = (most: number, longest: number): PropertyDecorator =>
+  all(
+    shaped({ most, longest }),
+    IsArray({ message: 'must be a list of lines' }),
+    ArrayMaxSize(most, { message: `must hold at most ${most} lines: split it into several` }),
+    Satisfies(
+      'lines',
+      v => !Array.isArray(v) || v.every(line => typeof line === 'string' && line.length <= longest),
+      `must hold texts of at most ${longest} characters each`,
+    ),
+  )
+
 export const YesNo = (): PropertyDecorator => all(shaped({}), IsBoolean({ message: 'must be true or false' }))
 
 /** A calendar day, or a moment with its zone. */

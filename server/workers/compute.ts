@@ -14,11 +14,13 @@ import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
 import type { KitItem } from '#core/product/item'
 import { readIngredients } from '#core/ingredients/ingredients'
+import { readList } from '#core/stock/reading'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
 import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
+import { today } from '#shared/today'
 import { check, type Issue } from '#shared/validate'
 
 /*
@@ -66,6 +68,7 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
   worn: ({ face, target, drops, products, thickness, illuminant }) =>
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
+  list: ({ lines }) => ({ things: readList(lines, today()) }),
 }
 
 const peopleOf = (population: ReachRequest['population']) =>

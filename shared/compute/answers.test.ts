@@ -5,7 +5,8 @@ import { everyone } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { shade } from '../../tests/support/kits'
 import { check } from '../validate'
-import { BuyAnswerDto, MatchAnswer, ReachAnswer } from './answers'
+import { readList } from '#core/stock/reading'
+import { BuyAnswerDto, ListAnswer, MatchAnswer, ReachAnswer } from './answers'
 
 const kit = [shade(3), shade(8)]
 const issues = (dto: Parameters<typeof check>[0], value: unknown) => {
@@ -31,6 +32,17 @@ describe('real answers keep to the published schemas', () => {
         }),
       ),
     ).toEqual([]))
+  it('a list, whatever stands in it', () => {
+    const lines = [
+      '3x brush',
+      'foundation medium golden 30 ml, 3/4, opened March',
+      '??',
+      '',
+      '12-pan eyeshadow palette',
+      '0 ml',
+    ]
+    expect(issues(ListAnswer, { things: readList(lines, '2026-11-27') })).toEqual([])
+  })
   it('and the schemas notice what is wrong', () => {
     expect(
       issues(MatchAnswer, {

@@ -1,8 +1,11 @@
 import type { Failing } from '#core/complexion/fails'
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
-import { FAMILIES, type Family } from '#core/complexion/product'
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
+import { FINISHES, type Finish } from '#core/product/item'
+import { MEASURES, PRODUCT_SORTS, type Measure } from '#core/stock/things'
+import type { ReadThing } from '#core/stock/reading'
 import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../rules'
 import { LabDto } from './parts'
 
@@ -123,4 +126,33 @@ export class IngredientsAnswer {
   @ListOf(MANY) ingredients!: string[]
   @ListOf(MANY) mayContain!: string[]
   @Many(() => FlagAnswer, MANY) flags!: FlagAnswer[]
+}
+
+class ReadThingAnswer {
+  /** Which of the lines it stands in, from 0. */
+  @Whole(0, 2000) line!: number
+  @Text(1, 200) name!: string
+  @OneOf([...PRODUCT_SORTS, 'unknown']) sort!: ReadThing['sort']
+  @Maybe() @Text(1, 60) kind!: string | null
+  @Whole(1, 9999) count!: number
+  @Maybe() @Between(0, 10_000_000) size!: number | null
+  @Maybe() @OneOf(MEASURES) measure!: Measure | null
+  @Maybe() @Between(0, 1) level!: number | null
+  @Maybe() @OneOf(FAMILIES) family!: Family | null
+  @Maybe() @OneOf(FINISHES) finish!: Finish | null
+  @Maybe() @OneOf(COVERAGES) coverage!: Coverage | null
+  @Maybe() @Between(1, 12) depth!: number | null
+  @Maybe() @OneOf(UNDERTONES) undertone!: Undertone | null
+  /** A month (2026-03) or a day. */
+  @Maybe() @Text(7, 10) openedOn!: string | null
+  /** Of a brush. */
+  @Maybe() @Text(1, 60) shape!: string | null
+  /** Colours of a palette. */
+  @Maybe() @Whole(2, 9999) pans!: number | null
+  /** Words that were guessed or not understood. */
+  @ListOf(20) doubtful!: string[]
+}
+
+export class ListAnswer {
+  @Many(() => ReadThingAnswer, 2000) things!: ReadThingAnswer[]
 }

@@ -33,6 +33,11 @@ export const ENDPOINTS = {
     answer: answers.IngredientsAnswer,
     summary: 'Base family and flags of an ingredient list',
   },
+  list: {
+    request: requests.ListRequest,
+    answer: answers.ListAnswer,
+    summary: 'What the lines of a list of things mean',
+  },
 } as const satisfies Record<string, Endpoint>
 
 export type Endpoints = typeof ENDPOINTS

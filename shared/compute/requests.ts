@@ -1,6 +1,19 @@
 import { ValidateIf } from 'class-validator'
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import { Between, Distinct, Groups, Ingredients, Many, Maybe, Name, One, OneOf, Satisfies, Whole } from '../rules'
+import {
+  Between,
+  Distinct,
+  Groups,
+  Ingredients,
+  Lines,
+  Many,
+  Maybe,
+  Name,
+  One,
+  OneOf,
+  Satisfies,
+  Whole,
+} from '../rules'
 import { DropsDto, LabDto, OptionsDto, ProductDto } from './parts'
 
 export const MOST_PRODUCTS = 500
@@ -106,4 +119,9 @@ export class WornRequest {
 
 export class IngredientsRequest {
   @Ingredients() inci!: string
+}
+
+/** A list as somebody keeps it: a thing a line. */
+export class ListRequest {
+  @Lines(2000, 300) lines!: string[]
 }

@@ -1,0 +1,211 @@
+import type { Measure } from '../things'
+import { figure, type Word } from './words'
+
+const SMALL_NUMBERS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  dozen: 12,
+  ein: 1,
+  eine: 1,
+  zwei: 2,
+  drei: 3,
+  vier: 4,
+  funf: 5,
+  sechs: 6,
+  acht: 8,
+  zehn: 10,
+  dutzend: 12,
+  un: 1,
+  une: 1,
+  deux: 2,
+  trois: 3,
+  quatre: 4,
+  cinq: 5,
+  dix: 10,
+}
+// Nobody owns more of a thing, nor a larger one.
+const MOST = 9999
+const inBounds = (value: number | null | undefined) => (value && value <= MOST ? value : null)
+const numberIn = ({ text }: Word): number | null => inBounds(figure(text) ?? SMALL_NUMBERS[text])
+
+/** What a unit of measure is in ours, and how much of it. */
+const UNITS: Readonly<Record<string, readonly [Measure, number]>> = {
+  ml: ['ml', 1],
+  milliliter: ['ml', 1],
+  millilitre: ['ml', 1],
+  millilitres: ['ml', 1],
+  cl: ['ml', 10],
+  dl: ['ml', 100],
+  l: ['ml', 1000],
+  litre: ['ml', 1000],
+  liter: ['ml', 1000],
+  floz: ['ml', 29.57],
+  g: ['g', 1],
+  gr: ['g', 1],
+  gm: ['g', 1],
+  gram: ['g', 1],
+  grams: ['g', 1],
+  gramm: ['g', 1],
+  gramme: ['g', 1],
+  grammes: ['g', 1],
+  kg: ['g', 1000],
+  oz: ['g', 28.35],
+}
+const PIECES: readonly string[] = [
+  'pcs',
+  'pc',
+  'pieces',
+  'piece',
+  'stk',
+  'stuck',
+  'pieces',
+  'sheets',
+  'sheet',
+  'blatt',
+  'ct',
+]
+const PAIRS: readonly string[] = ['pair', 'pairs', 'paar', 'paire', 'paires', 'prs']
+const PACKS: readonly string[] = [
+  'pack',
+  'packs',
+  'box',
+  'bag',
+  'tub',
+  'roll',
+  'packung',
+  'boite',
+  'paquet',
+  'sachet',
+  'jar',
+]
+const CONTAINERS =
+  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sets?|sticks?)$/
+const TIMES: readonly string[] = ['x', '×']
+
+export interface Size {
+  size: number
+  measure: Measure
+}
+
+const markRead = (...words: readonly (Word | undefined)[]) =>
+  words.forEach(w => {
+    if (w) w.read = true
+  })
+
+const rounded = (value: number) => Math.round(value * 100) / 100
+
+/** A size with its unit: "30ml", "7,5 g", "1 fl oz"; the first one that stands in the line. */
+export function readSize(words: readonly Word[]): Size | null {
+  for (const [i, word] of words.entries()) {
+    if (word.read) continue
+    const value = inBounds(figure(word.text))
+    if (value === null) continue
+    const next = words[i + 1]
+    const isFluid = next?.text === 'fl' && words[i + 2]?.text === 'oz'
+    const unit = isFluid ? UNITS.floz : next && !next.read ? UNITS[next.text] : undefined
+    if (!unit || rounded(value * unit[1]) === 0) continue
+    markRead(word, next, isFluid ? words[i + 2] : undefined)
+    return { measure: unit[0], size: rounded(value * unit[1]) }
+  }
+  return null
+}
+
+/** How many pieces a pack holds: "80 pcs", "box of 100", "wipes (72)". */
+export function readPieces(words: readonly Word[]): Size | null {
+  for (const [i, word] of words.entries()) {
+    const value = word.read ? null : numberIn(word)
+    if (value === null) continue
+    const [next, before, two] = [words[i + 1], words[i - 1], words[i - 2]]
+    if (next && PAIRS.includes(next.text)) {
+      markRead(word, next)
+      return { size: value, measure: 'pair' }
+    }
+    if (next && PIECES.includes(next.text)) {
+      markRead(word, next)
+      return { size: value, measure: 'piece' }
+    }
+    const packed =
+      (before?.text === 'of' || before?.text === 'von' || before?.text === 'de') && two && PACKS.includes(two.text)
+    if (packed || (next && PACKS.includes(next.text) && /^\d+$/.test(word.text) && value >= 10)) {
+      markRead(word, ...(packed ? [before, two] : [next]))
+      return { size: value, measure: 'piece' }
+    }
+  }
+  return null
+}
+
+/** How many colours a palette holds: "6 pans", "12-pan", "9 colours". */
+export function readPans(words: readonly Word[]): number | null {
+  const PANS = /^(pans?|colou?rs?|shades?|farben|teintes|couleurs|godets?|wells?|er)$/
+  for (const [i, word] of words.entries()) {
+    const value = word.read ? null : inBounds(figure(word.text))
+    const next = words[i + 1]
+    if (value === null || value < 2 || !Number.isInteger(value) || !next || !PANS.test(next.text)) continue
+    markRead(word, next)
+    return value
+  }
+  return null
+}
+
+/** How many, where only the kind tells that a number at the end is no shade: "micro brushes 100". */
+export function readTrailing(words: readonly Word[]): number | null {
+  const last = words.at(-1)
+  const value = last && !last.read && words.length > 1 ? figure(last.text) : null
+  if (value === null || !Number.isInteger(value) || value < 2 || value > 1000) return null
+  markRead(last)
+  return value
+}
+
+const ASSORTED = /^(assorted|mixed|various|different|verschiedene|assortis|divers)$/
+/** How many there are: "3x brush", "x3", "2 × 15 ml", "two tweezers"; null where the line does not say. */
+export function readCount(words: readonly Word[]): number | null {
+  for (const [i, word] of words.entries()) {
+    const value = word.read ? null : numberIn(word)
+    if (value === null || !Number.isInteger(value) || value < 1) continue
+    const [next, before] = [words[i + 1], words[i - 1]]
+    const after = next && TIMES.includes(next.text) && !next.read
+    const ahead = before && TIMES.includes(before.text) && !before.read
+    // "set of 12 brushes", "(12 assorted)".
+    if ((before?.text === 'of' && words[i - 2]?.text === 'set') || (next && ASSORTED.test(next.text))) {
+      markRead(word, ...(before?.text === 'of' ? [before, words[i - 2]] : [next]))
+      return value
+    }
+    const contained = next !== undefined && CONTAINERS.test(next.text) && value < 100
+    if (contained) {
+      markRead(word, next)
+      return value
+    }
+    if (!after && !ahead) continue
+    markRead(word, after ? next : before)
+    return value
+  }
+  // A bare number at the front, or alone in brackets, counts too.
+  const [first] = words
+  const leading = first && !first.read ? numberIn(first) : null
+  if (
+    leading !== null
+    && words[1]?.text !== '%'
+    && Number.isInteger(leading)
+    && leading >= 1
+    && leading < 100
+    && words.length > 1
+  ) {
+    markRead(first)
+    return leading
+  }
+  for (const [i, word] of words.entries()) {
+    const value = word.read || words[i - 1]?.text !== '(' || words[i + 1]?.text !== ')' ? null : numberIn(word)
+    if (value === null || !Number.isInteger(value) || value < 1) continue
+    markRead(words[i - 1], word, words[i + 1])
+    return value
+  }
+  return null
+}

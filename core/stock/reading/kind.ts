@@ -1,0 +1,130 @@
+import { VOCABULARY, type Entry, type ThingKind } from './vocabulary'
+import type { Word } from './words'
+
+/** What a line is about, and what else it might be. */
+export interface KindFound {
+  entry: Entry
+  /** Other kinds of the same weight. */
+  rivals: Entry[]
+}
+
+interface Hit {
+  entry: Entry
+  from: number
+  to: number
+}
+
+// What comes after these belongs to the thing, and is not it: "brush for foundation", "powder (loose)".
+const AFTER_THE_HEAD = /^(for|w|fur|pour|with|mit|avec|from|von|in|to|on|,|\(|;|:|inkl|incl|including|and|und|et|\+)$/
+// German compounds: what they end in is what they are.
+const ENDINGS: readonly (readonly [ending: RegExp, phrase: string])[] = [
+  [/pinsel$/, 'pinsel'],
+  [/schwamm$|schwammchen$/, 'schwamm'],
+  [/palette$/, 'eyeshadow palette'],
+  [/puder$/, 'puder'],
+  [/lippenstifte?$/, 'lippenstift'],
+  [/wimpern$/, 'wimpern'],
+  [/lidschatten$/, 'lidschatten'],
+  [/primer$/, 'primer'],
+  [/mascara$/, 'mascara'],
+  [/foundation$/, 'foundation'],
+  [/concealer$/, 'concealer'],
+  [/spray$/, 'setting spray'],
+]
+
+const byFirst = new Map<string, Entry[]>()
+for (const entry of VOCABULARY) {
+  const [first] = entry.phrase
+  byFirst.set(first!, [...(byFirst.get(first!) ?? []), entry])
+}
+
+function hitsIn(words: readonly Word[]): Hit[] {
+  return words.flatMap((word, from) => {
+    const singular = word.text.length > 4 ? word.text.replace(/s$/, '') : word.text
+    const entries = [
+      ...(byFirst.get(word.text) ?? []),
+      ...(singular === word.text ? [] : (byFirst.get(singular) ?? [])),
+    ]
+    return entries.flatMap(entry => {
+      const to = from + entry.phrase.length
+      const fits = entry.phrase.every((p, k) => {
+        const text = words[from + k]?.text
+        return text === p || (k === 0 && singular === p) || (k === entry.phrase.length - 1 && text === `${p}s`)
+      })
+      return fits ? [{ entry, from, to }] : []
+    })
+  })
+}
+
+// Words that say what something is like more often than what it is.
+const WEAK =
+  /^(medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax)$/
+// What it is in says what it is only where nothing else does.
+const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
+const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
+const isStrong = (hit: Hit) => !isVessel(hit) && (length(hit) > 1 || !WEAK.test(hit.entry.phrase[0]!))
+
+const length = (h: Hit) => h.entry.phrase.length
+
+/**
+ * The kind a line names: the phrase that ends last before "for", a comma or a bracket, since what something is stands at the end of its
+ * name; of those that end there the longest. Only when nothing stands there, what comes after is looked at.
+ */
+export function kindIn(words: readonly Word[]): KindFound | null {
+  const hits = hitsIn(words)
+  const cut = words.findIndex((w, i) => i > 0 && AFTER_THE_HEAD.test(w.text))
+  const head = cut < 0 ? hits : hits.filter(h => h.to <= cut)
+  const before = words.slice(0, cut < 0 ? words.length : cut)
+  const best =
+    lastOf(head.filter(isStrong))
+    ?? lastOf(head.filter(isVessel))
+    ?? compound(before)
+    ?? lastOf(hits.filter(isStrong))
+    ?? lastOf(head)
+    ?? lastOf(hits)
+  if (!best) return null
+  const entry = thrownAway(words, best.entry)
+  const rivals = hits.filter(
+    h => h.from === best.from && h.to === best.to && h.entry.kind !== best.entry.kind && length(h) === length(best),
+  )
+  return { entry, rivals: rivals.map(h => h.entry) }
+}
+
+// What is used once is another thing than what is washed.
+const USED_ONCE: Partial<Record<ThingKind, ThingKind>> = {
+  spoolie: 'mascara wands',
+  sponge: 'disposable sponges',
+  puff: 'disposable sponges',
+  spatula: 'disposable spatulas',
+  razor: 'disposable blades',
+  gloss: 'lip applicators',
+}
+function thrownAway(words: readonly Word[], entry: Entry): Entry {
+  const once = words.some(w => /^(disposable|einweg|jetable|single-use)/.test(w.text))
+  const kind = once ? USED_ONCE[entry.kind] : undefined
+  return kind ? { ...entry, kind, sort: 'supply' } : entry
+}
+
+// French puts first what a thing is: "pinceau fond de teint", "eponge pour le teint".
+function lastOf(hits: readonly Hit[]): Hit | undefined {
+  const first = Math.min(...hits.map(h => h.from))
+  const french = hits.find(h => h.from === first && /^(pinceaux?|eponges?|lingettes?)$/.test(h.entry.phrase[0]!))
+  if (french) return french
+  return hits.reduce<Hit | undefined>((best, h) => {
+    if (!best) return h
+    // A longer phrase that holds the shorter one is meant.
+    const holds = h.from <= best.from && h.to >= best.to
+    const held = best.from <= h.from && best.to >= h.to
+    if (holds || held) return length(h) > length(best) ? h : best
+    return h.to > best.to ? h : best
+  }, undefined)
+}
+
+function compound(words: readonly Word[]): Hit | undefined {
+  for (let i = words.length - 1; i >= 0; i--) {
+    const ending = ENDINGS.find(([is]) => is.test(words[i]!.text))
+    const entry = ending && VOCABULARY.find(e => e.phrase.join(' ') === ending[1])
+    if (entry) return { entry, from: i, to: i + 1 }
+  }
+  return undefined
+}

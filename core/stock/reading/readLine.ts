@@ -1,0 +1,252 @@
+import { COVERAGES, type Coverage, type Family } from '../../complexion/product'
+import type { Undertone } from '../../complexion/skin'
+import type { Finish } from '../../product/item'
+import { DEPTH_WORDS, type DepthWord } from '../placement'
+import type { Measure, ProductSort } from '../things'
+import { readCount, readPans, readPieces, readSize, readTrailing } from './figures'
+import { kindIn } from './kind'
+import { readLevel } from './levels'
+import { readOpened } from './opened'
+import { BRUSH_SHAPES, type ThingKind } from './vocabulary'
+import { tidied, wordsOf, type Word } from './words'
+
+/** A thing as a line of a list tells of it; what it does not say is null. */
+export interface ReadThing {
+  /** Which line it stands in, from 0. */
+  line: number
+  name: string
+  sort: ProductSort | 'unknown'
+  kind: ThingKind | null
+  count: number
+  size: number | null
+  measure: Measure | null
+  /** 0–1. */
+  level: number | null
+  family: Family | null
+  finish: Finish | null
+  coverage: Coverage | null
+  /** 1–12. */
+  depth: number | null
+  undertone: Undertone | null
+  /** A month or a day. */
+  openedOn: string | null
+  /** Of a brush. */
+  shape: string | null
+  /** Colours of a palette. */
+  pans: number | null
+  /** Words that were guessed, or not understood. */
+  doubtful: string[]
+}
+
+const FAMILY_WORDS: Readonly<Record<string, Family>> = {
+  silicone: 'silicone',
+  silikon: 'silicone',
+  water: 'water',
+  wasser: 'water',
+  eau: 'water',
+  aqua: 'water',
+  oil: 'oil',
+  wax: 'oil',
+  ol: 'oil',
+  huile: 'oil',
+  alcohol: 'alcohol',
+  alkohol: 'alcohol',
+  alcool: 'alcohol',
+}
+const FINISH_WORDS: Readonly<Record<string, Finish>> = {
+  matte: 'matte',
+  matt: 'matte',
+  mat: 'matte',
+  mattifying: 'matte',
+  satin: 'satin',
+  satine: 'satin',
+  seidig: 'satin',
+  natural: 'natural',
+  naturlich: 'natural',
+  naturel: 'natural',
+  dewy: 'dewy',
+  glowy: 'dewy',
+  glow: 'dewy',
+  luminous: 'luminous',
+  shimmer: 'luminous',
+  shimmery: 'luminous',
+  metallic: 'luminous',
+  schimmer: 'luminous',
+  irise: 'luminous',
+}
+const UNDERTONE_WORDS: Readonly<Record<string, Undertone>> = {
+  neutral: 'neutral',
+  neutre: 'neutral',
+  golden: 'golden',
+  gold: 'golden',
+  warm: 'golden',
+  yellow: 'golden',
+  gelb: 'golden',
+  dore: 'golden',
+  olive: 'olive',
+  oliv: 'olive',
+  rosy: 'rosy',
+  pink: 'rosy',
+  cool: 'rosy',
+  rosa: 'rosy',
+  rose: 'rosy',
+  kuhl: 'rosy',
+}
+const DEPTHS: Readonly<Record<string, DepthWord>> = {
+  fair: 'fair',
+  porcelain: 'fair',
+  hell: 'light',
+  clair: 'light',
+  light: 'light',
+  medium: 'medium',
+  mittel: 'medium',
+  moyen: 'medium',
+  tan: 'tan',
+  tanned: 'tan',
+  deep: 'deep',
+  dark: 'deep',
+  dunkel: 'deep',
+  fonce: 'deep',
+  rich: 'deep',
+}
+const HAS_DEPTH: readonly ThingKind[] = [
+  'foundation',
+  'concealer',
+  'powder',
+  'contour',
+  'bronzer',
+  'body make-up',
+  'corrector',
+]
+const HAS_FORMULA: readonly ThingKind[] = [
+  'foundation',
+  'concealer',
+  'primer',
+  'adjuster',
+  'moisturiser',
+  'medium',
+  'glow',
+  'eye primer',
+]
+const A_FEW = 12
+const SOLD_BY_PIECES: readonly ThingKind[] = ['lashes', 'mask', 'remover']
+// An empty one is what it is.
+const SOLD_EMPTY: readonly ThingKind[] = ['bottle', 'palette case', 'jars', 'case', 'pouch']
+const FULL_OF: readonly string[] = ['cover', 'coverage', 'deckend', 'couvrance', 'covering']
+
+const unread = (words: readonly Word[], among: Readonly<Record<string, unknown>>) =>
+  words.find(w => !w.read && Object.hasOwn(among, w.text))
+
+/** What a line of somebody's list says of a thing; null for a line that says nothing. */
+export function readLine(text: string, line: number, today: string): ReadThing | null {
+  const written = tidied(text)
+  if (text.trim() === '') return null
+  const words = wordsOf(written)
+  const opened = readOpened(words, today)
+  const coverage = coverageIn(words)
+  const size = readSize(words)
+  const pans = readPans(words)
+  const pieces = readPieces(words)
+  const level = readLevel(words)
+  const count = readCount(words)
+  const found = kindIn(words)
+  const kind = found?.entry.kind ?? null
+  const is = (kinds: readonly ThingKind[]) => kind !== null && kinds.includes(kind)
+  const depth = is(HAS_DEPTH) ? depthIn(words) : null
+  const undertone = is(HAS_DEPTH) ? unread(words, UNDERTONE_WORDS) : undefined
+  const family = is(HAS_FORMULA) ? familyIn(words) : null
+  const finish = found?.entry.sort === 'cosmetic' ? unread(words, FINISH_WORDS) : undefined
+  // Of a cosmetic a few pieces are so many of it, of a supply they are what a pack holds.
+  const several =
+    pieces !== null
+    && found?.entry.sort === 'cosmetic'
+    && pieces.measure === 'piece'
+    && pieces.size <= A_FEW
+    && !is(SOLD_BY_PIECES)
+  const holds = size ?? (several ? null : pieces)
+  const dashed = /[-–]\s*\d+\s*$/.test(written)
+  const trailing = count === null && (dashed || found?.entry.sort !== 'cosmetic') ? readTrailing(words) : null
+  return {
+    line,
+    name: nameOf(words, written || text.trim()),
+    sort: found?.entry.sort ?? 'unknown',
+    kind,
+    count: count ?? (several ? pieces.size : null) ?? trailing ?? 1,
+    size: holds?.size ?? null,
+    measure: holds?.measure ?? null,
+    level: level === 0 && is(SOLD_EMPTY) ? null : level,
+    family,
+    finish: finish ? FINISH_WORDS[finish.text]! : null,
+    coverage,
+    depth,
+    undertone: undertone ? UNDERTONE_WORDS[undertone.text]! : null,
+    openedOn: opened?.on ?? null,
+    shape: kind === 'brush' ? shapeIn(words) : null,
+    pans,
+    doubtful: doubts(words, found, opened?.guessed ?? false),
+  }
+}
+
+function coverageIn(words: readonly Word[]): Coverage | null {
+  for (const [i, word] of words.entries()) {
+    const next = words[i + 1]
+    const is = COVERAGES.find(c => c === word.text)
+    if (!is || !next || !FULL_OF.includes(next.text)) continue
+    word.read = true
+    next.read = true
+    return is
+  }
+  return null
+}
+
+function depthIn(words: readonly Word[]): number | null {
+  for (const [i, word] of words.entries()) {
+    const figure = word.text === 'depth' ? Number(words[i + 1]?.text.replace(',', '.')) : Number.NaN
+    if (figure >= 1 && figure <= 12) return figure
+    const both = `${word.text} ${words[i + 1]?.text ?? ''}` as DepthWord
+    if (!word.read && Object.hasOwn(DEPTH_WORDS, both)) return DEPTH_WORDS[both]
+  }
+  const word = unread(words, DEPTHS)
+  return word ? DEPTH_WORDS[DEPTHS[word.text]!] : null
+}
+
+/** "silicone", "water-based", "silicone base"; not the water of a bottle nor the oil of its name. */
+function familyIn(words: readonly Word[]): Family | null {
+  for (const word of words) {
+    const [stem = '', end] = word.text.split('-')
+    const is = FAMILY_WORDS[stem]
+    if (is && (end === undefined || end === 'based' || end === 'basis')) return is
+  }
+  return null
+}
+
+function shapeIn(words: readonly Word[]): string | null {
+  const text = words.map(w => w.text).join(' ')
+  return BRUSH_SHAPES.find(([, is]) => is.test(text))?.[0] ?? null
+}
+
+/** The line without what was read of counts, sizes, levels and dates: what the thing is called. */
+function nameOf(words: readonly Word[], written: string): string {
+  const name = words
+    .filter(w => !w.read)
+    .map(w => w.raw)
+    .join(' ')
+    .replace(/\(\s*\)/g, '')
+    .replace(/\s+([,;:)])/g, '$1')
+    .replace(/\(\s+/g, '(')
+    .replace(/[\s,;:+×(]+$/u, '')
+    .replace(/^[\s,;:+×)]+/u, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+  return (name || written).slice(0, 200)
+}
+
+function doubts(words: readonly Word[], found: ReturnType<typeof kindIn>, guessedYear: boolean): string[] {
+  const loose = words.filter(w => !w.read && /^\d/.test(w.text)).map(w => w.raw)
+  return [
+    ...(found === null ? words.filter(w => !w.read && /\p{L}/u.test(w.text)).map(w => w.raw) : []),
+    ...(found && found.rivals.length > 0 ? [found.entry.phrase.join(' ')] : []),
+    ...(guessedYear ? ['the year it was opened'] : []),
+    ...loose,
+  ].slice(0, 20)
+}

@@ -1,0 +1,43 @@
+/*
+ * A line of a list as words: lower case, without accents and signs, each with where it stands in the line. What an extractor has read
+ * is marked as read, so that nothing is read twice and the rest can be named.
+ */
+
+export interface Word {
+  text: string
+  /** As it was written. */
+  raw: string
+  read: boolean
+}
+
+const FRACTIONS: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅓': '1/3', '⅔': '2/3' }
+const PICTURES = /\p{Extended_Pictographic}|[\u{1F1E6}-\u{1F1FF}]|\u{FE0F}|\u{200D}|\u{20E3}/gu
+// Bullets, check boxes and numbers of a list: "- ", "• ", "[x] ", "3) ".
+const BULLET = /^\s*(?:[-–—*•·▪◦‣>☐☑✓✔]+|\[[ xX]?\]|\(?\d{1,3}[).](?=\s+\D))\s*/
+
+/** Lower case without accents. */
+export const plain = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .replaceAll('ß', 'ss')
+    .replaceAll('œ', 'oe')
+    .toLowerCase()
+
+/** The line as it is worth showing: without pictures, bullets and doubled blanks. */
+export function tidied(line: string): string {
+  const written = line.replace(PICTURES, ' ').replace(/[½¼¾⅓⅔]/g, f => ` ${FRACTIONS[f]!}`)
+  return written.replace(BULLET, '').replace(/\s+/g, ' ').trim()
+}
+
+// A number with its decimals, a fraction, a date, a word with its hyphens, or a sign that means something.
+const WORD =
+  /\d{4}-\d{1,2}(?:-\d{1,2})?|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d+\/\d+|\d+(?:[.,]\d+)?|[\p{L}'’]+(?:-[\p{L}]+)*|[%×(),;:+]/gu
+
+export function wordsOf(line: string): Word[] {
+  return [...line.matchAll(WORD)].map(([raw]) => ({ text: plain(raw).replaceAll('’', "'"), raw, read: false }))
+}
+
+/** A figure as it was written: with a point or a comma. */
+export const figure = (text: string): number | null =>
+  /^\d+(?:[.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : null
