@@ -17,7 +17,7 @@ export type Aim =
   /** Light: it lifts by so much L*, never to chalk. */
   | { is: 'lift'; on: Lab; by: number }
   /** A lid or crease moved so far from the skin. */
-  | { is: 'lid'; part: 'lid' | 'crease'; on: Lab; by: Offset; words: string }
+  | { is: 'lid'; part: 'lid' | 'crease'; smoky: boolean; on: Lab; by: Offset; words: string }
   /** A lip brought to a colour. */
   | { is: 'lip'; on: Lab; skin: Lab; wanted: Lab; words: string; line: boolean }
   /** A brow of its own colour. */
@@ -97,6 +97,7 @@ function lidAim(look: Look, skin: Lab, part: 'lid' | 'crease'): Aim {
   return {
     is: 'lid',
     part,
+    smoky,
     on: skin,
     by,
     words: `a ${what} ${look.temperature.is} ${part === 'lid' ? 'lid' : 'shade'}`,

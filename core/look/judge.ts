@@ -113,7 +113,11 @@ function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
       }
     case 'lid':
       return {
-        by: Math.hypot(0.8 * (dL - aim.by.L), 0.8 * (da - aim.by.a), 0.7 * (db - aim.by.b)),
+        by: Math.hypot(
+          0.8 * (aim.smoky ? Math.max(0, dL - aim.by.L) : dL - aim.by.L),
+          0.8 * (da - aim.by.a),
+          0.7 * (db - aim.by.b),
+        ),
         faults: when(
           [vanishes && Math.hypot(aim.by.L, aim.by.a, aim.by.b) > BREATH, 'vanishes on this depth'],
           [dL > 12 && aim.by.L < 0, 'pale on this depth where it should deepen'],

@@ -134,12 +134,16 @@ describe('a face plan', () => {
   })
 
   it('a base that does not match is a gap, not a pick in silence', () => {
-    const plan = planFace(
-      question([base('Fair')], { face: face({ skin: typicalSkin(11, 'neutral'), bare: typicalSkin(11, 'neutral') }) }),
-    )
-    expect(plan.missing.find(m => m.slot === 'foundation')!.sentences[0]).toMatch(
-      /no recipe of this kit matches: the seam would show/,
-    )
+    const on = (depth: number) => {
+      const skin = typicalSkin(depth, 'neutral')
+      return planFace(question([base('Five')], { face: face({ skin, bare: skin }) }))
+    }
+    const told = (plan: ReturnType<typeof on>) => plan.missing.find(m => m.slot === 'foundation')!.sentences.join('; ')
+    expect(told(on(6))).toMatch(/no recipe of this kit matches: the seam would show/)
+    expect(layer(on(6), 'foundation')!.tool).toBe('mist-damp sponge')
+    // So far off that none is better; nor is there anything for a corrector to lie under.
+    expect(told(on(11))).toMatch(/does well on this face: the seam would show, ΔE .*: better none/)
+    expect(layer(on(11), 'foundation')).toBeUndefined()
   })
 
   it('two tones get two recipes', () => {

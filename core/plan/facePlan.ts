@@ -90,9 +90,13 @@ function needlessAt(use: SlotUse, { face }: PlanQuestion, under: Under, filled: 
     && use.needs.every(n => n.covers && isCovered(n.covers, face, under, filled))
   )
     return 'what shows is covered without it'
+  if (use.concern && !under.base && !under.concealer && !isCovering(filled)) return 'nothing goes over it'
   const glue = filled.find(f => f.use.slot === 'lash glue')
   return use.slot === 'lashes' && glue && glue.place.options.length === 0 ? 'no glue of the kit may hold them' : null
 }
+
+/** Whether a base or a concealer is still to be weighed, or may be held there. */
+const isCovering = (filled: readonly Filled[]) => !filled.some(f => f.use.key === 'foundation')
 
 /** Whether base and corrector leave nothing of a concern to be seen. */
 function isCovered(concern: Concern, face: FaceFacts, under: Under, filled: readonly Filled[]): boolean {
@@ -131,7 +135,13 @@ function linerToLip(filled: Filled[], picks: Map<string, Candidate | null>, ques
   const lip = filled.find(f => f.use.key === 'lip colour')
   const colour = picks.get('lip colour')?.item
   const [liner, aim] = [filled[at], lip?.use.aim]
-  if (!liner || liner.fixed || !colour?.lab || !aim || !('on' in aim)) return
+  if (!liner || liner.fixed) return
+  if (!colour) {
+    filled[at] = { ...liner, place: { ...liner.place, options: [] }, needless: 'there is no lip to line' }
+    picks.set('lip liner', null)
+    return
+  }
+  if (!colour.lab || !aim || !('on' in aim)) return
   const shown = judge(aim, colour.lab, filmOf(colour), question.settings.showing).shown?.lab
   if (!shown) return
   const use: SlotUse = {

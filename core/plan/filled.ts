@@ -29,6 +29,10 @@ const EMPTY_AT: Partial<Record<SlotUse['slot'], number>> = {
   'foundation': EMPTY_BASE,
   'eye primer': EMPTY_EYE_BASE,
   'lip care': EMPTY_LIP_CARE,
+  // Another colour than was meant is worse than none.
+  'powder': -2.1,
+  'brows': -2,
+  'eyes': -1.5,
 }
 const emptyAt = ({ slot, key, where }: SlotUse): number =>
   key === 'foundation' && where !== null ? EMPTY_PATCH : (EMPTY_AT[slot] ?? EMPTY)

@@ -9,7 +9,7 @@ import { mixLab, touchTowards } from '../complexion/touch'
 import type { KitItem } from '../product/item'
 import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
 import type { FaceFacts } from '../suitability/face'
-import { scoreOf, type Finding } from '../suitability/finding'
+import { note, scoreOf, type Finding } from '../suitability/finding'
 import { houseFindings } from '../suitability/houseRule'
 import { findingsOn } from '../suitability/rules'
 import { judged, lift, said, type Candidate, type Situation } from './candidate'
@@ -239,6 +239,7 @@ export function recipeCandidate(
     recipe,
     [
       said('match', colourWorth(recipe), matchSentence(recipe)),
+      ...betterNone(recipe),
       ...ownRecipe(recipe, face.recipes, options.tolerance),
       ...simplicity(
         recipe,
@@ -255,6 +256,19 @@ export function recipeCandidate(
     [],
   )
 }
+
+// A mask that far from the neck is worse than a bare face.
+const FAR_SEAM = 6
+const betterNone = ({ deltaE }: Recipe): Finding[] =>
+  deltaE > FAR_SEAM
+    ? [
+        {
+          rule: 'match',
+          effect: { is: 'veto', of: 'taste' },
+          sentence: `the seam would show, ΔE ${deltaE.toFixed(1)}: better none`,
+        },
+      ]
+    : []
 
 // A recipe somebody is known by is what they get while it fits, unless much speaks against it today.
 const KNOWN = 6
@@ -322,7 +336,11 @@ function steeredCandidates(
     if (!best) return []
     const candidate = recipeCandidate(best, use, situation, weigh)
     const what = changed(plain.item, candidate.item) || 'as it was asked'
-    const findings = [...candidate.findings, said('medium', -leastGain(medium), `${medium.name} in it: ${what}`)]
+    const findings = [
+      ...candidate.findings,
+      said('simplicity', -leastGain(medium), 'one more bottle on the palette'),
+      { rule: 'medium', ...note(`${medium.name} in it: ${what}`) },
+    ]
     return [{ ...candidate, findings, score: scoreOf(findings) }]
   })
 }

@@ -72,11 +72,11 @@ function whyEmpty({ candidates, use }: Filled): string[] {
   // Nothing to buy helps where the area itself is to be left alone.
   const left = candidates.every(c => c.veto && LEAVES_THE_AREA.includes(c.veto.rule))
   if (left) return [candidates[0]!.veto!.sentence]
-  const may = candidates.some(c => !c.veto)
+  const may = candidates.some(c => c.veto?.effect.of !== 'harm')
   const why = candidates.flatMap(c => (c.veto ?? badlyMet(c)[0] ?? worstOf(c))?.sentence ?? [])
   const reasons = [...new Set(why)].slice(0, REASONS).join('; ')
   return [
-    `no ${name} of the kit ${may ? 'does well' : 'may go'} on this face${reasons && `: ${reasons}`}`,
+    `no ${name} of the kit ${may ? 'does well' : 'may go'} on this face: ${reasons || 'what there is does other work'}`,
     ...(DONE_INSTEAD[use.slot] ? [DONE_INSTEAD[use.slot]!] : []),
   ]
 }

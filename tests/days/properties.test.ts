@@ -178,7 +178,8 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
   })
 
   it('harmony is taste: switched off, other colours may be chosen, and nothing else changes', () => {
-    const TASTE = ['cheek', 'lip colour', 'highlight', 'lip top']
+    // The liner goes with the lip.
+    const TASTE = ['cheek', 'lip colour', 'lip liner', 'highlight', 'lip top']
     let changed = 0
     for (const { seed, asked, plan } of plans) {
       const without = planFace({ ...asked, settings: { ...asked.settings, ruleWeights: { harmony: 0 } } })
