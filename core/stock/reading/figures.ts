@@ -59,19 +59,7 @@ const UNITS: Readonly<Record<string, readonly [Measure, number]>> = {
   kg: ['g', 1000],
   oz: ['g', 28.35],
 }
-const PIECES: readonly string[] = [
-  'pcs',
-  'pc',
-  'pieces',
-  'piece',
-  'stk',
-  'stuck',
-  'pieces',
-  'sheets',
-  'sheet',
-  'blatt',
-  'ct',
-]
+const PIECES: readonly string[] = ['pcs', 'pc', 'pieces', 'piece', 'stk', 'stuck', 'sheets', 'sheet', 'blatt', 'ct']
 const PAIRS: readonly string[] = ['pair', 'pairs', 'paar', 'paire', 'paires', 'prs']
 const PACKS: readonly string[] = [
   'pack',
@@ -85,9 +73,11 @@ const PACKS: readonly string[] = [
   'paquet',
   'sachet',
   'jar',
+  'pk',
+  'pks',
 ]
 const CONTAINERS =
-  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sets?|sticks?)$/
+  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sticks)$/
 const TIMES: readonly string[] = ['x', '×']
 
 export interface Size {
@@ -164,6 +154,8 @@ export function readTrailing(words: readonly Word[]): number | null {
   return value
 }
 
+/** Words whose number is no count: "SPF 30 x", "no. 4". */
+const NUMBERED = /^(spf|lsf|fps|no|nr|shade|depth|size|grosse|taille)$/
 const ASSORTED = /^(assorted|mixed|various|different|verschiedene|assortis|divers)$/
 /** How many there are: "3x brush", "x3", "2 × 15 ml", "two tweezers"; null where the line does not say. */
 export function readCount(words: readonly Word[]): number | null {
@@ -171,6 +163,7 @@ export function readCount(words: readonly Word[]): number | null {
     const value = word.read ? null : numberIn(word)
     if (value === null || !Number.isInteger(value) || value < 1) continue
     const [next, before] = [words[i + 1], words[i - 1]]
+    if (before && NUMBERED.test(before.text)) continue
     const after = next && TIMES.includes(next.text) && !next.read
     const ahead = before && TIMES.includes(before.text) && !before.read
     // "set of 12 brushes", "(12 assorted)".

@@ -6,6 +6,8 @@ export interface KindFound {
   entry: Entry
   /** Other kinds of the same weight. */
   rivals: Entry[]
+  /** Named only by a word that says little. */
+  weak: boolean
 }
 
 interface Hit {
@@ -51,14 +53,15 @@ function hitsIn(words: readonly Word[]): Hit[] {
         const text = words[from + k]?.text
         return text === p || (k === 0 && singular === p) || (k === entry.phrase.length - 1 && text === `${p}s`)
       })
-      return fits ? [{ entry, from, to }] : []
+      // "alcohol free" names what it is not.
+      return fits && words[to]?.text !== 'free' ? [{ entry, from, to }] : []
     })
   })
 }
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax)$/
+  /^(medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
@@ -82,12 +85,13 @@ export function kindIn(words: readonly Word[]): KindFound | null {
     ?? lastOf(hits.filter(isStrong))
     ?? lastOf(head)
     ?? lastOf(hits)
+    ?? compound(words)
   if (!best) return null
   const entry = thrownAway(words, best.entry)
   const rivals = hits.filter(
     h => h.from === best.from && h.to === best.to && h.entry.kind !== best.entry.kind && length(h) === length(best),
   )
-  return { entry, rivals: rivals.map(h => h.entry) }
+  return { entry, rivals: rivals.map(h => h.entry), weak: !isStrong(best) && !isVessel(best) }
 }
 
 // What is used once is another thing than what is washed.

@@ -151,25 +151,22 @@ export function readLine(text: string, line: number, today: string): ReadThing |
   const count = readCount(words)
   const found = kindIn(words)
   const kind = found?.entry.kind ?? null
+  const sort = found?.entry.sort ?? 'unknown'
   const is = (kinds: readonly ThingKind[]) => kind !== null && kinds.includes(kind)
   const depth = is(HAS_DEPTH) ? depthIn(words) : null
   const undertone = is(HAS_DEPTH) ? unread(words, UNDERTONE_WORDS) : undefined
   const family = is(HAS_FORMULA) ? familyIn(words) : null
-  const finish = found?.entry.sort === 'cosmetic' ? unread(words, FINISH_WORDS) : undefined
-  // Of a cosmetic a few pieces are so many of it, of a supply they are what a pack holds.
-  const several =
-    pieces !== null
-    && found?.entry.sort === 'cosmetic'
-    && pieces.measure === 'piece'
-    && pieces.size <= A_FEW
-    && !is(SOLD_BY_PIECES)
+  const finish = sort === 'cosmetic' ? unread(words, FINISH_WORDS) : undefined
+  // Pieces are so many tools, and a few of them so many cosmetics; of a supply they are what a pack holds.
+  const counted = sort === 'tool' || (sort === 'cosmetic' && !is(SOLD_BY_PIECES) && (pieces?.size ?? 0) <= A_FEW)
+  const several = pieces?.measure === 'piece' && counted
   const holds = size ?? (several ? null : pieces)
   const dashed = /[-–]\s*\d+\s*$/.test(written)
-  const trailing = count === null && (dashed || found?.entry.sort !== 'cosmetic') ? readTrailing(words) : null
+  const trailing = count === null && (dashed || sort !== 'cosmetic') ? readTrailing(words) : null
   return {
     line,
     name: nameOf(words, written || text.trim()),
-    sort: found?.entry.sort ?? 'unknown',
+    sort,
     kind,
     count: count ?? (several ? pieces.size : null) ?? trailing ?? 1,
     size: holds?.size ?? null,
@@ -245,7 +242,7 @@ function doubts(words: readonly Word[], found: ReturnType<typeof kindIn>, guesse
   const loose = words.filter(w => !w.read && /^\d/.test(w.text)).map(w => w.raw)
   return [
     ...(found === null ? words.filter(w => !w.read && /\p{L}/u.test(w.text)).map(w => w.raw) : []),
-    ...(found && found.rivals.length > 0 ? [found.entry.phrase.join(' ')] : []),
+    ...(found && (found.weak || found.rivals.length > 0) ? [found.entry.phrase.join(' ')] : []),
     ...(guessedYear ? ['the year it was opened'] : []),
     ...loose,
   ].slice(0, 20)

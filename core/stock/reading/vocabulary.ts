@@ -104,7 +104,7 @@ const COSMETICS: Partial<Record<ItemKind, string>> = {
   'cleanser': 'cleanser|face wash|facial wash|cleansing milk|cleansing gel|cleansing foam|reiniger|reinigungsmilch|reinigungsgel|reinigung|nettoyant|lait nettoyant|gel nettoyant',
   'toner': 'toner|tonic|face mist|facial mist|rose water|rosewater|gesichtswasser|thermal water|hydrating mist|lotion tonique|tonique|skin mist|essence',
   'mask': 'mask|sheet mask|sheet masks|face mask hydrating|eye patches|eye pads|gel patches|under eye patches|gel pads|gesichtsmaske|maske|masque|augenpads|patchs yeux|patches',
-  'moisturiser': 'moisturiser|moisturizer|face cream|day cream|hydrating cream|hydrating gel|face oil|facial oil|gesichtscreme|tagescreme|feuchtigkeitscreme|creme hydratante|creme de jour|serum|hydrating serum|hyaluronic serum|moisture cream|water cream|gel cream|face lotion|rich cream|cold cream',
+  'moisturiser': 'moisturiser|moisturizer|face cream|night cream|cream|creme|lotion|nachtcreme|creme de nuit|barrier cream|day cream|hydrating cream|hydrating gel|face oil|facial oil|gesichtscreme|tagescreme|feuchtigkeitscreme|creme hydratante|creme de jour|serum|hydrating serum|hyaluronic serum|moisture cream|water cream|gel cream|face lotion|rich cream|cold cream',
   'eye care': 'eye cream|eye gel|eye serum|eye care|augencreme|augengel|contour des yeux|creme yeux',
   'lip care': 'lip balm|lip scrub|lip care|lip mask|lip oil|lippenbalsam|lippenpflege|lippenpeeling|baume a levres|baume levres|balm for lips',
   'sun protection': 'sunscreen|sun screen|sun cream|spf|sun protection|sunblock|sonnencreme|sonnenschutz|creme solaire|ecran solaire|sun fluid',
@@ -113,7 +113,7 @@ const COSMETICS: Partial<Record<ItemKind, string>> = {
   'glow': 'glow drops|glow base|strobe cream|illuminating base|illuminating primer|liquid glow|luminiser|luminizer|glow primer|glow under base|strobing cream|radiance base|illuminating drops',
   'medium': 'mixing medium|medium|thinner|foundation thinner|sealant|mixing liquid|mixing drops|mattifying drops|extender|activator|pigment medium|brow sealer',
   'corrector': 'corrector|colour corrector|color corrector|correcting palette|corrector palette|colour correcting|peach corrector|orange corrector|green corrector|korrektor|correcteur|correcting cream|correcting stick|neutraliser|neutralizer',
-  'foundation': 'foundation|base|fond de teint|grundierung|bb cream|cc cream|tinted moisturiser|tinted moisturizer|skin tint|foundation stick|foundation palette|cream foundation|liquid foundation|powder foundation|getonte tagescreme|make-up fluid|makeup fluid|cream base|stick base|hd base|airbrush foundation|airbrush base',
+  'foundation': 'foundation|face body foundation|face and body foundation|base|fond de teint|grundierung|bb cream|cc cream|tinted moisturiser|tinted moisturizer|skin tint|foundation stick|foundation palette|cream foundation|liquid foundation|powder foundation|getonte tagescreme|make-up fluid|makeup fluid|cream base|stick base|hd base|airbrush foundation|airbrush base',
   'adjuster': 'adjuster|shade adjuster|white mixer|mixer|foundation mixer|colour adjuster|color adjuster|white foundation|lightening drops|darkening drops|pigment drops|adjusting drops|shade mixer|yellow adjuster|blue adjuster|red adjuster|olive adjuster|white adjuster|mixing pigment|adjusting liquid',
   'concealer': 'concealer|concealers|concealer palette|abdeckstift|abdeckcreme|anti-cernes|anticernes|cover stick|camouflage|camouflage cream|camouflage palette|cover cream|under eye concealer|camouflage creme|correcteur anti-cernes',
   'powder': 'powder|setting powder|loose powder|pressed powder|translucent powder|finishing powder|hd powder|puder|poudre|poudre libre|transparentpuder|banana powder|fixing powder|kompaktpuder|poudre compacte|fixierpuder|baking powder face|rice powder',
@@ -122,16 +122,16 @@ const COSMETICS: Partial<Record<ItemKind, string>> = {
   'blush': 'blush|blusher|cheek colour|cheek color|cream blush|powder blush|liquid blush|rouge|wangenrouge|blush palette|fard a joues|cheek tint|cheek stain|cheek palette|cheek cream|cheek stick|blushes',
   'highlighter': 'highlighter|highlight|highlighting powder|highlighter stick|illuminator|enlumineur|highlighters|strobe|cream highlight|highlighter palette|shimmer powder|liquid highlighter|light stick',
   'brow': 'brow pencil|eyebrow pencil|brow powder|brow gel|brow pomade|brow wax|brow soap|brow palette|eyebrow powder|eyebrow gel|brow kit|brow pen|brow mascara|augenbrauenstift|augenbrauengel|augenbrauenpuder|brauengel|brauenstift|crayon sourcils|gel sourcils|poudre sourcils|brow|brows|brow cream|brow tint',
-  'eye colour': 'eyeshadow|eye shadow|eyeshadows|eye shadows|eye colour|eye color|eyeshadow palette|eye palette|lidschatten|lidschattenpalette|fard a paupieres|ombre a paupieres|pigment|loose pigment|pigments|glitter|loose glitter|cream shadow|shadow stick|eyeshadow stick|shadow palette|shadow|shadows|single shadow|eye pigment|palette yeux|shimmer eye|neutrals palette|brights palette',
-  'liner': 'eyeliner|eye liner|gel liner|liquid liner|kohl|kajal|khol|eye pencil|eyeliner pen|liner pen|kohl pencil|lidstrich|augenkonturenstift|crayon yeux|liner|gel eyeliner|pencil liner|waterline pencil|eye kohl|liquid eyeliner|felt liner',
+  'eye colour': 'eyeshadow|palette|palettes|quad|eye shadow|eyeshadows|eye shadows|eye colour|eye color|eyeshadow palette|eye palette|lidschatten|lidschattenpalette|fard a paupieres|ombre a paupieres|pigment|loose pigment|pigments|glitter|loose glitter|cream shadow|shadow stick|eyeshadow stick|shadow palette|shadow|shadows|single shadow|eye pigment|palette yeux|shimmer eye|neutrals palette|brights palette',
+  'liner': 'eyeliner|pencil|pencils|eye liner|gel liner|liquid liner|kohl|kajal|khol|eye pencil|eyeliner pen|liner pen|kohl pencil|lidstrich|augenkonturenstift|crayon yeux|liner|gel eyeliner|pencil liner|waterline pencil|eye kohl|liquid eyeliner|felt liner',
   'mascara': 'mascara|wimperntusche|waterproof mascara|mascaras|tubing mascara|lash tint|brown mascara|clear mascara|lower lash mascara',
   'lashes': 'lashes|false lashes|strip lashes|individual lashes|individuals|lash clusters|cluster lashes|fake lashes|eyelashes|false eyelashes|wimpern|kunstliche wimpern|einzelwimpern|faux cils|lash strips|half lashes|lash singles|corner lashes|lash pack|lash set',
   'lash glue': 'lash glue|eyelash glue|lash adhesive|eyelash adhesive|wimpernkleber|colle a cils|colle faux cils|colle cils|latex-free glue|lash bond|glue for lashes',
   'lip liner': 'lip liner|lip pencil|lipliner|lippenkonturenstift|lipliner pencil|crayon a levres|crayon levres|konturenstift lippen|lip liners|lip pencils',
-  'lip colour': 'lipstick|lip colour|lip color|lipsticks|liquid lipstick|lip palette|lip tint|lip stain|lippenstift|rouge a levres|matte lip|lip cream|lip crayon|lip colours|lip paint|lippenstifte|nude lip palette|lip lacquer|cream lip|red lip|nude lip',
+  'lip colour': 'lipstick|lippie|lippy|lip colour|lip color|lipsticks|liquid lipstick|lip palette|lip tint|lip stain|lippenstift|rouge a levres|matte lip|lip cream|lip crayon|lip colours|lip paint|lippenstifte|nude lip palette|lip lacquer|cream lip|red lip|nude lip',
   'gloss': 'lip gloss|gloss|lipgloss|glosses|lipglanz|brillant a levres|clear gloss|plumping gloss',
-  'body make-up': 'body makeup|body make-up|body foundation|leg makeup|leg make-up|body glow|body oil shimmer|self tan|fake tan|self tanner|body shimmer|tattoo cover|tattoo camouflage|korper make-up|body bronzer|body paint|body lotion shimmer|body luminiser',
-  'setting spray': 'setting spray|fixing spray|fixing mist|setting mist|finishing spray|makeup fixer|fixierspray|spray fixant|brume fixante|make-up fixer|matte mist|dewy mist|fix spray|sealing spray',
+  'body make-up': 'body makeup|body make-up|body foundation|leg makeup|leg make-up|body glow|body oil shimmer|self tan|fake tan|instant tan|tanning mousse|tan mousse|tanning lotion|gradual tan|alcohol activated palette|activated palette|self tanner|body shimmer|tattoo cover|tattoo camouflage|korper make-up|body bronzer|body paint|body lotion shimmer|body luminiser',
+  'setting spray': 'setting spray|set spray|spray|fixing spray|fixing mist|setting mist|finishing spray|makeup fixer|fixierspray|spray fixant|brume fixante|make-up fixer|matte mist|dewy mist|fix spray|sealing spray',
 }
 // prettier-ignore
 const TOOLS: Partial<Record<ToolKind, string>> = {
@@ -210,7 +210,7 @@ const SUPPLIES: Partial<Record<SupplyKind, string>> = {
   'hair spray': 'hairspray|hair spray|haarspray|laque|dry shampoo|hair gel|trockenshampoo|edge control|shampooing sec',
   'water': 'water bottle|own water|wasserflasche|bouteille d\'eau|drinking water|bottled water',
   'snacks': 'snack|snacks|cereal bars|granola bars|biscuits|musliriegel|energy bars|glucose',
-  'pain relief': 'painkillers|paracetamol|ibuprofen|aspirin|schmerztabletten|antidouleur|antacid|eye drops|augentropfen|gouttes pour les yeux|saline|antihistamine',
+  'pain relief': 'painkillers|tablets|allergy tablets|pills|tabletten|comprimes|paracetamol|ibuprofen|aspirin|schmerztabletten|antidouleur|antacid|eye drops|augentropfen|gouttes pour les yeux|saline|antihistamine',
   'sanitary towels': 'sanitary towels|tampons|sanitary pads|binden|serviettes hygieniques|pads sanitary|tampon',
 }
 

@@ -27,7 +27,11 @@ export const plain = (text: string): string =>
 /** The line as it is worth showing: without pictures, bullets and doubled blanks. */
 export function tidied(line: string): string {
   const written = line.replace(PICTURES, ' ').replace(/[½¼¾⅓⅔]/g, f => ` ${FRACTIONS[f]!}`)
-  return written.replace(BULLET, '').replace(/\s+/g, ' ').trim()
+  return written
+    .replace(/\b(half|halb)-(?=\p{L})/giu, '$1 ')
+    .replace(BULLET, '')
+    .replace(/\s+/g, ' ')
+    .trim()
 }
 
 // A number with its decimals, a fraction, a date, a word with its hyphens, or a sign that means something.
