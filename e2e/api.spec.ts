@@ -16,7 +16,7 @@ test('health and the OpenAPI document, with every schema it refers to', async ({
     paths: object
     components: { schemas: object }
   }
-  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy', 'worn', 'ingredients', 'list'])
+  for (const name of ['difference', 'spectrum', 'match', 'reach', 'buy', 'worn', 'ingredients', 'dilute', 'list'])
     expect(Object.keys(document.paths)).toContain(`/api/compute/${name}`)
   const wanted = [...JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g)].map(m => m[1]!)
   for (const name of wanted) expect(Object.keys(document.components.schemas)).toContain(name)
@@ -90,6 +90,11 @@ test('every endpoint answers as the contract says', async ({ request }) => {
     mayContain: ['ci 77491'],
   })
   expect(read.flags).toContainEqual({ flag: 'fragrance', because: ['parfum'] })
+
+  const dilution = await post(request, 'dilute', { stockPercent: 96, targetPercent: 70, finalMl: 500 })
+  const { stockMl, waterMl } = (await dilution.json()) as { stockMl: number; waterMl: number }
+  expect(stockMl).toBeCloseTo(364.583, 3)
+  expect(stockMl + waterMl).toBeCloseTo(500, 9)
 
   const lines = ['3x angled liner brush', '', 'white adjuster silicone 15ml half full']
   const { things } = (await (await post(request, 'list', { lines })).json()) as { things: object[] }
@@ -176,6 +181,9 @@ const REFUSED: readonly (readonly [string, string, unknown, string])[] = [
     { face: { L: 99, a: 90, b: 0 }, target, drops: [{ id: 'p', count: 1 }], products: [product] },
     'face',
   ],
+  ['dilute', 'a target above its stock', { stockPercent: 50, targetPercent: 70, finalMl: 100 }, 'targetPercent'],
+  ['dilute', 'a stock of nothing', { stockPercent: 0, targetPercent: 0, finalMl: 100 }, 'stockPercent'],
+  ['dilute', 'no volume', { stockPercent: 96, targetPercent: 70 }, 'finalMl'],
   ['list', 'a text for lines', { lines: 'brush' }, 'lines'],
   ['list', 'a line too long', { lines: ['x'.repeat(301)] }, 'lines'],
   ['list', 'too many lines', { lines: Array.from({ length: 2001 }, () => '') }, 'lines'],

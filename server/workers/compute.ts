@@ -13,6 +13,7 @@ import { basesFor, type BaseOffer, type BasesWish } from '#core/plan/bases'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
 import type { KitItem } from '#core/product/item'
+import { dilute } from '#core/hygiene/dilute'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { readList } from '#core/stock/reading'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
@@ -68,6 +69,7 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
   worn: ({ face, target, drops, products, thickness, illuminant }) =>
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
+  dilute: ({ stockPercent, targetPercent, finalMl }) => dilute(stockPercent, targetPercent, finalMl),
   list: ({ lines }) => ({ things: readList(lines, today()) }),
 }
 

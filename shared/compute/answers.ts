@@ -128,6 +128,12 @@ export class IngredientsAnswer {
   @Many(() => FlagAnswer, MANY) flags!: FlagAnswer[]
 }
 
+export class DiluteAnswer {
+  @Between(0, 100_000) stockMl!: number
+  /** Distilled, filled up to the mark: alcohol and water shrink a little when they meet. */
+  @Between(0, 100_000) waterMl!: number
+}
+
 class ReadThingAnswer {
   /** Which of the lines it stands in, from 0. */
   @Whole(0, 2000) line!: number

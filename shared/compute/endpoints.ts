@@ -33,6 +33,11 @@ export const ENDPOINTS = {
     answer: answers.IngredientsAnswer,
     summary: 'Base family and flags of an ingredient list',
   },
+  dilute: {
+    request: requests.DiluteRequest,
+    answer: answers.DiluteAnswer,
+    summary: 'How much of a strong solution to top up with distilled water',
+  },
   list: {
     request: requests.ListRequest,
     answer: answers.ListAnswer,

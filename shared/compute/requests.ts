@@ -121,6 +121,24 @@ export class IngredientsRequest {
   @Ingredients() inci!: string
 }
 
+const MOST_FINAL_ML = 100_000
+
+/** Strengths by volume. */
+export class DiluteRequest {
+  @Between(0.001, 100, 'per cent') stockPercent!: number
+  @Between(0.001, 100, 'per cent')
+  @Satisfies(
+    'noStrongerThanStock',
+    (v, owner) => {
+      const { stockPercent } = owner as DiluteRequest
+      return typeof v !== 'number' || typeof stockPercent !== 'number' || v <= stockPercent
+    },
+    'must be no stronger than the stock: water only weakens it; take a stronger stock',
+  )
+  targetPercent!: number
+  @Between(0.001, MOST_FINAL_ML, 'ml') finalMl!: number
+}
+
 /** A list as somebody keeps it: a thing a line. */
 export class ListRequest {
   @Lines(2000, 300) lines!: string[]
