@@ -77,7 +77,7 @@ const PACKS: readonly string[] = [
   'pks',
 ]
 const CONTAINERS =
-  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sticks)$/
+  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sticks|trays)$/
 const TIMES: readonly string[] = ['x', '×']
 
 export interface Size {

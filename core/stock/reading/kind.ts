@@ -40,18 +40,24 @@ for (const entry of VOCABULARY) {
   byFirst.set(first!, [...(byFirst.get(first!) ?? []), entry])
 }
 
+/** What a word may be the plural of: "palettes", and in German "stifte", "paletten", "dosen". */
+const singularsOf = (text: string): string[] =>
+  [
+    text.length > 4 ? text.replace(/s$/, '') : text,
+    text.length > 7 ? text.replace(/e$/, '') : text,
+    text.length > 7 ? text.replace(/n$/, '') : text,
+    text.length > 7 ? text.replace(/en$/, '') : text,
+  ].filter(one => one !== text)
+
 function hitsIn(words: readonly Word[]): Hit[] {
   return words.flatMap((word, from) => {
-    const singular = word.text.length > 4 ? word.text.replace(/s$/, '') : word.text
-    const entries = [
-      ...(byFirst.get(word.text) ?? []),
-      ...(singular === word.text ? [] : (byFirst.get(singular) ?? [])),
-    ]
+    const one = [word.text, ...singularsOf(word.text)]
+    const entries = one.flatMap(text => byFirst.get(text) ?? [])
     return entries.flatMap(entry => {
       const to = from + entry.phrase.length
       const fits = entry.phrase.every((p, k) => {
         const text = words[from + k]?.text
-        return text === p || (k === 0 && singular === p) || (k === entry.phrase.length - 1 && text === `${p}s`)
+        return text === p || (k === 0 && one.includes(p)) || (k === entry.phrase.length - 1 && text === `${p}s`)
       })
       // "alcohol free" names what it is not.
       return fits && words[to]?.text !== 'free' ? [{ entry, from, to }] : []
@@ -67,6 +73,9 @@ const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
 const isStrong = (hit: Hit) => !isVessel(hit) && (length(hit) > 1 || !WEAK.test(hit.entry.phrase[0]!))
 
+// "Highlighter champagne powder" is a highlighter that is a powder; "translucent powder" is said in two words.
+const isTexture = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(powder|puder|poudre)$/.test(phrase[0]!)
+
 const length = (h: Hit) => h.entry.phrase.length
 
 /**
@@ -79,7 +88,8 @@ export function kindIn(words: readonly Word[]): KindFound | null {
   const head = cut < 0 ? hits : hits.filter(h => h.to <= cut)
   const before = words.slice(0, cut < 0 ? words.length : cut)
   const best =
-    lastOf(head.filter(isStrong))
+    lastOf(head.filter(h => isStrong(h) && !isTexture(h)))
+    ?? lastOf(head.filter(isStrong))
     ?? lastOf(head.filter(isVessel))
     ?? compound(before)
     ?? lastOf(hits.filter(isStrong))
