@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type APIRequestContext, type Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
 import { layer, leftOut, openPlan } from './openPlan'
 import { facesFrom, test } from './ground'
@@ -9,13 +9,18 @@ const goTo = (page: Page, name: string, room: string) =>
 const missing = (page: Page) => page.getByRole('region', { name: 'Missing' })
 
 /** Somebody new, read, with answers of their own. */
-async function newFace(page: Page, name: string, consultation: object, face: object = {}): Promise<void> {
-  const made = await page.request.post('/api/faces', {
+async function newFace(
+  request: APIRequestContext,
+  name: string,
+  consultation: object,
+  face: object = {},
+): Promise<void> {
+  const made = await request.post('/api/faces', {
     data: { name, ageBand: 'adult', skinType: 'normal', coverage: 'medium', finish: 'natural', ...face, consultation },
   })
   expect(made.ok()).toBe(true)
   const { id } = (await made.json()) as { id: string }
-  const read = await page.request.post(`/api/faces/${id}/readings`, {
+  const read = await request.post(`/api/faces/${id}/readings`, {
     data: { source: 'typed', lab: { L: 58, a: 11, b: 18.5 }, covariance: [0.5, 0, 0, 0.4, 0, 0.4] },
   })
   expect(read.ok()).toBe(true)
@@ -40,8 +45,9 @@ test('a beard on camera: groomed, not painted, and one tap makes it another prog
 
 test('a mother who wants no shimmer: her words propose it, the artist confirms it, the plan keeps to it', async ({
   page,
+  request,
 }) => {
-  await newFace(page, 'Odalys Brennecke', { look: 'No shimmer please, a soft rose lip.' }, { ageBand: 'mature' })
+  await newFace(request, 'Odalys Brennecke', { look: 'No shimmer please, a soft rose lip.' }, { ageBand: 'mature' })
   await openPlan(page, 'Odalys Brennecke')
   await goTo(page, 'Odalys Brennecke', 'Look')
   const read = page.getByRole('region', { name: 'Read from the words' })
@@ -76,31 +82,29 @@ test('chapped lips: scrub, then balm, then colour', async ({ page }) => {
   expect(rows[0]).toMatch(/^bare skin/)
 })
 
-test('a latex reaction with lashes: the only glue stays in its case, and it is said', async ({ page }) => {
-  await newFace(page, 'Ilke Santoro-Wen', { lashes: 'full', sensitivities: ['latex'] })
+test('a latex reaction with lashes: the only glue stays in its case, and it is said', async ({ page, request }) => {
+  await newFace(request, 'Ilke Santoro-Wen', { lashes: 'full', sensitivities: ['latex'] })
   await openPlan(page, 'Ilke Santoro-Wen')
   await expect(layer(page, /^Lashes/)).toHaveCount(0)
   await expect(missing(page)).toContainText(/Lash glue.*latex was declared/s)
   await expect(leftOut(page)).toContainText(/Feather glue.*holds rubber latex; latex was declared/s)
 })
 
-test('a house rule for one range reaches Match and Plan alike', async ({ page }) => {
-  const before = (await (await page.request.get('/api/settings')).json()) as object
-  const kit = (await (await page.request.get('/api/kit?kind=foundation&q=Reed')).json()) as {
+test('a house rule for one range reaches Match and Plan alike', async ({ page, request }) => {
+  const before = (await (await request.get('/api/settings')).json()) as object
+  const kit = (await (await request.get('/api/kit?kind=foundation&q=Reed')).json()) as {
     lines: { id: string; shade: string }[]
   }
   const reed = kit.lines.find(l => l.shade === 'Reed')!
   const houseRules = [{ slot: 'foundation', itemId: reed.id, sentence: 'the agency sprays everyone with it' }]
-  expect((await page.request.put('/api/settings', { data: { ...before, houseRules, version: undefined } })).ok()).toBe(
-    true,
-  )
+  expect((await request.put('/api/settings', { data: { ...before, houseRules, version: undefined } })).ok()).toBe(true)
   await openPlan(page, 'Gwendolen Park-Osman')
   await expect(layer(page, /^Foundation/)).toContainText('Reed')
   await goTo(page, 'Gwendolen Park-Osman', 'Read and match')
   await expect(page.getByRole('list', { name: 'Recipes from this kit' }).getByRole('listitem').first()).toContainText(
     'Reed',
   )
-  expect((await page.request.put('/api/settings', { data: { ...before, version: undefined } })).ok()).toBe(true)
+  expect((await request.put('/api/settings', { data: { ...before, version: undefined } })).ok()).toBe(true)
 })
 
 test('a house that sprays: the tool follows, and what cannot be sprayed is not taken', async ({ page }) => {

@@ -79,6 +79,12 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ ofOneFile }, use, info) => use(await ofOneFile.urlFor(info.file)),
+  // A connection kept open is closed by the server after some idle seconds, now and then just as the next request leaves.
+  request: async ({ playwright, baseURL }, use) => {
+    const context = await playwright.request.newContext({ baseURL, extraHTTPHeaders: { connection: 'close' } })
+    await use(context)
+    await context.dispose()
+  },
   ground: [
     // eslint-disable-next-line no-empty-pattern -- see above
     async ({}, use) => {
