@@ -33,7 +33,7 @@ test('backup, wiped, restored: equal by content, pictures too', async () => {
     fetch(`${fresh.url}/api/keeping/restore`, {
       method: 'POST',
       headers: { 'content-type': 'application/zip' },
-      body: bytes,
+      body: new Uint8Array(bytes),
     })
   const before = await contents(fresh)
 
