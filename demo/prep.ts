@@ -34,6 +34,7 @@ export const DEMO_PREP: readonly Carried[] = [
   carried('mask', 'Lumen Row', 'Overnight Express', 'Eye patches', {
     inci: 'Aqua, Glycerin, Chondrus Crispus Powder, Caffeine, Phenoxyethanol',
     sizeMl: 60,
+    traits: { texture: 'other' },
     price: 2400,
   }),
   carried('moisturiser', 'Marrowmere', 'Light Tide', 'Light Tide gel', {
@@ -80,7 +81,7 @@ export const DEMO_PREP: readonly Carried[] = [
   }),
   carried('lip care', 'Lumen Row', 'Sugar Quay', 'Sugar Quay scrub', {
     inci: 'Sucrose, Cocos Nucifera Oil, Helianthus Annuus Seed Oil, Aroma',
-    traits: { texture: 'other', dispenser: 'pot' },
+    traits: { texture: 'other' },
     price: 1100,
   }),
   carried('sun protection', 'Brightwater Pro', 'Breakwater', 'Breakwater SPF 30', {

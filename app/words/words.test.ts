@@ -1,5 +1,6 @@
 import { typicalSkin } from '#core/complexion/skin'
 import {
+  chancePercent,
   dayInWords,
   differenceInWords,
   formatMoney,
@@ -49,4 +50,15 @@ describe('words', () => {
     expect(rangesInWords(skins)).toBe('rosy 3, 10.5–12')
   })
   it('a calendar day stays the day it is in every zone', () => expect(dayInWords('2026-12-05')).toBe('Sat 5 Dec'))
+})
+
+it('a chance is never quite sure, nor ruled out', () => {
+  expect([1, 0.995, 0.985, 0.5, 0.01, 0].map(chancePercent)).toEqual([
+    'over 99\u00a0%',
+    'over 99\u00a0%',
+    '99\u00a0%',
+    '50\u00a0%',
+    '1\u00a0%',
+    'under 1\u00a0%',
+  ])
 })

@@ -48,6 +48,10 @@ export function differenceInWords(from: Lab, to: Lab): string {
 // A no-break space: the sign stays with its figure.
 export const percent = (share: number) => `${Math.round(share * 100)}\u00a0%`
 
+/** A chance is never quite sure, nor ruled out: "over 99 %". */
+export const chancePercent = (share: number) =>
+  share > 0.99 ? `over ${percent(0.99)}` : share < 0.01 ? `under ${percent(0.01)}` : percent(share)
+
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`

@@ -157,5 +157,7 @@ describe('a ratio in words', () => {
     [[5, 1], 'five and a touch'],
     [[4, 2, 1], 'four to two and a touch'],
     [[3, 2], 'three to two'],
+    [[3, 3, 1], 'half and half and a touch'],
+    [[2, 2, 2, 1], 'equal parts and a touch'],
   ])('%j is "%s"', (counts, words) => expect(ratioInWords(counts.map(count => ({ count })))).toBe(words))
 })

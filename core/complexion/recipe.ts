@@ -52,16 +52,19 @@ export const fiddle = (products: number, drops: number) =>
 
 const WORDS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
 
+const evenly = (products: number) => (products === 2 ? 'half and half' : 'equal parts')
+
 /** The ratio as an artist says it: "two to one and a touch of …" has its touch as the last "one". */
 export function ratioInWords(drops: readonly Pick<Drops, 'count'>[]): string {
   const counts = drops.map(d => d.count).sort((a, b) => b - a)
   if (counts.length === 1) return 'straight from the bottle'
-  if (counts.every(c => c === counts[0])) return counts.length === 2 ? 'half and half' : 'equal parts'
+  if (counts.every(c => c === counts[0])) return evenly(counts.length)
   const smallest = counts[counts.length - 1]!
   const rest = counts.slice(0, -1)
   const total = counts.reduce((s, c) => s + c, 0)
   if (smallest === 1 && total >= 6) {
-    return rest.length === 1 ? `${WORDS[rest[0]!]} and a touch` : `${rest.map(c => WORDS[c]).join(' to ')} and a touch`
+    const alike = rest.length > 1 && rest.every(c => c === rest[0])
+    return `${alike ? evenly(rest.length) : rest.map(c => WORDS[c]).join(' to ')} and a touch`
   }
   return counts.map(c => WORDS[c]).join(' to ')
 }

@@ -23,6 +23,7 @@ describe('how much goes on', () => {
     expect(amountOf(place('foundation'), candidate({ texture: 'cream' }), job())).toEqual({ value: 0.25, unit: 'g' })
     expect(amountOf(place('foundation'), candidate(), job(), { sheer: 1, light: 1, medium: 2, full: 3 }).value).toBe(2)
     expect(amountOf(place('body'), candidate(), job({ limbs: 3 }))).toEqual({ value: 9, unit: 'ml' })
+    expect(amountOf(place('mask'), candidate({ texture: 'other' }), job())).toEqual({ value: 1, unit: 'pair' })
   })
 })
 

@@ -37,6 +37,8 @@ export function amountOf(use: AreaOfUse, { item }: Candidate, { limbs }: JobFact
   if (slot === 'foundation' && item.texture !== 'cream' && item.texture !== 'stick')
     return { value: faceMl[item.coverage] * share, unit: 'ml' }
   if (slot === 'foundation') return { value: CREAM_G * share, unit: 'g' }
+  // Patches and sheets are worn as they are, and come in pairs.
+  if (slot === 'mask' && item.texture === 'other') return { value: 1, unit: 'pair' }
   if (slot === 'concealer') return { value: amount * (zones.length > 1 ? 1 : HALF), unit }
   return { value: slot === 'body' ? amount * (limbs || ALL_LIMBS) : amount * share, unit }
 }

@@ -107,7 +107,7 @@ async function believe() {
       <template v-else-if="state === 'ready'">
         <p v-if="suspected && suspect" data-testid="suspect">
           <b>{{ suspected.shade }} is likely {{ differenceInWords(suspected.lab, suspect.lab) }} than thought</b> ({{
-            percent(suspect.probability)
+            chancePercent(suspect.probability)
           }}, from {{ plural(verdicts.length, 'verdict') }}).
           <Act v-if="suspect.holds" @click="believe">Take its new colour</Act>
           <span v-else class="small">Not sure enough to change it: a few more looks.</span>

@@ -100,7 +100,8 @@ const touchInWords = (t: Touch) =>
     />
     <h2>{{ VERDICT_WORDS[verdictOf(deltaE)] }}</h2>
     <p class="small">
-      ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ percent(chance) }} likely to match.
+      ΔE {{ deltaE.toFixed(1) }} in daylight; given how well the skin is known, {{ chancePercent(chance) }} likely to
+      match.
     </p>
     <p v-if="risky" class="mind">
       <b>May separate:</b> {{ risky }} in one mix. Try it on the palette first, and

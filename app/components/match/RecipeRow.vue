@@ -34,7 +34,7 @@ const known = computed(() => props.base?.findings.find(f => f.rule === 'recipe')
       <span class="words"
         ><b>{{ ratioInWords(drops) }}</b
         ><span class="small">{{ SHORT_VERDICT[verdictOf(deltaE)] }}, ΔE {{ deltaE.toFixed(1) }}</span
-        ><span class="small">{{ chanceInWords(chance) }}: {{ percent(chance) }}</span
+        ><span class="small">{{ chanceInWords(chance) }}: {{ chancePercent(chance) }}</span
         ><span v-if="when" class="small">{{ when }}</span
         ><span v-if="known" class="small">{{ known }}</span
         ><span v-if="held" class="small"><b>held for the plan</b></span></span
