@@ -1,7 +1,7 @@
 import type { Lab } from '#core/colour/lab'
 import { spherical } from '#core/reading/reading'
 import { Consultation } from './records/consultation'
-import { FaceInput, type Face } from './records/faces'
+import { FaceInput, ReadingInput, type Face } from './records/faces'
 
 /** Somebody of whom nothing is on record but the skin, and what is said here. */
 export const stranger = (lab: Lab, face: Partial<FaceInput> = {}, asked: Partial<Consultation> = {}): Face => ({
@@ -11,18 +11,7 @@ export const stranger = (lab: Lab, face: Partial<FaceInput> = {}, asked: Partial
   createdAt: '',
   bookings: [],
   consultation: { ...new Consultation(), ...asked },
-  readings: [
-    {
-      id: '',
-      source: 'typed',
-      lab,
-      covariance: [...spherical(1, 1, 1)],
-      note: '',
-      site: 'jaw',
-      tanned: false,
-      takenAt: '',
-    },
-  ],
+  readings: [{ ...new ReadingInput(), id: '', takenAt: '', source: 'typed', lab, covariance: [...spherical(1, 1, 1)] }],
   history: [],
   pictures: [],
   own: [],

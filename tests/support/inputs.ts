@@ -1,5 +1,5 @@
 import { spherical } from '#core/reading/reading'
-import { FaceInput, type ReadingInput } from '#shared/records/faces'
+import { FaceInput, ReadingInput } from '#shared/records/faces'
 import { OwnedProductInput } from '#shared/records/kit'
 
 /* What an artist enters, as briefly as a test can say it. */
@@ -18,11 +18,5 @@ export const bottleInput = (shade: string, more: Partial<OwnedProductInput> = {}
 export const faceInput = (name: string, more: Partial<FaceInput> = {}): FaceInput =>
   Object.assign(new FaceInput(), { name, ...more })
 
-export const typedReading = (lab = MID_SKIN): ReadingInput => ({
-  source: 'typed',
-  lab,
-  covariance: [...spherical(1, 1, 1)],
-  note: '',
-  site: 'jaw',
-  tanned: false,
-})
+export const typedReading = (lab = MID_SKIN): ReadingInput =>
+  Object.assign(new ReadingInput(), { source: 'typed', lab, covariance: [...spherical(1, 1, 1)] })
