@@ -4,7 +4,7 @@ import type { KitItem } from '#core/product/item'
 import { useByOf } from '#core/stock/usual'
 import { rangeKey } from './kitPigments'
 import type { CatalogueOffer } from './records/buys'
-import type { OwnedProduct, ProductFields } from './records/kit'
+import { hasColour, type OwnedProduct, type ProductFields } from './records/kit'
 
 // Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
 const LISTS_KEPT = 2000
@@ -61,7 +61,7 @@ export function itemOf(p: Weighable): KitItem {
     coverage: p.coverage,
     strength: p.strength,
     buildable,
-    lab: p.colourSource === 'clear' ? null : { L: p.lab.L, a: p.lab.a, b: p.lab.b },
+    lab: hasColour(p) ? { L: p.lab.L, a: p.lab.a, b: p.lab.b } : null,
     texture,
     wearHours,
     resists,

@@ -6,7 +6,7 @@ import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
 import type { Drops } from '#core/complexion/recipe'
 import { mixLab } from '#core/complexion/touch'
-import type { OwnedProduct, ProductFields, Shelf, ShelfProduct } from './records/kit'
+import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type ShelfProduct } from './records/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
@@ -57,8 +57,7 @@ export const isColoured = ({ kind }: Pick<ProductFields, 'kind'>) => kind !== 'm
 type Mixed = Omit<ShelfProduct, 'useBy'>
 
 /** Whether a bottle can go on a face today as a base or into one. */
-export const isUsable = (p: Mixed) =>
-  isMixed(p) && isColoured(p) && p.colourSource !== 'clear' && p.retiredAt === null && p.level > 0
+export const isUsable = (p: Mixed) => isMixed(p) && isColoured(p) && hasColour(p) && p.retiredAt === null && p.level > 0
 
 /** The colour of a mix as its bottles are known now; null when one of them has left the kit. */
 export function mixAsKnown(drops: readonly Drops[], byId: ReadonlyMap<string, Mixed>): Lab | null {

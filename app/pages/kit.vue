@@ -1,224 +1,192 @@
 <script setup lang="ts">
-import { skinPlace } from '#core/complexion/skin'
-import { FAMILIES } from '#core/complexion/product'
-import { KIT_STATES, type KitLine, type KitOrder, type OwnedProduct } from '#shared/records/kit'
-import type { Column } from '~/words/columns'
+import { isCosmetic, type OwnedGear } from '#shared/records/gear'
+import type { OwnedProduct } from '#shared/records/kit'
+import { ThingQuery, type BoardPlace } from '#shared/records/things'
+import type { ThingGroup } from '#core/stock/thing'
 
 const kit = useKit()
+const board = useBoard()
 const undo = useUndo()
-const settings = useSettings()
 const route = useRoute()
-
-const { asked, page, state, problem, load, more } = useKitList(
-  route.query.show === 'empty' ? { state: 'empty' } : { kind: 'complexion', state: 'in use' },
+const router = useRouter()
+await board.load()
+watch(
+  () => undo.acts,
+  () => void board.load(),
 )
-/** What the kit holds, complexion as one. */
-const kinds = computed(() => ['all', 'complexion', ...kit.kinds])
+
+/** As it stands, or as a table; a search is one of the table. */
+const asked = reactive(new ThingQuery())
+if (route.query.show === 'empty') asked.state = 'low or empty'
+const isTable = computed(() => route.query.view === 'table' || 'show' in route.query || asked.q !== '')
+function showTable(query: Partial<ThingQuery>) {
+  Object.assign(asked, { q: '', purpose: 'all', place: '', state: 'in use', ...query })
+  void router.push({ query: { view: 'table' } })
+}
+function showBoard() {
+  asked.q = ''
+  void router.push({ query: {} })
+}
+
+const chosenId = ref<string | null>(null)
+const chosen = shallowRef<ThingGroup | null>(null)
+function choose(group: ThingGroup) {
+  chosen.value = group
+  chosenId.value = group.first.id
+}
+function unchoose() {
+  chosen.value = null
+  chosenId.value = null
+}
+function show(unit: string) {
+  const thing = board.things.get(unit)
+  if (thing) choose({ first: thing, things: [thing], count: thing.count })
+}
+/** What was chosen as it stands now. */
+const group = computed((): ThingGroup | null => {
+  const things = chosen.value?.things.flatMap(t => board.things.get(t.id) ?? []) ?? []
+  return things[0] ? { first: things[0], things, count: things.reduce((sum, t) => sum + t.count, 0) } : null
+})
+
 const keeping = useKeeping()
 /** A bottle that was set aside, to be put right by hand. */
 const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
 const editing = ref<OwnedProduct | null>(aside)
-const open = ref('add' in route.query || aside !== null)
-function closed() {
-  open.value = false
-  if (aside) void undo.attempt(() => keeping.loadAside())
-}
-const chosen = ref<Set<string>>(new Set())
-
-/** Only what a skin is matched with has a depth. */
-const placeOf = (p: KitLine) => (p.kind === 'foundation' || p.kind === 'concealer' ? skinPlace(p.lab) : null)
-const toneOf = (p: KitLine) =>
-  (placeOf(p)?.undertone ?? (p.kind === 'adjuster' ? 'adjusts' : p.kind))
-  + (p.kind === 'concealer' ? ', concealer' : '')
-const leftOf = (p: KitLine) => (p.retiredAt ? 'retired' : p.level === 0 ? 'empty' : percent(p.level))
-const priceOf = (p: KitLine) => (p.priceMinor == null ? '–' : formatMoney(p.priceMinor, settings.value.currency))
-const SORTED: (Column<KitLine> & { key: KitOrder })[] = [
-  { key: 'shade', text: 'Shade' },
-  { key: 'depth', text: 'Depth', class: 'num', of: p => placeOf(p)?.depth.toFixed(1) ?? '' },
-  { key: 'undertone', text: 'Undertone', class: 'tone', of: toneOf },
-  { key: 'family', text: 'Base', class: 'wide', of: p => (p.family === 'unknown' ? 'unknown: ask' : p.family) },
-  { key: 'coverage', text: 'Coverage', class: 'wide', of: p => p.coverage },
-  { key: 'finish', text: 'Finish', class: 'wide', of: p => p.finish },
-  { key: 'size', text: 'Size, ml', class: 'num wide', of: p => p.sizeMl },
-  { key: 'level', text: 'Left', class: 'num', of: leftOf },
-  { key: 'price', text: 'Price', class: 'num wide', of: priceOf },
-]
-const COLUMNS: Column<KitLine>[] = [
-  { key: 'pick', text: 'Choose', unseen: true, class: 'pick wide' },
-  ...SORTED.map(c => ({ ...c, sorts: true })),
-  { key: 'doing', text: 'Actions', unseen: true, class: 'doing no-print' },
-]
-function sortBy({ key, way }: { key: string; way: 'up' | 'down' }) {
-  Object.assign(asked, { order: key, way })
-}
-function add() {
+const gear = ref<OwnedGear | null>(null)
+type Form = 'bottle' | 'gear' | 'list' | 'place'
+const form = ref<Form | null>(
+  'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
+)
+const place = ref<BoardPlace | null>(null)
+const isOpen = (name: Form) =>
+  computed({
+    get: () => form.value === name,
+    set: (open: boolean) => {
+      form.value = open ? name : null
+    },
+  })
+const bottleOpen = isOpen('bottle')
+const gearOpen = isOpen('gear')
+const listOpen = isOpen('list')
+const placeOpen = isOpen('place')
+function add(what: Form) {
   editing.value = null
-  open.value = true
+  gear.value = null
+  form.value = what
 }
 const edit = (id: string) =>
   undo.attempt(async () => {
-    editing.value = await kit.open(id)
-    open.value = true
+    const thing = await kit.openThing(id)
+    if (isCosmetic(thing)) editing.value = thing
+    else gear.value = thing
+    form.value = isCosmetic(thing) ? 'bottle' : 'gear'
   })
-function toggle(id: string) {
-  const next = new Set(chosen.value)
-  if (!next.delete(id)) next.add(id)
-  chosen.value = next
+function editPlace(which: BoardPlace | null) {
+  place.value = which
+  form.value = 'place'
 }
-async function retireChosen(retired: boolean) {
-  if (await undo.attempt(() => kit.retire([...chosen.value], retired))) chosen.value = new Set()
+function closed() {
+  form.value = null
+  if (aside) void undo.attempt(() => keeping.loadAside())
 }
-function clearFilters() {
-  Object.assign(asked, { q: '', kind: 'all', family: 'all', state: 'all' })
-}
+
+const b = computed(() => board.board)
+const past = computed(() => b.value.notices.filter(n => n.what === 'past its day').length)
+const title = computed(() => {
+  if (b.value.count === 0) return 'The kit is empty.'
+  const where = `${plural(b.value.count, 'thing')} in ${plural(b.value.placesUsed, 'place')}`
+  if (past.value > 0)
+    return `${where}; ${past.value === 1 ? 'one is' : `${past.value} are`} past ${past.value === 1 ? 'its' : 'their'} day.`
+  return `${where}.`
+})
 </script>
 
 <template>
   <div>
     <header class="page-head">
       <div>
-        <h1>
-          {{
-            kit.count === 0
-              ? 'The kit is empty.'
-              : `${plural(kit.usable.length, 'bottle')} to work with${kit.empty > 0 ? `, ${kit.empty} empty` : ''}.`
-          }}
-        </h1>
+        <h1>{{ title }}</h1>
         <p class="lead">
-          {{
-            kit.count === 0
-              ? 'A name, a kind and where it sits are enough to begin.'
-              : `Foundations and adjusters that can go on a face today, and ${plural(kit.count - kit.products.length, 'other product')}: choose All to see them.`
-          }}
+          <template v-if="b.count === 0"
+            >Paste a list of what you own, as you would write it for yourself: it is read, and you look it
+            through.</template
+          >
+          <template v-else>
+            {{
+              isTable
+                ? 'Everything, one line each.'
+                : 'As it stands, what comes out first on top. Fill is what is left.'
+            }}
+            <Act v-if="isTable" @click="showBoard">As it stands</Act>
+            <Act v-else @click="showTable({})">As a table</Act>
+            <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act>
+          </template>
         </p>
       </div>
-      <v-btn color="primary" variant="flat" @click="add">Add a bottle</v-btn>
+      <div class="acts no-print">
+        <v-text-field
+          v-if="b.count > 0"
+          v-model="asked.q"
+          class="search"
+          label="Search the kit"
+          density="compact"
+          clearable
+          hide-details
+          @click:clear="asked.q = ''"
+        />
+        <v-btn color="primary" :variant="b.count === 0 ? 'flat' : 'outlined'" @click="add('list')">Paste a list</v-btn>
+        <v-btn variant="outlined" @click="add('bottle')">Add a bottle</v-btn>
+        <v-btn variant="outlined" @click="add('gear')">Add a tool</v-btn>
+      </div>
     </header>
-    <template v-if="kit.count > 0">
-      <div class="filters no-print">
-        <v-text-field v-model="asked.q" label="Search the kit" clearable @click:clear="asked.q = ''" />
-        <v-select v-model="asked.kind" label="Kind" :items="kinds" />
-        <v-select v-model="asked.family" label="Base" :items="['all', ...FAMILIES]" />
-        <v-select v-model="asked.state" label="Show" :items="[...KIT_STATES]" />
-        <div v-if="chosen.size > 0" class="bulk">
-          <b>{{ chosen.size }} chosen</b>
-          <Act @click="retireChosen(true)">Retire</Act>
-          <Act @click="retireChosen(false)">Use again</Act>
-          <Act @click="chosen = new Set()">None</Act>
-        </div>
+    <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
+    <template v-if="b.count > 0 || isTable">
+      <KitTable v-if="isTable" :asked="asked" @ask="query => Object.assign(asked, query)" @edit="edit" />
+      <div v-else class="stand">
+        <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
+        <aside>
+          <ThingPanel v-if="group" :group="group" @close="unchoose" @edit="edit" />
+          <NeedsWord :notices="b.notices" @show="show" @tell="showTable({ state: 'to be told' })" />
+        </aside>
       </div>
       <BottleDoubts />
       <MeasuredMixes />
-      <p v-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
-      <p v-else-if="state === 'loading' && page.lines.length === 0" role="status">Looking …</p>
-      <p v-else-if="page.lines.length === 0" role="status">
-        Nothing here fits. <Act @click="clearFilters">Show everything</Act>
-      </p>
-      <Ledger
-        v-else
-        caption="Bottles of the kit"
-        :columns="COLUMNS"
-        :lines="page.lines"
-        :name-of="p => p.shade"
-        :order="{ key: asked.order, way: asked.way }"
-        @order="sortBy"
-      >
-        <template #pick="{ line: product }">
-          <v-checkbox-btn
-            :model-value="chosen.has(product.id)"
-            :aria-label="`Choose ${product.shade}`"
-            @update:model-value="toggle(product.id)"
-          />
-        </template>
-        <template #shade="{ line: product }">
-          <span class="shade free" :class="{ retired: product.retiredAt }">
-            <Swatch v-if="product.colourSource !== 'clear'" :lab="product.lab" :size="46" /><span
-              v-else
-              class="clear"
-              aria-hidden="true"
-            />
-            <span
-              ><b>{{ product.shade }}</b
-              ><br /><span class="small">{{ [product.brand, product.range].filter(Boolean).join(' · ') }}</span></span
-            >
-          </span>
-        </template>
-        <template #doing="{ line: product }">
-          <Act :aria-label="`Edit ${product.shade}`" @click="edit(product.id)">Edit</Act>
-          <Act
-            class="wide"
-            :aria-label="`${product.retiredAt ? 'Use' : 'Retire'} ${product.shade}`"
-            @click="undo.attempt(() => kit.retire([product.id], !product.retiredAt))"
-            >{{ product.retiredAt ? 'Use' : 'Retire' }}</Act
-          >
-          <Act :aria-label="`Delete ${product.shade}`" @click="undo.attempt(() => kit.remove(product.id))">Delete</Act>
-        </template>
-      </Ledger>
-      <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
-    <FormDialog v-model="open" label="Bottle"><LazyProductForm :product="editing" @done="closed" /></FormDialog>
+    <FormDialog v-model="bottleOpen" label="Bottle"><LazyProductForm :product="editing" @done="closed" /></FormDialog>
+    <FormDialog v-model="gearOpen" label="Tool or supply"><LazyGearForm :gear="gear" @done="closed" /></FormDialog>
+    <FormDialog v-model="placeOpen" label="Place"><LazyPlaceForm :place="place" @done="closed" /></FormDialog>
+    <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>
 </template>
 
 <style scoped>
-.filters {
+.stand {
   display: grid;
-  grid-template-columns: minmax(180px, 260px) repeat(3, minmax(110px, 150px)) auto;
-  gap: 10px;
-  margin: 14px 0 6px;
-  align-items: center;
+  grid-template-columns: minmax(0, 1fr) 290px;
+  gap: 30px;
+  margin-top: 6px;
 }
-.bulk {
-  display: flex;
-  gap: 6px;
-  align-items: center;
+aside {
+  border-left: 1px solid var(--line);
+  padding: 4px 4px 4px 24px;
+  align-self: start;
+  position: sticky;
+  top: 56px;
+  max-height: calc(100vh - 64px);
+  overflow: auto;
 }
-:deep(.pick) {
-  width: 44px;
-}
-.shade {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  line-height: 1.25;
-}
-
-.clear {
-  width: 46px;
-  height: 46px;
-  flex: none;
-  border: 1px dashed var(--muted);
-}
-.retired {
-  color: var(--muted);
-}
-:deep(.doing) {
-  white-space: nowrap;
-  text-align: right;
+.search {
+  width: 210px;
 }
 @media (max-width: 1000px) {
-  .filters {
-    grid-template-columns: 1fr 1fr;
+  .stand {
+    grid-template-columns: minmax(0, 1fr);
   }
-}
-@media (max-width: 760px) {
-  :deep(.doing) {
-    white-space: normal;
-    width: 56px;
+  aside {
+    position: static;
+    max-height: none;
+    border-left: 0;
     padding: 0;
-  }
-  :deep(.doing) .act {
-    padding: 0;
-  }
-  .shade {
-    gap: 8px;
-  }
-  .shade .small {
-    display: none;
-  }
-  /* In large type the undertone gives way: the swatch shows it. */
-  :global(html.chairside .ledger .tone) {
-    display: none;
   }
 }
 </style>

@@ -1,10 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mixingRules } from '#core/complexion/mixable'
+import { isCosmetic, type GearInput, type OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct, UnitInput } from '#shared/records/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, shelfProductOf } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
-import { api } from '~/composables/api'
+import { api, ApiProblem } from '~/composables/api'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
 
@@ -38,15 +39,26 @@ export const useKit = defineStore('kit', () => {
   }
 
   /** Products as they stand now; of what is not mixed nothing is kept here. */
-  function put(changed: readonly OwnedProduct[]): void {
+  function put(changed: readonly OwnedThing[]): void {
     const ids = new Set(changed.map(p => p.id))
-    const news = new Map(changed.filter(isMixed).map(p => [p.id, shelfProductOf(p)]))
+    const news = new Map(
+      changed
+        .filter(isCosmetic)
+        .filter(isMixed)
+        .map(p => [p.id, shelfProductOf(p)]),
+    )
     const added = [...news.values()].filter(p => !byId.value.has(p.id))
     products.value = [...products.value.flatMap(p => (ids.has(p.id) ? (news.get(p.id) ?? []) : p)), ...added]
   }
 
   /** One product with all that is known of it. */
-  const open = (id: string): Promise<OwnedProduct> => api('get', '/api/kit/:id', { id })
+  const openThing = (id: string): Promise<OwnedThing> => api('get', '/api/kit/:id', { id })
+  /** One that goes on faces. */
+  async function open(id: string): Promise<OwnedProduct> {
+    const thing = await openThing(id)
+    if (!isCosmetic(thing)) throw new ApiProblem('This goes on no face.')
+    return thing
+  }
 
   async function add(input: OwnedProductInput): Promise<void> {
     await api('post', '/api/kit', {}, { body: plain(input) })
@@ -55,6 +67,13 @@ export const useKit = defineStore('kit', () => {
 
   async function change(id: string, input: OwnedProductInput): Promise<void> {
     put([await api('put', '/api/kit/:id', { id }, { body: plain(input) })])
+  }
+
+  async function addGear(input: GearInput): Promise<void> {
+    await api('post', '/api/gear', {}, { body: plain(input) })
+  }
+  async function changeGear(id: string, input: GearInput): Promise<void> {
+    await api('put', '/api/gear/:id', { id }, { body: plain(input) })
   }
 
   /** Something of several bottles, as one act. */
@@ -104,6 +123,9 @@ export const useKit = defineStore('kit', () => {
     kinds,
     put,
     open,
+    openThing,
+    addGear,
+    changeGear,
     add,
     change,
     changeAll,

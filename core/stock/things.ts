@@ -1,6 +1,6 @@
 /* What an artist owns, in words: kinds of things, where they stand, and what they are there for. */
 
-export const PRODUCT_SORTS = ['cosmetic', 'tool', 'supply'] as const
+export const PRODUCT_SORTS = ['cosmetic', 'tool', 'supply', 'unknown'] as const
 export type ProductSort = (typeof PRODUCT_SORTS)[number]
 
 export const PLACE_SORTS = ['home', 'reserve', 'bag', 'case', 'pouch', 'table', 'set bag', 'lent'] as const

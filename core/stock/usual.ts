@@ -124,7 +124,9 @@ const WEIGHED: readonly ItemKind[] = [
   'brow', 'eye colour', 'liner', 'corrector', 'concealer', 'powder', 'contour', 'bronzer', 'blush', 'highlighter',
   'lip liner', 'lip colour',
 ]
-export const measureOf = (kind: ItemKind): Measure => (kind === 'lashes' ? 'pair' : WEIGHED.includes(kind) ? 'g' : 'ml')
+/** What a product is sold by. Masks that are neither cream nor gel are patches. */
+export const measureOf = (kind: ItemKind, texture?: Texture): Measure =>
+  kind === 'lashes' || (kind === 'mask' && texture === 'other') ? 'pair' : WEIGHED.includes(kind) ? 'g' : 'ml'
 
 /** What is known of a product on top of what its kind usually is. */
 export const traitsFor = (kind: ItemKind, said: Partial<Traits> = {}): Traits => ({

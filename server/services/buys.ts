@@ -8,8 +8,9 @@ import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppl
 import { allThere, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { command } from './command'
-import { addUnitOf, productColumns } from './kit'
-import { fieldsOf, ownedById } from './owned'
+import { productColumns } from './kit'
+import { addUnitOf } from './units'
+import { fieldsOf, ownedById, type CosmeticRow } from './owned'
 import { faceNames, withNames, type NameOf } from './namesInReasons'
 import { sound } from './sound'
 import { untilWritten } from './untilWritten'
@@ -19,15 +20,17 @@ interface Offered {
   offer: typeof offers.$inferSelect
   product: typeof products.$inferSelect
 }
+/** What is offered and its row was found sound: so far suppliers sell what goes on faces. */
+type SoundOffer = Offered & { product: CosmeticRow }
 
-function offerOf({ offer, product }: Offered): CatalogueOffer {
+function offerOf({ offer, product }: SoundOffer): CatalogueOffer {
   const { sort: _sort, strength: _strength, id: productId, ...fields } = fieldsOf(product)
   const { id, supplierId, size, priceMinor, inStock } = offer
   return { ...fields, id, supplierId, productId, sizeMl: size, priceMinor, inStock }
 }
 
 /** Offers whose own row and product can both be used. */
-async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<T[]> {
+async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<(T & SoundOffer)[]> {
   const ids = async (sort: 'offer' | 'product', list: readonly { id: string }[]) =>
     new Set((await sound(sort, list)).map(r => r.id))
   const good = await ids(
@@ -38,7 +41,7 @@ async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<T[]> 
     'product',
     rows.map(r => r.product),
   )
-  return rows.filter(r => good.has(r.offer.id) && known.has(r.product.id))
+  return rows.filter((r): r is T & SoundOffer => good.has(r.offer.id) && known.has(r.product.id))
 }
 
 /** What is offered: see {@link Catalogue}. */
@@ -66,12 +69,21 @@ export const offeredProduct = ({ productId, ...offer }: CatalogueOffer) => ({
 // Not an act of the artist: it comes before everything she entered.
 const LONG_AGO = '1970-01-01T00:00:00.000Z'
 
-export const offerColumns = ({ id, supplierId, productId, kind, sizeMl, priceMinor, inStock }: CatalogueOffer) => ({
+export const offerColumns = ({
+  id,
+  supplierId,
+  productId,
+  kind,
+  traits,
+  sizeMl,
+  priceMinor,
+  inStock,
+}: CatalogueOffer) => ({
   id,
   supplierId,
   productId,
   size: sizeMl,
-  measure: measureOf(kind),
+  measure: measureOf(kind, traits?.texture),
   priceMinor,
   inStock,
 })
@@ -95,8 +107,9 @@ interface Joined extends Offered {
   line: typeof purchaseLines.$inferSelect
   unitId: string | null
 }
+type SoundLine = Joined & SoundOffer
 
-const lineOf = ({ line, unitId, ...offered }: Joined, named: NameOf): PurchaseLine => ({
+const lineOf = ({ line, unitId, ...offered }: SoundLine, named: NameOf): PurchaseLine => ({
   id: line.id,
   offer: offerOf(offered),
   reason: withNames(line.reason, named),
@@ -106,7 +119,7 @@ const lineOf = ({ line, unitId, ...offered }: Joined, named: NameOf): PurchaseLi
 })
 
 /** Lines whose own row, offer and product can all be used. */
-async function soundLines(lines: readonly Joined[]): Promise<Joined[]> {
+async function soundLines(lines: readonly Joined[]): Promise<SoundLine[]> {
   const good = new Set(
     (
       await sound(
@@ -164,10 +177,11 @@ export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase>
   })
 }
 
-async function lineThere(tx: Transaction, id: string): Promise<Joined> {
+async function lineThere(tx: Transaction, id: string): Promise<SoundLine> {
   const [row] = await joined(tx).where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
-  if (!row || (await soundLines([row])).length === 0) throw new Missing('This line')
-  return row
+  const [sound] = row ? await soundLines([row]) : []
+  if (!sound) throw new Missing('This line')
+  return sound
 }
 
 /** The parcel is here: the kit has a full bottle more of what was ordered. */
@@ -178,7 +192,14 @@ export function receive(lineId: string): Promise<{ line: PurchaseLine; product: 
       const { line, offer, product } = await lineThere(act.tx, lineId)
       if (line.receivedAt) throw new Conflict('This is in the kit already: reload the page.')
       await act.update('purchaseLines', lineId, { receivedAt: now() })
-      const full = { sizeMl: offer.size, level: 1, priceMinor: line.priceMinor, openedOn: null, notes: '' }
+      const full = {
+        sizeMl: offer.size,
+        measure: offer.measure,
+        level: 1,
+        priceMinor: line.priceMinor,
+        openedOn: null,
+        notes: '',
+      }
       await addUnitOf(act, product, full, { purchaseLineId: lineId })
       const row = await lineThere(act.tx, lineId)
       const told = lineOf(row, await faceNames(act.tx, [row.line.reason]))

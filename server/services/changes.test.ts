@@ -1,5 +1,6 @@
 import type { Face } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
+import type { OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../tests/support/inputs'
@@ -79,7 +80,7 @@ describe('taking back', () => {
 
   it('can itself be taken back', async () => {
     const { id } = await on.addProduct(bottleInput('Gadwall'))
-    await on.removeProduct(id)
+    await on.removeThing(id)
     await on.undo()
     const wayBack = await lastChange()
     expect(wayBack.undoes).not.toBeNull()
@@ -125,7 +126,7 @@ describe('taking back', () => {
   it('a decant goes back into its bottle', async () => {
     const { id, units } = await on.addProduct(bottleInput('Pintail', { sizeMl: 30, level: 0.5 }))
     const after = await on.decantUnit(units[0]!.id, { amount: 5, sizeMl: 10, placeId: null, label: 'for the hip bag' })
-    const held = (p: OwnedProduct) => p.units.reduce((sum, u) => sum + u.size * u.level, 0)
+    const held = (p: OwnedThing) => p.units.reduce((sum, u) => sum + u.size * u.level, 0)
     expect(after.units).toHaveLength(2)
     expect(held(after)).toBeCloseTo(15, 9)
     await expect(
@@ -300,7 +301,7 @@ describe('any sequence of acts and undos by two clients', () => {
             await on.retire({ ids: [id], retired })
             model.act({ [`${id} retired`]: retired ? stamp : null })
           } else if (kind === 'remove' && id && isThere(id)) {
-            await on.removeProduct(id)
+            await on.removeThing(id)
             model.act({ [`${id} gone`]: stamp })
           } else if (kind === 'last' || kind === 'any') {
             const n = kind === 'last' ? model.last() : Math.floor(random.between(0, model.acts.length))

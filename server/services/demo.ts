@@ -19,8 +19,9 @@ import { complexionOf, isMixed } from '#shared/kitPigments'
 import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace, type Known } from '../../demo/faces'
 import { DEMO_JOBS } from '../../demo/jobs'
 import type { Carried } from '../../demo/carried'
+import { DEMO_GEAR } from '../../demo/gear'
 import { DEMO_KIT } from '../../demo/kit'
-import { DEMO_PLACES, placeFor } from '../../demo/places'
+import { DEMO_PALETTES, DEMO_PLACES, placeFor } from '../../demo/places'
 import { DEMO_MIXES } from '../../demo/mixes'
 import { write, type Transaction } from '../db/connection'
 import {
@@ -33,6 +34,7 @@ import {
   labOf,
   measuredMixes,
   paletteTests,
+  pans,
   places,
   products,
   readings,
@@ -44,8 +46,10 @@ import { strengthSeen } from '../devices/simulatedMeter'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import { offerId } from '../devices/catalogueOffer'
 import { newId } from './clock'
+import { gearColumns } from './gear'
 import { productColumns } from './kit'
 import { ownedOf, unitOf } from './owned'
+import { fillColumns, unitColumns } from './units'
 
 const DAY = 86_400_000
 const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()
@@ -78,59 +82,128 @@ export async function loadDemo(): Promise<void> {
 
 const OFFERED = new Set(SIMULATED_OFFERS.map(o => o.productId))
 
-/** One bottle of the story. What a supplier of the story sells is the very product that is owned. */
+/** A product of the story as a row. What a supplier of the story sells is the very product that is owned. */
+async function insertProduct(
+  tx: Transaction,
+  { product }: Carried,
+  createdAt: string,
+  brought = false,
+): Promise<typeof products.$inferSelect> {
+  const offered = offerId(product.range, product.shade)
+  const row = { id: OFFERED.has(offered) && !brought ? offered : newId(), createdAt, ...productColumns(product) }
+  const [made] = await tx.insert(products).values(row).onConflictDoUpdate({ target: products.id, set: row }).returning()
+  return made!
+}
+
+const unitRow = ({ product }: Carried, productId: string, createdAt: string) => ({
+  id: newId(),
+  productId,
+  createdAt,
+  priceMinor: product.priceMinor ?? null,
+  notes: product.notes,
+  role: product.level > 0.9 ? ('backup' as const) : ('workhorse' as const),
+})
+
+const fillRow = ({ product, openedDaysAgo }: Carried, unitId: string, productId: string) => ({
+  id: newId(),
+  unitId,
+  productId,
+  size: product.sizeMl,
+  measure: measureOf(product.kind, product.traits?.texture),
+  level: product.level,
+  openedOn: daysFromNow(-openedDaysAgo).slice(0, 10),
+})
+
+/** One bottle of the story. */
 async function loadBottle(
   tx: Transaction,
-  { product, openedDaysAgo }: Carried,
+  carried: Carried,
   createdAt: string,
   more: Partial<typeof units.$inferInsert>,
 ): Promise<OwnedProduct> {
-  const offered = offerId(product.range, product.shade)
-  const row = {
-    id: OFFERED.has(offered) && !more.ownerFaceId ? offered : newId(),
-    createdAt,
-    ...productColumns(product),
-  }
-  const [made] = await tx.insert(products).values(row).onConflictDoUpdate({ target: products.id, set: row }).returning()
+  const product = await insertProduct(tx, carried, createdAt, !!more.ownerFaceId)
   const [unit] = await tx
     .insert(units)
-    .values({
-      id: newId(),
-      productId: row.id,
-      createdAt,
-      priceMinor: product.priceMinor ?? null,
-      notes: product.notes,
-      role: product.level > 0.9 ? 'backup' : 'workhorse',
-      ...more,
-    })
+    .values({ ...unitRow(carried, product.id, createdAt), ...more })
     .returning()
   const [fill] = await tx
     .insert(fills)
+    .values(fillRow(carried, unit!.id, product.id))
+    .returning()
+  return ownedOf({ ...product, kind: carried.product.kind }, [unitOf(unit!, fill!)], more.ownerFaceId ?? null)
+}
+
+/** The colours of a range that lie in one palette. */
+async function loadPalette(
+  tx: Transaction,
+  all: readonly { carried: Carried; createdAt: string }[],
+): Promise<OwnedProduct[]> {
+  const [{ carried: first, createdAt }] = all as [(typeof all)[number]]
+  const { range, brand } = first.product
+  const whole: Carried = { ...first, product: { ...first.product, shade: `${range} palette` } }
+  const palette = await insertProduct(tx, whole, createdAt)
+  const price = all.reduce((sum, { carried }) => sum + (carried.product.priceMinor ?? 0), 0)
+  const [unit] = await tx
+    .insert(units)
     .values({
-      id: newId(),
-      unitId: unit!.id,
-      productId: row.id,
-      size: product.sizeMl,
-      measure: measureOf(product.kind),
-      level: product.level,
-      openedOn: daysFromNow(-openedDaysAgo).slice(0, 10),
+      ...unitRow(first, palette.id, createdAt),
+      priceMinor: price,
+      placeId: placeFor(first.product),
+      container: 'palette',
+      label: brand,
     })
     .returning()
-  return ownedOf(made!, [unitOf(unit!, fill!, null)], more.ownerFaceId ?? null)
+  const owned: OwnedProduct[] = []
+  for (const [position, { carried, createdAt: enteredAt }] of all.entries()) {
+    const product = await insertProduct(tx, carried, enteredAt)
+    await tx.insert(pans).values({ id: newId(), paletteId: palette.id, position, productId: product.id })
+    const [fill] = await tx
+      .insert(fills)
+      .values({ ...fillRow(carried, unit!.id, product.id), position })
+      .returning()
+    const held = [unitOf(unit!, fill!, { palette: palette.shade, pans: all.length, enteredAt })]
+    owned.push(ownedOf({ ...product, kind: carried.product.kind }, held, null))
+  }
+  return owned
 }
 
 async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
-  await tx
-    .insert(places)
-    .values([...DEMO_PLACES])
-    .onConflictDoNothing()
+  for (const place of DEMO_PLACES)
+    await tx.insert(places).values(place).onConflictDoUpdate({ target: places.id, set: place })
   const owned: OwnedProduct[] = []
-  for (const [i, carried] of DEMO_KIT.entries()) {
-    // A second apart, so that the order of the story is the order of the list.
-    const createdAt = new Date(Date.now() - DAY * 200 + i * 1000).toISOString()
+  // A second apart, so that the order of the story is the order of the list.
+  const all = DEMO_KIT.map((carried, i) => ({
+    carried,
+    createdAt: new Date(Date.now() - DAY * 200 + i * 1000).toISOString(),
+  }))
+  const isPan = ({ carried }: (typeof all)[number]) => DEMO_PALETTES.includes(carried.product.range)
+  for (const { carried, createdAt } of all.filter(c => !isPan(c)))
     owned.push(await loadBottle(tx, carried, createdAt, { placeId: placeFor(carried.product) }))
+  for (const range of DEMO_PALETTES)
+    owned.push(
+      ...(await loadPalette(
+        tx,
+        all.filter(c => c.carried.product.range === range),
+      )),
+    )
+  await loadGear(tx)
+  return owned.sort((x, y) => (x.createdAt < y.createdAt ? -1 : 1))
+}
+
+async function loadGear(tx: Transaction): Promise<void> {
+  const known = new Map<string, { id: string }>()
+  for (const [i, { placeId, gear }] of DEMO_GEAR.entries()) {
+    const createdAt = new Date(Date.now() - DAY * 180 + i * 1000).toISOString()
+    // The same at home and in the case is one thing in two places.
+    const product = known.get(gear.shade) ?? { id: newId(), createdAt, ...gearColumns(gear) }
+    const unit = { id: newId(), productId: product.id, placeId, createdAt, count: gear.count, ...unitColumns(gear) }
+    if (!known.has(gear.shade)) await tx.insert(products).values(product as typeof products.$inferInsert)
+    known.set(gear.shade, product)
+    await tx.insert(units).values(unit)
+    await tx
+      .insert(fills)
+      .values({ id: newId(), unitId: unit.id, productId: product.id, ...fillColumns(gear.kind, gear) })
   }
-  return owned
 }
 
 /** The days of the story, by name. */

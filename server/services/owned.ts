@@ -1,8 +1,11 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
-import { CLEAR_LAB } from '#core/product/item'
+import { and, asc, count, eq, inArray, isNull } from 'drizzle-orm'
+import { CLEAR_LAB, type ItemKind } from '#core/product/item'
 import { useOrder } from '#core/stock/fills'
+import type { GearKind } from '#core/stock/kinds'
+import type { ProductSort } from '#core/stock/things'
 import { traitsFor } from '#core/stock/usual'
 import type { UsableProduct } from '#shared/planQuestion'
+import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'
 import { db, isFile, onWritten } from '../db/connection'
 import { fills, products, units } from '../db/schema'
@@ -12,6 +15,9 @@ import { sound } from './sound'
 /* What is owned, read: products with the units that hold them. */
 
 type ProductRow = typeof products.$inferSelect
+/** A row that is what its sort says: see {@link sound}. */
+export type CosmeticRow = ProductRow & { kind: ItemKind }
+type GearRow = ProductRow & { kind: GearKind; sort: Exclude<ProductSort, 'cosmetic'> }
 type UnitRow = typeof units.$inferSelect
 type FillRow = typeof fills.$inferSelect
 type Reader = Pick<typeof db, 'select'>
@@ -21,41 +27,74 @@ export const colourOf = ({ L, a, b }: Pick<ProductRow, 'L' | 'a' | 'b'>) =>
   L === null || a === null || b === null ? { ...CLEAR_LAB } : { L, a, b }
 
 /** What describes a product, of a row; what was never said of it is what its kind usually is. */
-export function fieldsOf({ L, a, b, deletedAt: _gone, version: _version, createdAt: _made, ...row }: ProductRow) {
-  return { ...row, lab: colourOf({ L, a, b }), traits: traitsFor(row.kind, row.traits) }
+export function fieldsOf(cosmetic: CosmeticRow) {
+  const { L, a, b, deletedAt: _gone, version: _version, createdAt: _made, ...rest } = cosmetic
+  const { shape: _shape, porous: _porous, percent: _percent, ...row } = rest
+  return { ...row, sort: 'cosmetic' as const, lab: colourOf({ L, a, b }), traits: traitsFor(row.kind, row.traits) }
+}
+
+/** What describes a tool or a supply, of a row. */
+const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent }: GearRow) => ({
+  id,
+  sort,
+  kind,
+  brand,
+  shade,
+  shape,
+  porous,
+  percent,
+})
+
+/** The palette that a pan lies in, with how many others, and when its colour was entered. */
+interface PanOf {
+  palette: string
+  pans: number
+  enteredAt: string
 }
 
 /** A unit, or a pan of one, with what is in it. */
-export function unitOf(unit: UnitRow, fill: FillRow, palette: string | null): OwnedUnit {
-  const { id, placeId, role, label, priceMinor, notes, retiredAt, createdAt } = unit
+export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): OwnedUnit {
+  const { id, placeId, count, role, label, priceMinor, notes, retiredAt, createdAt } = unit
   const { size, measure, level, openedOn } = fill
   return {
     id,
     fillId: fill.id,
     placeId,
+    count,
     role,
     label,
-    inside: palette,
+    inside: pan?.palette ?? null,
     size,
     measure,
     level,
     openedOn,
-    priceMinor,
+    // A pan cost its share of the palette.
+    priceMinor: priceMinor === null ? null : Math.round(priceMinor / (pan?.pans ?? 1)),
     notes,
     retiredAt,
-    createdAt,
+    createdAt: pan?.enteredAt ?? createdAt,
     version: unit.version + fill.version,
   }
 }
 
 /** A product as one owns it, its units in the order they are used. */
-export function ownedOf(product: ProductRow, held: readonly OwnedUnit[], ownerFaceId: string | null): OwnedProduct {
-  return {
-    ...heldBy(fieldsOf(product), held),
-    ownerFaceId,
-    version: product.version + held.reduce((sum, u) => sum + u.version, 0),
-  }
+export const ownedOf = (
+  product: CosmeticRow,
+  held: readonly OwnedUnit[],
+  ownerFaceId: string | null,
+): OwnedProduct => ({
+  ...heldBy(fieldsOf(product), held),
+  ownerFaceId,
+  version: versionOf(product, held),
+})
+
+function gearOf(product: GearRow, held: readonly OwnedUnit[], ownerFaceId: string | null): OwnedGear {
+  const gear = heldBy(gearFieldsOf(product), held)
+  return { ...gear, count: gear.units[0]!.count, ownerFaceId, version: versionOf(product, held) }
 }
+
+const versionOf = (product: ProductRow, held: readonly OwnedUnit[]) =>
+  product.version + held.reduce((sum, u) => sum + u.version, 0)
 
 /** What is told of a product by the units that hold it. */
 function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
@@ -64,6 +103,7 @@ function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
   return {
     ...product,
     sizeMl: first.size,
+    measure: first.measure,
     level: first.level,
     priceMinor: first.priceMinor,
     openedOn: first.openedOn,
@@ -74,11 +114,11 @@ function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
   }
 }
 
-const entered = (x: OwnedProduct, y: OwnedProduct) =>
+const entered = (x: OwnedThing, y: OwnedThing) =>
   x.createdAt < y.createdAt ? -1 : x.createdAt > y.createdAt ? 1 : x.id < y.id ? -1 : 1
 
 /** Products with the units that pass, all of them usable, in the order they were entered. */
-async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<OwnedProduct[]> {
+async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<OwnedThing[]> {
   const rows = await from
     .select({ unit: units, fill: fills, product: products })
     .from(units)
@@ -89,23 +129,40 @@ async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<Ow
   const parts = [
     await soundOnes('unit', rows, r => r.unit),
     await soundOnes('fill', rows, r => r.fill),
-    await soundOnes('product', rows, r => r.product),
+    [
+      ...(await soundOnes('product', rows.filter(isOfCosmetic), r => r.product)),
+      ...(await soundOnes(
+        'gear',
+        rows.filter(r => !isOfCosmetic(r)),
+        r => r.product,
+      )),
+    ],
   ].map(list => new Set(list))
   const usable = rows.filter(row => parts.every(list => list.has(row)))
   const palettes = await paletteNames(from, usable)
+  const pans = await pansOf(from, usable)
   const byProduct = new Map<string, { product: ProductRow; held: OwnedUnit[]; owner: string | null }>()
   for (const { unit, fill, product } of usable) {
     // What two people bring is two things, whatever it is.
     const key = `${product.id} ${unit.ownerFaceId ?? ''}`
     const known = byProduct.get(key) ?? { product, held: [], owner: unit.ownerFaceId }
-    known.held.push(unitOf(unit, fill, palettes.get(unit.productId) ?? null))
+    const palette = palettes.get(unit.productId)
+    const pan = palette ? { palette, pans: pans.get(unit.id) ?? 1, enteredAt: product.createdAt } : null
+    known.held.push(unitOf(unit, fill, pan))
     byProduct.set(key, known)
   }
-  return [...byProduct.values()].map(p => ownedOf(p.product, p.held, p.owner)).sort(entered)
+  return [...byProduct.values()]
+    .map(({ product, held, owner }) =>
+      product.sort === 'cosmetic'
+        ? ownedOf(product as CosmeticRow, held, owner)
+        : gearOf(product as GearRow, held, owner),
+    )
+    .sort(entered)
 }
+const isOfCosmetic = ({ product }: { product: ProductRow }) => product.sort === 'cosmetic'
 
 async function soundOnes<T, R extends { id: string }>(
-  sort: 'unit' | 'fill' | 'product',
+  sort: 'unit' | 'fill' | 'product' | 'gear',
   rows: readonly T[],
   part: (row: T) => R,
 ): Promise<T[]> {
@@ -125,13 +182,31 @@ async function paletteNames(from: Reader, rows: readonly { unit: UnitRow; fill: 
   return new Map(found.map(p => [p.id, p.shade]))
 }
 
+/** How many pans the palettes among these have. */
+async function pansOf(from: Reader, rows: readonly { unit: UnitRow; fill: FillRow }[]) {
+  const ids = [...new Set(rows.filter(r => r.unit.productId !== r.fill.productId).map(r => r.unit.id))]
+  if (ids.length === 0) return new Map<string, number>()
+  const found = await from
+    .select({ id: fills.unitId, pans: count() })
+    .from(fills)
+    .where(inArray(fills.unitId, ids))
+    .groupBy(fills.unitId)
+  return new Map(found.map(f => [f.id, f.pans]))
+}
+
 /*
  * A kit of years is ten thousand bottles, every plan and every list asks for all of them, and little changes between two questions. So what
  * was read is kept, and what an act touched is read anew. On a server that others may write to as well nothing is kept.
  */
 
-let known: Map<string, OwnedProduct[]> | null = null
-let inOrder: OwnedProduct[] | null = null
+let known: Map<string, OwnedThing[]> | null = null
+let inOrder: Everything | null = null
+/** All of it, and what of it goes on faces: both in the order it was entered. */
+interface Everything {
+  things: readonly OwnedThing[]
+  cosmetics: readonly OwnedProduct[]
+}
+const everythingOf = (things: readonly OwnedThing[]): Everything => ({ things, cosmetics: things.filter(isCosmetic) })
 let stale = new Set<string>()
 let reading: Promise<void> | null = null
 onWritten(touched => {
@@ -145,7 +220,7 @@ async function readAnew(): Promise<void> {
   const ids = [...stale]
   stale = new Set()
   const before = known
-  const next = before ?? new Map<string, OwnedProduct[]>()
+  const next = before ?? new Map<string, OwnedThing[]>()
   known = next
   try {
     const found = before ? await owned(db, inArray(fills.productId, ids)) : await owned(db)
@@ -157,20 +232,30 @@ async function readAnew(): Promise<void> {
   }
 }
 
-/** Everything owned, of the kit or brought, in the order it was entered. Not to be written to. */
-async function allOwned(): Promise<readonly OwnedProduct[]> {
-  if (!isFile()) return owned(db)
+/** Everything owned, of the kit or brought. Not to be written to. */
+async function everythingOwned(): Promise<Everything> {
+  if (!isFile()) return everythingOf(await owned(db))
   while (reading || known === null || stale.size > 0) {
     reading ??= readAnew().finally(() => {
       reading = null
     })
     await reading
   }
-  inOrder ??= [...known.values()].flat().sort(entered)
+  inOrder ??= everythingOf([...known.values()].flat().sort(entered))
   return inOrder
 }
+const allOwned = async () => (await everythingOwned()).cosmetics
 
-/** Everything of the kit, retired or not. Not to be written to. */
+const ofKit = new WeakMap<object, readonly OwnedThing[]>()
+/** Every thing of the kit, tools and supplies among them, retired or not: the same list until something of it changes. Not to be written to. */
+export async function kitThings(): Promise<readonly OwnedThing[]> {
+  const all = (await everythingOwned()).things
+  const known = ofKit.get(all) ?? all.filter(p => p.ownerFaceId === null)
+  ofKit.set(all, known)
+  return known
+}
+
+/** Everything of the kit that goes on faces, retired or not. Not to be written to. */
 export const kitProducts = async (): Promise<readonly OwnedProduct[]> =>
   (await allOwned()).filter(p => p.ownerFaceId === null)
 
@@ -180,7 +265,7 @@ export async function broughtBy(from: Reader, faceIds: readonly string[]): Promi
     from === db
       ? (await allOwned()).filter(p => p.ownerFaceId !== null && faceIds.includes(p.ownerFaceId))
       : faceIds.length > 0
-        ? await owned(from, inArray(units.ownerFaceId, [...faceIds]))
+        ? (await owned(from, inArray(units.ownerFaceId, [...faceIds]))).filter(isCosmetic)
         : []
   const byFace = new Map<string, OwnedProduct[]>()
   for (const p of brought) byFace.set(p.ownerFaceId!, [...(byFace.get(p.ownerFaceId!) ?? []), p])
@@ -209,13 +294,27 @@ export async function usableKit(): Promise<readonly UsableProduct[]> {
 export const usableBrought = async (faceId: string): Promise<UsableProduct[]> =>
   inUse((await allOwned()).filter(p => p.ownerFaceId === faceId))
 
-/** Those of these products that are owned, of the kit or brought, as they stand in the database. */
-export const ownedAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedProduct[]> =>
+/** Those of these things that are owned, of the kit or brought, as they stand in the database. */
+export const thingsAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedThing[]> =>
   ids.length === 0 ? [] : owned(from, inArray(fills.productId, [...ids]))
 
-/** Owned products by id, of the kit or brought. @throws Missing where one is not owned */
+/** Owned things by id, of the kit or brought. @throws Missing where one is not owned */
+export async function thingsById(from: Reader, ids: readonly string[], what = 'This thing'): Promise<OwnedThing[]> {
+  const found = new Map((await thingsAmong(from, ids)).map(p => [p.id, p]))
+  return ids.map(id => {
+    const thing = found.get(id)
+    if (!thing) throw new Missing(what)
+    return thing
+  })
+}
+
+/** Those of these that go on faces. */
+export const ownedAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedProduct[]> =>
+  (await thingsAmong(from, ids)).filter(isCosmetic)
+
+/** Owned products by id, of the kit or brought. @throws Missing where one is not owned, or goes on no face */
 export async function ownedById(from: Reader, ids: readonly string[], what = 'This bottle'): Promise<OwnedProduct[]> {
-  const found = await ownedAmong(from, ids)
-  if (ids.some(id => !found.some(p => p.id === id))) throw new Missing(what)
-  return ids.map(id => found.find(p => p.id === id)!)
+  const found = await thingsById(from, ids, what)
+  if (!found.every(isCosmetic)) throw new Missing(what)
+  return found
 }

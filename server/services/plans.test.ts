@@ -28,7 +28,7 @@ describe('the question a plan is computed from', () => {
     const [id, other] = [await readFace('Ama'), await readFace('Bo')]
     await add('Heron')
     const gone = await add('Gone')
-    await on.removeProduct(gone.id)
+    await on.removeThing(gone.id)
     const old = await add('Old')
     await on.retire({ ids: [old.id], retired: true })
     await on.addOwnProduct(id, bottleInput('Hers', { kind: 'mascara', lab }))

@@ -54,9 +54,9 @@ describe('the kit in the database', () => {
       level: 0.25,
       priceMinor: null,
     })
-    await on.removeProduct(id)
+    await on.removeThing(id)
     expect((await on.kitProducts()).some(p => p.id === id)).toBe(false)
-    await expect(on.removeProduct(id)).rejects.toThrow('not here any more')
+    await expect(on.removeThing(id)).rejects.toThrow('not here any more')
     await expect(on.changeProduct(id, bottleInput('Mudlark'))).rejects.toThrow('not here any more')
     await on.undo()
     expect((await on.kitProducts()).find(p => p.id === id)).toMatchObject({ shade: 'Mudlark', level: 0.25 })

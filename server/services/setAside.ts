@@ -10,7 +10,7 @@ import { now } from './clock'
 import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
-import { kitProducts, ownedOf, unitOf } from './owned'
+import { kitProducts, ownedOf, unitOf, type CosmeticRow } from './owned'
 import { allTests, readAllPlanBodies } from './plans'
 import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
 
@@ -19,6 +19,7 @@ import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortNa
 /** The key of each is what it is named by. */
 const TABLES = {
   product: tables.products,
+  gear: tables.products,
   unit: tables.units,
   fill: tables.fills,
   offer: tables.offers,
@@ -128,10 +129,10 @@ async function byHand(id: string): Promise<OwnedProduct | null> {
     .innerJoin(tables.fills, eq(tables.fills.unitId, tables.units.id))
     .where(and(eq(tables.fills.productId, id), isNull(tables.units.deletedAt)))
   if (held.length === 0) return null
-  const row = { ...found.row, ...columnsFor(mends) } as typeof tables.products.$inferSelect
+  const row = { ...found.row, ...columnsFor(mends) } as CosmeticRow
   return ownedOf(
     row,
-    held.map(h => unitOf(h.unit, h.fill, null)),
+    held.map(h => unitOf(h.unit, h.fill)),
     held[0]!.unit.ownerFaceId,
   )
 }

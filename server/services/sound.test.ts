@@ -49,8 +49,8 @@ describe('a broken row', () => {
       await on.mend(sort, row)
       expect((await on.kitProducts()).map(p => p.id)).toContain(id)
       expect((await on.allSetAside()).filter(a => a.id === row)).toEqual([])
-      await on.removeProduct(id)
-      await on.removeProduct(good)
+      await on.removeThing(id)
+      await on.removeThing(good)
     },
   )
 
@@ -68,7 +68,7 @@ describe('a broken row', () => {
       expect((await on.kitProducts()).map(p => p.id)).not.toContain(id)
       await on.mend('product', id)
       expect((await on.kitProducts()).find(p => p.id === id)!.lab).toEqual(wanted)
-      await on.removeProduct(id)
+      await on.removeThing(id)
     },
   )
 
@@ -114,7 +114,7 @@ describe('a broken row', () => {
 
   it('that was deleted and brought back is in no list unmended', async () => {
     const { id } = await add('Deleted and odd')
-    await on.removeProduct(id)
+    await on.removeThing(id)
     await byHand(`UPDATE products SET l = 1e300 WHERE id = '${id}'`)
     await on.undo()
     await expect(on.retire({ ids: [id], retired: true })).rejects.toThrow('not here any more')

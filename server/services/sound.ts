@@ -26,6 +26,7 @@ interface Sort {
 
 export const SORTS = {
   product: { dto: stored.StoredProduct, word: 'The bottle', named: 'shade' },
+  gear: { dto: stored.StoredGear, word: 'The thing', named: 'shade' },
   unit: { dto: stored.StoredUnit, word: 'A bottle of the kit', named: 'label' },
   fill: { dto: stored.StoredFill, word: 'What is in a bottle of the kit' },
   offer: { dto: stored.StoredOffer, word: 'The offer', named: 'id' },
@@ -58,7 +59,8 @@ const sortOf = (sort: SortName): Sort => SORTS[sort]
 function plainOf(row: Row): Row {
   if (!('L' in row && 'a' in row && 'b' in row)) return row
   const { L, a, b, ...rest } = row
-  const hasNone = L === null && a === null && b === null && row.colourSource === 'clear'
+  const hasNone =
+    L === null && a === null && b === null && (row.colourSource === 'clear' || row.colourSource === 'unknown')
   return { ...rest, lab: hasNone ? { ...CLEAR_LAB } : { L, a, b } }
 }
 

@@ -138,7 +138,7 @@ class ReadThingAnswer {
   /** Which of the lines it stands in, from 0. */
   @Whole(0, 2000) line!: number
   @Text(1, 200) name!: string
-  @OneOf([...PRODUCT_SORTS, 'unknown']) sort!: ReadThing['sort']
+  @OneOf(PRODUCT_SORTS) sort!: ReadThing['sort']
   @Maybe() @Text(1, 60) kind!: string | null
   @Whole(1, 9999) count!: number
   @Maybe() @Between(0, 10_000_000) size!: number | null

@@ -1,5 +1,5 @@
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
-import { UNIT_ROLES, type Measure, type PlaceSort, type ProductSort, type UnitRole } from '#core/stock/things'
+import { MEASURES, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
 import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/product/item'
 import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
@@ -27,9 +27,20 @@ import {
   YesNo,
 } from '../rules'
 
-/** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show. */
-export const COLOUR_SOURCES = ['clear', 'depth word', 'beside a bottle', 'given colour', 'verdicts', 'meter'] as const
+/** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show, unknown ones one that nobody has told yet. */
+export const COLOUR_SOURCES = [
+  'unknown',
+  'clear',
+  'depth word',
+  'beside a bottle',
+  'given colour',
+  'verdicts',
+  'meter',
+] as const
 export type ColourSource = (typeof COLOUR_SOURCES)[number]
+/** Whether a colour of its own is on record. */
+export const hasColour = ({ colourSource }: { colourSource: ColourSource }): boolean =>
+  colourSource !== 'clear' && colourSource !== 'unknown'
 
 /** What describes any complexion product, owned or offered. */
 export class ProductFields {
@@ -61,8 +72,10 @@ export class ProductFields {
 
 /** What is written when a bottle enters the kit or is changed. */
 export class OwnedProductInput extends ProductFields {
-  /** Grams for what is sold by weight. */
+  /** In `measure`, whatever its name says: grams for what is sold by weight. */
   @Between(0.1, 1000, 'ml') sizeMl: number = 30
+  /** What the size counts; what the kind is sold by, when left out. */
+  @Maybe() @OneOf(MEASURES) measure?: Measure
   /** How strongly it pulls a mix against what its cover says; learned from measured mixes. */
   @Between(0.25, 4) strength: number = 1
   /** Share of the bottle that is left. */
@@ -87,7 +100,10 @@ export class ChangeAllInput {
 }
 
 export class UnitInput {
-  @Between(0.1, 1000, 'ml') sizeMl: number = 30
+  @Between(0.1, 10_000, 'ml') sizeMl: number = 30
+  @Maybe() @OneOf(MEASURES) measure?: Measure
+  /** How many alike: of tools, a set. */
+  @Whole(1, 10_000) count: number = 1
   @Between(0, 1) level: number = 1
   @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
@@ -96,6 +112,13 @@ export class UnitInput {
   @OneOf(UNIT_ROLES) role: UnitRole = 'backup'
   @Text(0, 60) label: string = ''
   @MadeFrom() version?: number
+}
+
+/** What is left, as a glance or a tap says it. */
+export class LevelInput {
+  @Between(0, 1) level!: number
+  /** A pan of a palette; everything in it, when left out. */
+  @Maybe() @Id() fillId?: string | null
 }
 
 /** Some of a bottle in a vessel of its own. */
@@ -112,6 +135,8 @@ export interface OwnedUnit {
   id: string
   fillId: string
   placeId: string | null
+  /** How many alike: of tools, a set. */
+  count: number
   role: UnitRole
   label: string
   /** The palette it is a pan of. */
@@ -130,7 +155,7 @@ export interface OwnedUnit {
 /** A product with the units that hold it; level, size, price and notes are those of the unit a drop comes from today. */
 export interface OwnedProduct extends OwnedProductInput {
   id: string
-  sort: ProductSort
+  sort: 'cosmetic'
   traits: Traits
   /** In the order they are used. */
   units: OwnedUnit[]

@@ -23,6 +23,7 @@ import { isPlainObject, shaped } from '../shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
 import { BookingInput, JobInput } from './jobs'
+import { GearFields } from './gear'
 import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
 import { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PLAN_KINDS, type PlanKind } from './plans'
@@ -35,8 +36,14 @@ import { Settings } from './settings'
 
 export class StoredProduct extends ProductFields {
   @Id() id!: string
-  @OneOf(PRODUCT_SORTS) sort: ProductSort = 'cosmetic'
+  @OneOf(['cosmetic']) sort: ProductSort = 'cosmetic'
   @Between(0.25, 4) strength: number = 1
+  @Moment() createdAt!: string
+}
+
+export class StoredGear extends GearFields {
+  @Id() id!: string
+  @OneOf(PRODUCT_SORTS) sort: ProductSort = 'unknown'
   @Moment() createdAt!: string
 }
 
@@ -59,7 +66,7 @@ export class StoredFill {
   @Id() id!: string
   @Id() unitId!: string
   @Id() productId!: string
-  @Between(0.01, 1000) size: number = 30
+  @Between(0.01, 10_000) size: number = 30
   @OneOf(MEASURES) measure: Measure = 'ml'
   @Between(0, 1) level: number = 1
   @Maybe() @Moment() openedOn?: string | null

@@ -55,7 +55,7 @@ async function insert<T extends { $inferInsert: object }>(
     await tx.insert(table as never).values(rows.slice(i, i + AT_ONCE) as never)
 }
 
-type Product = typeof tables.products.$inferInsert
+type Product = typeof tables.products.$inferInsert & { kind: ItemKind }
 
 /** Ranges of a few bases: bottles of one range mix, and as artists own them most are of two or three. */
 const RANGES: readonly (readonly [string, string, Family])[] = [

@@ -65,6 +65,7 @@ function valueOf(
       const value = random.between(limits.low, Math.min(limits.high, limits.low + 500))
       return limits.whole ? Math.round(value) : value
     }
+    if (limits.rules.has('isMonthOrDay')) return '2026-03'
     if (limits.rules.has('moment')) return `2026-${10 + Math.floor(random.between(0, 3))}-15`
     if (/id/i.test(name)) return random.pick(pools.any)
     return textOf(random, limits.least, limits.most)

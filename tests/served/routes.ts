@@ -3,13 +3,16 @@ import { join } from 'node:path'
 import * as consultation from '#shared/records/consultation'
 import * as buys from '#shared/records/buys'
 import * as faces from '#shared/records/faces'
+import * as gear from '#shared/records/gear'
 import * as jobs from '#shared/records/jobs'
 import * as keeping from '#shared/records/keeping'
 import * as kit from '#shared/records/kit'
+import * as listed from '#shared/records/listed'
 import * as meter from '#shared/records/meter'
 import * as mixes from '#shared/records/mixes'
 import * as plans from '#shared/records/plans'
 import * as settings from '#shared/records/settings'
+import * as things from '#shared/records/things'
 import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
 import type { Dto } from '#shared/shape'
 
@@ -31,13 +34,16 @@ const CLASSES: Record<string, unknown> = {
   ...consultation,
   ...buys,
   ...faces,
+  ...gear,
   ...jobs,
   ...keeping,
   ...kit,
+  ...listed,
   ...meter,
   ...mixes,
   ...plans,
   ...settings,
+  ...things,
 }
 const FILE = /^(.*)\.(get|post|put|delete)\.ts$/
 

@@ -8,6 +8,7 @@ export function ownedProduct(input: OwnedProductInput, id: string, more: Partial
     id: `unit-${id}`,
     fillId: `fill-${id}`,
     placeId: null,
+    count: 1,
     role: 'workhorse' as const,
     label: '',
     inside: null,

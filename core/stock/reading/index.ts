@@ -8,4 +8,5 @@ import { readLine, type ReadThing } from './readLine'
 export const readList = (lines: readonly string[], today: string): ReadThing[] =>
   lines.flatMap((text, line) => readLine(text, line, today) ?? [])
 
+export { isLike, otherKinds } from './review'
 export type { ReadThing }

@@ -1,4 +1,5 @@
-import { VOCABULARY, type Entry, type ThingKind } from './vocabulary'
+import type { ThingKind } from '../kinds'
+import { VOCABULARY, type Entry } from './vocabulary'
 import type { Word } from './words'
 
 /** What a line is about, and what else it might be. */
@@ -133,6 +134,9 @@ function lastOf(hits: readonly Hit[]): Hit | undefined {
     return h.to > best.to ? h : best
   }, undefined)
 }
+
+/** Every kind a line has a word of, in the order they are named. */
+export const kindsNamed = (words: readonly Word[]): ThingKind[] => [...new Set(hitsIn(words).map(h => h.entry.kind))]
 
 function compound(words: readonly Word[]): Hit | undefined {
   for (let i = words.length - 1; i >= 0; i--) {

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs'
 import { seeded } from '../../../tests/support/random'
 import { ITEM_KINDS } from '../../product/item'
 import { readList } from '.'
-import { SUPPLY_KINDS, TOOL_KINDS, VOCABULARY } from './vocabulary'
+import { SUPPLY_KINDS, TOOL_KINDS } from '../kinds'
+import { VOCABULARY } from './vocabulary'
 
 const TODAY = '2026-11-27'
 const read = (line: string) => readList([line], TODAY)[0]!

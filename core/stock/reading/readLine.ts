@@ -2,12 +2,13 @@ import { COVERAGES, type Coverage, type Family } from '../../complexion/product'
 import type { Undertone } from '../../complexion/skin'
 import type { Finish } from '../../product/item'
 import { DEPTH_WORDS, type DepthWord } from '../placement'
+import type { BrushShape, ThingKind } from '../kinds'
 import type { Measure, ProductSort } from '../things'
 import { readCount, readPans, readPieces, readSize, readTrailing } from './figures'
 import { kindIn } from './kind'
 import { readLevel } from './levels'
 import { readOpened } from './opened'
-import { BRUSH_SHAPES, type ThingKind } from './vocabulary'
+import { SHAPE_WORDS } from './vocabulary'
 import { tidied, wordsOf, type Word } from './words'
 
 /** A thing as a line of a list tells of it; what it does not say is null. */
@@ -15,7 +16,7 @@ export interface ReadThing {
   /** Which line it stands in, from 0. */
   line: number
   name: string
-  sort: ProductSort | 'unknown'
+  sort: ProductSort
   kind: ThingKind | null
   count: number
   size: number | null
@@ -31,7 +32,7 @@ export interface ReadThing {
   /** A month or a day. */
   openedOn: string | null
   /** Of a brush. */
-  shape: string | null
+  shape: BrushShape | null
   /** Colours of a palette. */
   pans: number | null
   /** Words that were guessed, or not understood. */
@@ -217,9 +218,9 @@ function familyIn(words: readonly Word[]): Family | null {
   return null
 }
 
-function shapeIn(words: readonly Word[]): string | null {
+function shapeIn(words: readonly Word[]): BrushShape | null {
   const text = words.map(w => w.text).join(' ')
-  return BRUSH_SHAPES.find(([, is]) => is.test(text))?.[0] ?? null
+  return SHAPE_WORDS.find(([, is]) => is.test(text))?.[0] ?? null
 }
 
 /** The line without what was read of counts, sizes, levels and dates: what the thing is called. */
@@ -239,7 +240,8 @@ function nameOf(words: readonly Word[], written: string): string {
 }
 
 function doubts(words: readonly Word[], found: ReturnType<typeof kindIn>, guessedYear: boolean): string[] {
-  const loose = words.filter(w => !w.read && /^\d/.test(w.text)).map(w => w.raw)
+  // A strength belongs to the name: "95 % alcohol".
+  const loose = words.filter((w, i) => !w.read && /^\d/.test(w.text) && words[i + 1]?.text !== '%').map(w => w.raw)
   return [
     ...(found === null ? words.filter(w => !w.read && /\p{L}/u.test(w.text)).map(w => w.raw) : []),
     ...(found && (found.weak || found.rivals.length > 0) ? [found.entry.phrase.join(' ')] : []),

@@ -1,89 +1,6 @@
 import type { ItemKind } from '../../product/item'
+import type { BrushShape, SupplyKind, ThingKind, ToolKind } from '../kinds'
 import type { ProductSort } from '../things'
-
-/** Tools an artist uses again and again; brushes by shape are kind "brush". */
-export const TOOL_KINDS = [
-  'brush',
-  'sponge',
-  'puff',
-  'spoolie',
-  'tweezers',
-  'scissors',
-  'lash curler',
-  'lash applicator',
-  'sharpener',
-  'mixing palette',
-  'spatula',
-  'palette case',
-  'spray gun',
-  'compressor',
-  'mirror',
-  'light',
-  'power',
-  'stand',
-  'chair',
-  'case',
-  'pouch',
-  'belt',
-  'brush roll',
-  'clip',
-  'headband',
-  'comb',
-  'razor',
-  'trimmer',
-  'scale',
-  'towel',
-  'mat',
-  'fan',
-  'bottle',
-  'sewing kit',
-  'camera',
-] as const
-/** What is used up or thrown away, and what is there for when something happens. */
-export const SUPPLY_KINDS = [
-  'mascara wands',
-  'lip applicators',
-  'cotton rounds',
-  'cotton buds',
-  'cotton wool',
-  'tissues',
-  'wet wipes',
-  'blotting sheets',
-  'disposable spatulas',
-  'disposable sponges',
-  'disposable blades',
-  'gloves',
-  'face masks',
-  'capes',
-  'alcohol',
-  'hand gel',
-  'brush cleanser',
-  'surface wipes',
-  'soap',
-  'rubbish bags',
-  'tape',
-  'pins',
-  'plasters',
-  'first-aid box',
-  'mints',
-  'straws',
-  'lint roller',
-  'labels',
-  'jars',
-  'kitchen roll',
-  'business cards',
-  'paperwork',
-  'hair ties',
-  'hair spray',
-  'water',
-  'snacks',
-  'pain relief',
-  'sanitary towels',
-  'hair grips',
-] as const
-export type ToolKind = (typeof TOOL_KINDS)[number]
-export type SupplyKind = (typeof SUPPLY_KINDS)[number]
-export type ThingKind = ItemKind | ToolKind | SupplyKind
 
 export interface Entry {
   kind: ThingKind
@@ -222,7 +139,7 @@ export const VOCABULARY: readonly Entry[] = [
 ]
 
 /** Brush shapes, by the words that name them; the first that fits counts. */
-export const BRUSH_SHAPES: readonly (readonly [shape: string, words: RegExp])[] = [
+export const SHAPE_WORDS: readonly (readonly [shape: BrushShape, words: RegExp])[] = [
   ['angled brush', /\b(brow|eyebrow|brauen|augenbrauen|sourcils)\b/],
   ['fine liner brush', /\b(eyeliner|liner|lidstrich|bent|fine)\b/],
   ['lip brush', /\b(lip|lips|lippen|levres)\b|lippenpinsel/],

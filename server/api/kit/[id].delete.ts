@@ -1,4 +1,4 @@
-import { removeProduct } from '../../services/kit'
+import { removeThing } from '../../services/units'
 import { acts, idOf } from '../../utils/handlers'
 
-export default acts(event => removeProduct(idOf(event)))
+export default acts(event => removeThing(idOf(event)))

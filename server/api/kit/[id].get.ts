@@ -1,4 +1,4 @@
-import { productById } from '../../services/kit'
+import { thingById } from '../../services/kit'
 import { idOf } from '../../utils/handlers'
 
-export default defineEventHandler(event => productById(idOf(event)))
+export default defineEventHandler(event => thingById(idOf(event)))

@@ -1,4 +1,4 @@
-import { removeUnit } from '../../services/kit'
+import { removeUnit } from '../../services/units'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => removeUnit(idOf(event)))

@@ -3,7 +3,8 @@ import type { Coverage, Family } from '#core/complexion/product'
 import type { Measure, PlaceSort, ProductSort, UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
 import type { IngredientFlag } from '#core/ingredients/ingredients'
-import type { Finish, ItemKind } from '#core/product/item'
+import type { Finish } from '#core/product/item'
+import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { ColourSource } from '#shared/records/kit'
 import { id, partOf, version } from './parts'
 import { json } from '../columns'
@@ -25,7 +26,7 @@ export const products = sqliteTable(
   {
     id: id(),
     sort: text('sort').$type<ProductSort>().notNull().default('cosmetic'),
-    kind: text('kind').$type<ItemKind>().notNull(),
+    kind: text('kind').$type<OwnedKind>().notNull(),
     brand: text('brand').notNull(),
     range: text('range').notNull(),
     /** What stands on it: the shade of a foundation, the name of anything else. */
@@ -44,6 +45,12 @@ export const products = sqliteTable(
     traits: json('traits').$type<Partial<Traits>>().notNull().default({}),
     /** How strongly it pulls a mix against what its cover says. */
     strength: real('strength').notNull().default(1),
+    /** Of a brush; empty for anything else. */
+    shape: text('shape').$type<BrushShape | ''>().notNull().default(''),
+    /** Of a tool: drinks up what touches it. Null where it is what its kind usually is. */
+    porous: integer('porous', { mode: 'boolean' }),
+    /** Strength by volume of what is bought for it, such as alcohol. */
+    percent: real('percent'),
     createdAt: text('created_at').notNull(),
     version: version(),
     deletedAt: text('deleted_at'),

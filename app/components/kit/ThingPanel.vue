@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { differenceInDays, format, parseISO } from 'date-fns'
+import { isPast, type ThingGroup } from '#core/stock/thing'
+import { today } from '#shared/today'
+
+/** One thing that was chosen: what is known of it, how full it is, and where it is to go. */
+const { group } = defineProps<{ group: ThingGroup }>()
+const emit = defineEmits<{ close: []; edit: [productId: string] }>()
+const board = useBoard()
+const undo = useUndo()
+const settings = useSettings()
+
+const t = computed(() => group.first)
+const places = computed(() =>
+  board.board.places.map(p => ({ value: p.id, title: `${' '.repeat(p.depth * 3)}${p.name}` })),
+)
+const some = ref(group.count)
+watch(
+  () => [t.value.id, group.count],
+  () => {
+    some.value = group.count
+  },
+)
+const isSet = computed(() => t.value.sort === 'tool' && group.count > 1)
+const day = (iso: string) => format(parseISO(iso), 'd MMM yyyy')
+const age = computed(() => {
+  const { useBy, openedOn } = t.value
+  if (useBy === null) return openedOn ? `opened ${day(openedOn)}` : ''
+  if (isPast(t.value, today())) return `past its day since ${day(useBy)}`
+  const left = differenceInDays(parseISO(useBy), parseISO(today()))
+  return `good until ${day(useBy)}${left < 60 ? `, ${plural(left, 'day')} more` : ''}`
+})
+/** So many of a set are taken from its units one after another; of bottles whole units go. */
+function move(placeId: string) {
+  let left = isSet.value ? Math.max(1, Math.min(group.count, Math.round(some.value) || group.count)) : group.count
+  const units = group.things.flatMap(({ id, count, sort }) => {
+    const from = Math.min(left, count)
+    left -= from
+    if (from <= 0) return []
+    return sort === 'tool' && from < count ? [{ id, count: from }] : [{ id }]
+  })
+  return undo.attempt(() => board.move(units, placeId))
+}
+const ids = computed(() => group.things.map(x => x.id))
+</script>
+
+<template>
+  <section class="panel" :aria-label="t.name">
+    <div class="top">
+      <Swatch v-if="t.lab && t.pans.length === 0" :lab="t.lab" :size="56" />
+      <div>
+        <h2 class="free">{{ t.name }}</h2>
+        <p class="small">{{ [t.brand, t.range].filter(Boolean).join(' · ') }}</p>
+      </div>
+      <Act aria-label="Close" class="close" @click="emit('close')">Close</Act>
+    </div>
+    <dl>
+      <div>
+        <dt>What</dt>
+        <dd>{{ thingInWords(t) }}</dd>
+      </div>
+      <div>
+        <dt>Where</dt>
+        <dd>{{ board.pathOf(t.placeId).join(' › ') || 'not placed' }}</dd>
+      </div>
+      <div>
+        <dt>How much</dt>
+        <dd>
+          {{ group.count > 1 ? `${group.count} of it, ` : ''
+          }}{{ t.sort === 'tool' ? kilos(t.massG) : `${leftInWords(t)}, ${t.size} ${t.measure}, ${kilos(t.massG)}` }}
+        </dd>
+      </div>
+      <div v-if="age">
+        <dt>Age</dt>
+        <dd>{{ age }}</dd>
+      </div>
+      <div v-if="t.priceMinor !== null">
+        <dt>Price</dt>
+        <dd>{{ formatMoney(t.priceMinor, settings.value.currency) }}</dd>
+      </div>
+      <div v-if="t.notes">
+        <dt>Notes</dt>
+        <dd class="free">{{ t.notes }}</dd>
+      </div>
+    </dl>
+    <ul v-if="t.pans.length > 0" class="pans bare">
+      <li v-for="pan in t.pans" :key="pan.fillId">
+        <Swatch v-if="pan.lab" :lab="pan.lab" :size="24" /><span v-else class="untold" />
+        <span class="free">{{ pan.name }}</span>
+        <Act
+          :aria-label="pan.level === 0 ? `${pan.name} is full` : `${pan.name} is empty`"
+          @click="undo.attempt(() => board.setLevel(t.id, pan.level === 0 ? 1 : 0, pan.fillId))"
+          >{{ pan.level === 0 ? 'empty: refilled?' : 'used up' }}</Act
+        >
+        <Act :aria-label="`Edit ${pan.name}`" @click="emit('edit', pan.productId)">Edit</Act>
+      </li>
+    </ul>
+    <Choices
+      v-else-if="t.sort !== 'tool'"
+      label="What is left"
+      :model-value="quarterOf(t.level)"
+      :options="QUARTERS"
+      @update:model-value="v => v !== undefined && undo.attempt(() => board.setLevel(t.id, v))"
+    />
+    <div class="pair">
+      <NumberField v-if="isSet" v-model="some" label="How many" whole :min="1" :max="group.count" />
+      <v-select :model-value="t.placeId" :items="places" label="Stands in" @update:model-value="v => v && move(v)" />
+    </div>
+    <div class="acts">
+      <v-btn v-if="t.pans.length === 0" variant="outlined" @click="emit('edit', t.productId)">Edit</v-btn>
+      <v-btn variant="text" @click="undo.attempt(() => board.retire(ids, t.retiredAt === null))">{{
+        t.retiredAt ? 'Use again' : 'Retire'
+      }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 12px;
+  border-bottom: 1px solid var(--ink);
+  padding-bottom: 14px;
+  margin-bottom: 18px;
+}
+.top {
+  display: flex;
+  gap: 12px;
+  align-items: start;
+}
+.top > div {
+  flex: 1;
+  min-width: 0;
+}
+.top p {
+  margin: 2px 0 0;
+}
+dl {
+  margin: 0;
+  display: grid;
+  gap: 4px;
+}
+dl div {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+}
+dt {
+  color: var(--muted);
+}
+dd {
+  margin: 0;
+}
+.pans li {
+  display: grid;
+  grid-template-columns: 24px minmax(0, 1fr) auto auto;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  border-top: 1px solid var(--line);
+}
+.untold {
+  width: 24px;
+  height: 24px;
+  border: 1px dashed var(--muted);
+}
+/* Where there is one column it lies over the board, within reach of the thumb. */
+@media (max-width: 1000px) {
+  .panel {
+    position: fixed;
+    inset: auto 0 64px 0;
+    max-height: 60vh;
+    overflow: auto;
+    z-index: 9;
+    background: var(--sheet);
+    border-top: 2px solid var(--ink);
+    margin: 0;
+    padding: 14px 16px;
+  }
+}
+@media (min-width: 761px) and (max-width: 1000px) {
+  .panel {
+    inset: auto 0 0 var(--rail-width);
+  }
+}
+</style>

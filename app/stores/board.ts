@@ -1,0 +1,105 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import type { Thing } from '#core/stock/thing'
+import type { Board, BoardPlace, MoveInput, PlaceInput } from '#shared/records/things'
+import { plain } from '#shared/validate'
+import { api, ApiProblem } from '~/composables/api'
+
+const EMPTY: Board = {
+  places: [],
+  nowhere: { here: { count: 0, massG: 0, roomMl: 0, worthMinor: 0 }, things: [] },
+  count: 0,
+  placesUsed: 0,
+  retired: 0,
+  notices: [],
+}
+
+/** The kit as it stands, place by place; what is moved stands there at once, and the server is told. */
+export const useBoard = defineStore('board', () => {
+  const board = shallowRef<Board>(EMPTY)
+  const state = ref<'loading' | 'ready' | 'failed'>('loading')
+  const problem = ref('')
+
+  const placeById = computed(() => new Map(board.value.places.map(p => [p.id, p])))
+  const things = computed(
+    () => new Map([...board.value.places, board.value.nowhere].flatMap(p => p.things.map(t => [t.id, t] as const))),
+  )
+
+  /** Names of a place and of those it stands in, the outermost first. */
+  function pathOf(id: string | null): string[] {
+    const place = id === null ? undefined : placeById.value.get(id)
+    return place ? [...pathOf(place.parentId === place.id ? null : place.parentId), place.name] : []
+  }
+
+  async function load(): Promise<void> {
+    try {
+      board.value = await api('get', '/api/things/board')
+      state.value = 'ready'
+    } catch (refused) {
+      if (!(refused instanceof ApiProblem)) throw refused
+      problem.value = refused.message
+      state.value = 'failed'
+    }
+  }
+
+  /** Where a thing is let go it stands, before anybody has answered; what the server says replaces it. */
+  function moveHere(ids: ReadonlySet<string>, placeId: string | null): void {
+    const moved: Thing[] = [...ids].flatMap(id => things.value.get(id) ?? []).map(t => ({ ...t, placeId }))
+    const without = <P extends { things: Thing[] }>(place: P): P =>
+      place.things.some(t => ids.has(t.id)) ? { ...place, things: place.things.filter(t => !ids.has(t.id)) } : place
+    const withThem = (place: BoardPlace): BoardPlace => {
+      const rest = without(place)
+      return place.id === placeId ? { ...rest, things: [...rest.things, ...moved] } : rest
+    }
+    board.value = {
+      ...board.value,
+      places: board.value.places.map(withThem),
+      nowhere: without(board.value.nowhere),
+    }
+  }
+
+  async function move(units: MoveInput['units'], placeId: string | null): Promise<void> {
+    if (units.every(u => u.count === undefined)) moveHere(new Set(units.map(u => u.id)), placeId)
+    try {
+      await api('post', '/api/things/move', {}, { body: { units, placeId } })
+    } finally {
+      await load()
+    }
+  }
+
+  async function setLevel(id: string, level: number, fillId: string | null = null): Promise<void> {
+    await api('put', '/api/units/:id/level', { id }, { body: { level, fillId } })
+  }
+  async function retire(ids: string[], retired: boolean, why = ''): Promise<void> {
+    await api('post', '/api/things/retire', {}, { body: { ids, retired, why } })
+  }
+  async function addPlace(input: PlaceInput): Promise<void> {
+    await api('post', '/api/places', {}, { body: plain(input) })
+  }
+  async function changePlace(id: string, input: PlaceInput): Promise<void> {
+    await api('put', '/api/places/:id', { id }, { body: plain(input) })
+  }
+  async function removePlace(id: string): Promise<void> {
+    await api('delete', '/api/places/:id', { id })
+  }
+  async function sort(): Promise<void> {
+    await api('post', '/api/things/sort')
+  }
+
+  return {
+    board,
+    state,
+    problem,
+    placeById,
+    things,
+    pathOf,
+    load,
+    move,
+    setLevel,
+    retire,
+    addPlace,
+    changePlace,
+    removePlace,
+    sort,
+  }
+})

@@ -1,0 +1,60 @@
+import { skinPlace } from '#core/complexion/skin'
+import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
+import type { Thing } from '#core/stock/thing'
+import { plural, percent } from './words'
+
+/* Things as an artist calls them. */
+
+/** What something is, in a word: a brush by its shape. */
+export const kindInWords = ({ kind, shape }: Pick<Thing, 'kind' | 'shape'>): string =>
+  kind === UNKNOWN_KIND ? 'not sorted yet' : shape || kind
+
+/** Every kind by the word it is chosen by. */
+export const kindChoice = (kind: OwnedKind) => ({
+  value: kind,
+  title: kind === UNKNOWN_KIND ? 'something else' : (kind as string),
+})
+
+const LIKE_SKIN: readonly OwnedKind[] = ['foundation', 'concealer']
+
+/** What it is and, of what a skin is matched with, where it sits. */
+export function thingInWords(t: Thing): string {
+  const place = t.lab && LIKE_SKIN.includes(t.kind) ? skinPlace(t.lab) : null
+  return [
+    t.pans.length > 0 ? `${t.kind} palette, ${plural(t.pans.length, 'pan')}` : kindInWords(t),
+    place ? `depth ${place.depth.toFixed(1)} ${place.undertone}` : '',
+    t.colourMissing ? 'colour not told' : '',
+    t.family && t.family !== 'unknown' && place ? t.family : '',
+    t.percent === null ? '' : `${t.percent} %`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+/** How much of it there is: brushes are counted, packs too, bottles are so full. */
+export function leftInWords(t: Thing): string {
+  if (t.retiredAt) return 'retired'
+  if (t.sort === 'tool') return t.count === 1 ? '1' : `${t.count}`
+  if (t.level === 0) return 'empty'
+  if (t.measure === 'piece' && t.size > 1) return `${Math.round(t.size * t.level * t.count)} of ${Math.round(t.size)}`
+  if (t.measure === 'pair') return plural(Math.max(1, Math.round(t.size * t.level)), 'pair')
+  return percent(t.level)
+}
+
+/** A thing as it is read out: its name, what it is and how much is left. */
+export const thingAloud = (t: Thing, count: number): string =>
+  `${t.name}, ${thingInWords(t)}, ${t.sort === 'tool' ? plural(count, 'piece') : `${leftInWords(t)}${count > 1 ? `, ${count} of it` : ''}`}`
+
+export const kilos = (g: number): string => (g < 995 ? `${Math.round(g)} g` : `${(g / 1000).toFixed(1)} kg`)
+export const litres = (ml: number): string => `${(ml / 1000).toFixed(1)} l`
+
+/** What is left, as a glance says it. */
+export const QUARTERS: readonly (readonly [number, string])[] = [
+  [0, 'empty'],
+  [0.25, '¼'],
+  [0.5, '½'],
+  [0.75, '¾'],
+  [1, 'full'],
+]
+/** The quarter mark nearest to a level. */
+export const quarterOf = (level: number): number => Math.round(level * 4) / 4

@@ -1,0 +1,184 @@
+import { difference } from '../colour/difference'
+import type { Lab } from '../colour/lab'
+import { STRONGEST_DISINFECTING } from './gear'
+import { UNKNOWN_KIND, type OwnedKind } from './kinds'
+import { isCarried, limitsOf, within, totalHeft, type Limits, type PlaceNode } from './places'
+import { isLow, isPast, isUsed, type Thing } from './thing'
+
+/* What of the kit needs a word, and why: only what somebody would do something about. */
+
+// prettier-ignore
+export const NOTICE_KINDS = [
+  'past its day', 'empty', 'low', 'too heavy', 'too full', 'too strong', 'one colour twice', 'colour not told', 'not sorted',
+] as const
+export type NoticeKind = (typeof NOTICE_KINDS)[number]
+
+export interface Notice {
+  what: NoticeKind
+  /** What it is about, in the order it is named. */
+  units: string[]
+  /** A place it is about, or one that the remedy is at. */
+  placeId: string | null
+  title: string
+  /** Why it is said; without its day. */
+  text: string
+  /** Since when, ISO date. */
+  day: string | null
+  /** Colour that stands for it. */
+  lab: Lab | null
+  /** Units that stand elsewhere and would mend it. */
+  spare: string[]
+}
+
+export interface PlacedLimits extends PlaceNode {
+  name: string
+  own: Limits
+}
+
+const named = (things: readonly Thing[]) => {
+  const [first, ...rest] = [...new Set(things.map(t => t.name))]
+  if (rest.length === 0) return first ?? ''
+  return rest.length === 1 ? `${first} and ${rest[0]}` : `${first}, ${rest[0]} and ${rest.length - 1} more`
+}
+const notice = (what: NoticeKind, things: readonly Thing[], text: string, more: Partial<Notice> = {}): Notice => ({
+  what,
+  units: things.map(t => t.id),
+  placeId: null,
+  title: named(things),
+  text,
+  day: null,
+  lab: things.find(t => t.lab)?.lab ?? null,
+  spare: [],
+  ...more,
+})
+
+/** Everything of a kit that needs a word, what is most pressing first. */
+export function noticesOf(things: readonly Thing[], places: readonly PlacedLimits[], today: string): Notice[] {
+  const used = things.filter(isUsed)
+  return [
+    ...pastTheirDay(used, today),
+    ...runningOut(used, places),
+    ...overLimits(used, places),
+    ...tooStrong(used),
+    ...doubles(used),
+    ...toBeTold(used),
+  ]
+}
+
+const pastTheirDay = (things: readonly Thing[], today: string): Notice[] =>
+  things
+    .filter(t => isPast(t, today))
+    .sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1))
+    .map(t => notice('past its day', [t], 'past its last day: do not put it on anybody', { day: t.useBy }))
+
+/** Empty and nearly so, where no other of the same stands beside it; what is at home refills before anything is bought. */
+function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
+  const sortAt = new Map(places.map(p => [p.id, p.sort]))
+  const isAlong = (t: Thing) => t.placeId !== null && isCarried(sortAt.get(t.placeId) ?? 'home')
+  const byProduct = new Map<string, Thing[]>()
+  for (const t of things) byProduct.set(t.productId, [...(byProduct.get(t.productId) ?? []), t])
+  const found: Notice[] = []
+  for (const all of byProduct.values()) {
+    const out = all.filter(t => t.level === 0 && t.pans.length === 0)
+    const scarce = all.filter(isLow)
+    const full = all.filter(t => t.level > 0 && !isLow(t))
+    const [worst] = out.length > 0 ? out : scarce
+    if (!worst || full.some(isAlong)) continue
+    const spare = full.filter(t => !isAlong(t))
+    const what = worst.level === 0 ? 'empty' : 'low'
+    const at = places.find(p => p.id === spare[0]?.placeId)
+    const left = what === 'empty' ? 'empty' : 'nearly empty'
+    const rest =
+      spare.length > 0 ? `${at?.name ?? 'elsewhere'} has ${countOf(spare)} to take its place` : 'no other is owned'
+    const text = `${left}; ${rest}`
+    found.push(notice(what, [worst], text, { spare: spare.map(t => t.id), placeId: at?.id ?? null }))
+  }
+  return found.sort((x, y) => NOTICE_KINDS.indexOf(x.what) - NOTICE_KINDS.indexOf(y.what))
+}
+const countOf = (things: readonly Thing[]) => {
+  const count = things.reduce((sum, t) => sum + t.count, 0)
+  return count === 1 ? 'one' : `${count}`
+}
+
+function overLimits(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
+  return places.flatMap(place => {
+    const ids = within(places, place.id)
+    const { massG, roomMl } = totalHeft(things.filter(t => t.placeId !== null && ids.has(t.placeId)))
+    const { limitG, volumeMl } = limitsOf(place.sort, place.own)
+    const over = (what: NoticeKind, text: string) => notice(what, [], text, { placeId: place.id, title: place.name })
+    return [
+      ...(limitG !== null && massG > limitG
+        ? [
+            over(
+              'too heavy',
+              `${kilos(massG)} kg where ${kilos(limitG)} kg is the limit: ${kilos(massG - limitG)} kg too much`,
+            ),
+          ]
+        : []),
+      ...(volumeMl !== null && roomMl > volumeMl
+        ? [over('too full', `${litres(roomMl)} l of things in ${litres(volumeMl)} l of room`)]
+        : []),
+    ]
+  })
+}
+const kilos = (g: number) => (g / 1000).toFixed(1)
+const litres = (ml: number) => (ml / 1000).toFixed(1)
+
+const tooStrong = (things: readonly Thing[]): Notice[] =>
+  things
+    .filter(t => t.kind === 'alcohol' && (t.percent ?? 0) > STRONGEST_DISINFECTING)
+    .map(t =>
+      notice(
+        'too strong',
+        [t],
+        `${t.percent} % evaporates before it disinfects. For body colour it is right; for disinfecting thin it to 70 % with distilled water`,
+      ),
+    )
+
+/** Kinds of which one colour twice is money spent twice; a base of one shade in two formulas is not. */
+// prettier-ignore
+const DOUBLED: readonly OwnedKind[] = [
+  'foundation', 'concealer', 'corrector', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'lip liner', 'lip colour', 'gloss',
+]
+const ONE_COLOUR = 2
+
+/** Products of one kind, formula and finish that nobody tells apart. */
+function doubles(things: readonly Thing[]): Notice[] {
+  const once = [
+    ...new Map(things.flatMap(t => (t.lab && DOUBLED.includes(t.kind) ? [[t.productId, t] as const] : []))).values(),
+  ]
+  const alike = new Map<string, Thing[]>()
+  for (const t of once) {
+    const key = `${t.kind} ${t.family ?? ''} ${t.finish ?? ''}`
+    alike.set(key, [...(alike.get(key) ?? []), t])
+  }
+  const found: Notice[] = []
+  for (const all of alike.values()) {
+    const byLightness = [...all].sort((x, y) => x.lab!.L - y.lab!.L)
+    const taken = new Set<string>()
+    for (const [i, t] of byLightness.entries()) {
+      if (taken.has(t.productId)) continue
+      const same = [t]
+      for (let k = i + 1; k < byLightness.length && byLightness[k]!.lab!.L - t.lab!.L < 2 * ONE_COLOUR; k++) {
+        const other = byLightness[k]!
+        if (!taken.has(other.productId) && difference(t.lab!, other.lab!) < ONE_COLOUR) same.push(other)
+      }
+      if (same.length < 2) continue
+      for (const s of same) taken.add(s.productId)
+      const times = same.length === 2 ? 'twice' : same.length === 3 ? 'three times' : `${same.length} times`
+      found.push(notice('one colour twice', same, `one colour ${times}: nobody tells them apart on skin`))
+    }
+  }
+  return found
+}
+
+function toBeTold(things: readonly Thing[]): Notice[] {
+  const colours = things.filter(t => t.colourMissing)
+  const kinds = things.filter(t => t.kind === UNKNOWN_KIND)
+  return [
+    ...(colours.length > 0
+      ? [notice('colour not told', colours, 'their colour is not known, so nothing is matched with them yet')]
+      : []),
+    ...(kinds.length > 0 ? [notice('not sorted', kinds, 'nobody has said what they are')] : []),
+  ]
+}

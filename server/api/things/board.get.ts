@@ -1,0 +1,3 @@
+import { board } from '../../services/board'
+
+export default defineEventHandler(() => board())

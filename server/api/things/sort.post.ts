@@ -1,0 +1,4 @@
+import { sortIntoPouches } from '../../services/board'
+import { acts } from '../../utils/handlers'
+
+export default acts(sortIntoPouches)

@@ -1,0 +1,85 @@
+import { inOrder, limitsOf, totalHeft, within } from '#core/stock/places'
+import { noticesOf, type Notice } from '#core/stock/notices'
+import { isUsed, type Thing } from '#core/stock/thing'
+import type { Board, BoardPlace, Standing } from '#shared/records/things'
+import { today } from '#shared/today'
+import { command } from './command'
+import { moveOne, placeLines, pouchFor, usualPouches } from './places'
+import { allThings } from './things'
+import { USUAL_PLACE } from './units'
+import { untilWritten } from './untilWritten'
+
+/* The kit as it stands: what is in each place, in sum and by the thing, and what needs a word. */
+
+const standing = (things: readonly Thing[]): Standing => ({
+  ...totalHeft(things),
+  count: things.length,
+  worthMinor: things.reduce((sum, t) => sum + (t.priceMinor ?? 0), 0),
+})
+
+// More than fit on a screen are asked for by the place.
+const DRAWN = 60
+
+/** The kit as it stands: places in order with what is in them, and what needs a word. */
+export const board = untilWritten(readBoard, today)
+
+async function readBoard(): Promise<Board> {
+  const lines = await placeLines()
+  const all = await allThings()
+  const used = all.filter(isUsed)
+  const at = new Map<string | null, Thing[]>()
+  const known = new Set(lines.map(p => p.id))
+  for (const t of used) {
+    const where = t.placeId !== null && known.has(t.placeId) ? t.placeId : null
+    const there = at.get(where)
+    if (there) there.push(t)
+    else at.set(where, [t])
+  }
+  const placesDrawn = inOrder(lines).map(({ place, depth }): BoardPlace => {
+    const here = at.get(place.id) ?? []
+    const inside = [...within(lines, place.id)].flatMap(id => at.get(id) ?? [])
+    return {
+      ...place,
+      depth,
+      limits: limitsOf(place.sort, place.own),
+      here: standing(here),
+      within: standing(inside),
+      things: here.slice(0, DRAWN),
+    }
+  })
+  const nowhere = at.get(null) ?? []
+  return {
+    places: placesDrawn,
+    nowhere: { here: standing(nowhere), things: nowhere.slice(0, DRAWN) },
+    count: standing(used).count,
+    placesUsed: placesDrawn.filter(p => p.depth === 0 && p.within.count > 0).length,
+    retired: all.length - used.length,
+    notices: shortened(noticesOf(used, lines, today())),
+  }
+}
+
+// A list of what needs a word that is longer than a day is read by nobody; each kind of it shows its most pressing.
+const OF_A_KIND = 12
+function shortened(notices: readonly Notice[]): Notice[] {
+  const seen = new Map<string, number>()
+  return notices.filter(n => {
+    const count = (seen.get(n.what) ?? 0) + 1
+    seen.set(n.what, count)
+    return count <= OF_A_KIND
+  })
+}
+
+/** Everything that stands loose in the case or nowhere goes where its kind usually does. */
+export function sortIntoPouches(): Promise<{ moved: number }> {
+  let count = 0
+  return command(
+    () => `${count === 1 ? 'One thing is' : `${count} things are`} in the pouch of their kind now.`,
+    async act => {
+      const pouches = await usualPouches(act)
+      const loose = (await allThings()).filter(t => isUsed(t) && (t.placeId === null || t.placeId === USUAL_PLACE))
+      for (const t of loose) await moveOne(act, t.id, undefined, pouchFor(pouches, t.kind))
+      count = loose.length
+      return { moved: count }
+    },
+  )
+}

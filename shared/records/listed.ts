@@ -1,0 +1,107 @@
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
+import { UNDERTONES, type Undertone } from '#core/complexion/skin'
+import { CLEAR_LAB, FINISHES, type Finish } from '#core/product/item'
+import { USUAL_GEAR, usualMeasure } from '#core/stock/gear'
+import { BRUSH_SHAPES, hasItsColour, isItemKind, OWNED_KINDS, type BrushShape, type OwnedKind } from '#core/stock/kinds'
+import { colourSaid } from '#core/stock/reading/colourWord'
+import { MEASURES, type Measure } from '#core/stock/things'
+import { USUAL_BY_KIND } from '#core/stock/usual'
+import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
+import type { GearInput } from './gear'
+import type { OwnedProductInput } from './kit'
+
+/* A list that was read and looked through, on its way into the kit. */
+
+const isMonthOrDay = (value: unknown) => typeof value === 'string' && /^\d{4}-\d{2}(-\d{2})?$/.test(value)
+
+/** A thing of a list as it was agreed; what is left out is what its kind usually is. */
+export class ListedThing {
+  @OneOf(OWNED_KINDS) kind!: OwnedKind
+  @Name(80) name!: string
+  @Whole(1, 500) count: number = 1
+  @Maybe() @Between(0.1, 10_000) size?: number | null
+  @Maybe() @OneOf(MEASURES) measure?: Measure | null
+  @Maybe() @Between(0, 1) level?: number | null
+  @Maybe() @OneOf(FAMILIES) family?: Family | null
+  @Maybe() @OneOf(FINISHES) finish?: Finish | null
+  @Maybe() @OneOf(COVERAGES) coverage?: Coverage | null
+  @Maybe() @Between(1, 12) depth?: number | null
+  @Maybe() @OneOf(UNDERTONES) undertone?: Undertone | null
+  /** A month or a day. */
+  @Maybe()
+  @Text(7, 10)
+  @Satisfies('isMonthOrDay', isMonthOrDay, 'must be a day such as 2026-03-14, or a month such as 2026-03')
+  openedOn?: string | null
+  /** Of a brush. */
+  @Maybe() @OneOf(['', ...BRUSH_SHAPES]) shape?: BrushShape | '' | null
+  /** Colours of a palette. */
+  @Maybe() @Whole(1, 120) pans?: number | null
+  @Lines(120, 80) panNames: string[] = []
+  @Maybe() @Id() placeId?: string | null
+}
+
+export class ListedInput {
+  @Many(() => ListedThing, 2000, 1) things!: ListedThing[]
+  /** Whether what names no place goes into the pouch of its kind; else it goes where new things are put. */
+  @YesNo() intoPouches: boolean = false
+}
+
+/** The first day of a month: a bottle that was opened in March was opened at the latest then. */
+const dayOf = (openedOn: string | null | undefined) =>
+  openedOn ? (openedOn.length === 7 ? `${openedOn}-01` : openedOn) : null
+
+// A list says "95 % alcohol" in its name.
+const percentIn = (name: string): number | null => {
+  const said = /(\d{1,3}(?:[.,]\d+)?)\s*%/.exec(name)
+  const percent = said ? Number(said[1]!.replace(',', '.')) : Number.NaN
+  return percent > 0 && percent <= 100 ? percent : null
+}
+
+export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): GearInput => ({
+  kind: thing.kind,
+  brand: '',
+  shade: thing.name,
+  shape: thing.kind === 'brush' ? (thing.shape ?? '') : '',
+  percent: thing.kind === 'alcohol' ? percentIn(thing.name) : null,
+  count: thing.count,
+  sizeMl: thing.size ?? USUAL_GEAR[thing.kind].size,
+  measure: thing.measure ?? usualMeasure(thing.kind),
+  level: thing.level ?? 1,
+  openedOn: dayOf(thing.openedOn),
+  priceMinor: null,
+  notes: '',
+})
+
+/** A cosmetic as the list has it. @param name of a pan, where it is one of a palette */
+export function productOfListed(
+  thing: ListedThing & { kind: OwnedProductInput['kind'] },
+  name = thing.name,
+): OwnedProductInput {
+  const usual = USUAL_BY_KIND[thing.kind]
+  const lab = colourSaid(thing.kind, name, thing.depth ?? null, thing.undertone ?? null)
+  return {
+    kind: thing.kind,
+    brand: '',
+    range: '',
+    shade: name,
+    lab: lab ?? { ...CLEAR_LAB },
+    colourSource: lab ? 'depth word' : hasItsColour(thing.kind) && !/\bclear\b/i.test(name) ? 'unknown' : 'clear',
+    coverage: thing.coverage ?? usual.coverage,
+    family: thing.family ?? usual.family,
+    finish: thing.finish ?? usual.finish,
+    inci: '',
+    flagFixes: {},
+    sizeMl: Math.min(1000, thing.size ?? usual.size),
+    measure: thing.measure ?? usualMeasure(thing.kind),
+    strength: 1,
+    level: thing.level ?? 1,
+    openedOn: dayOf(thing.openedOn),
+    priceMinor: null,
+    notes: '',
+  }
+}
+
+type Kinded<K extends OwnedKind> = ListedThing & { kind: K }
+export const isListedCosmetic = (thing: ListedThing): thing is Kinded<OwnedProductInput['kind']> =>
+  isItemKind(thing.kind)
+export const isListedGear = (thing: ListedThing): thing is Kinded<GearInput['kind']> => !isItemKind(thing.kind)

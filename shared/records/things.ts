@@ -1,0 +1,105 @@
+import { PURPOSES, type Purpose } from '#core/stock/kinds'
+import type { Heft } from '#core/stock/heft'
+import type { Notice } from '#core/stock/notices'
+import type { Limits } from '#core/stock/places'
+import type { Thing } from '#core/stock/thing'
+import { PLACE_SORTS, type PlaceSort } from '#core/stock/things'
+import { Between, Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, OneOf, Text, Whole, YesNo } from '../rules'
+
+export const THING_STATES = ['in use', 'past its day', 'low or empty', 'to be told', 'retired', 'all'] as const
+export type ThingState = (typeof THING_STATES)[number]
+export const THING_ORDERS = ['use', 'name', 'place', 'count', 'level', 'useBy', 'mass', 'price', 'colour'] as const
+export type ThingOrder = (typeof THING_ORDERS)[number]
+/** Where what nobody has placed is looked for. */
+export const NOWHERE = 'nowhere'
+
+/** What a list of things is asked for. */
+export class ThingQuery {
+  @Text(0, 100) q: string = ''
+  @OneOf(['all', ...PURPOSES]) purpose: Purpose | 'all' = 'all'
+  /** A place and what stands in it, `nowhere` for what nobody has placed; empty for everywhere. */
+  @Text(0, 64) place: string = ''
+  @OneOf(THING_STATES) state: ThingState = 'in use'
+  @OneOf(THING_ORDERS) order: ThingOrder = 'use'
+  @OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
+  /** Where the page before ended. */
+  @Text(0, 400) cursor: string = ''
+  @Whole(1, 200) limit: number = 100
+}
+
+export interface ThingPage {
+  lines: Thing[]
+  next: string | null
+  count: number
+}
+
+/** A place as it is written. */
+export class PlaceInput {
+  @OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
+  @Name(60) name!: string
+  @Maybe() @Id() parentId?: string | null
+  @Whole(0, 10_000) position: number = 0
+  /** What it takes, where somebody measured. */
+  @Maybe() @Between(1, 1_000_000, 'ml') volumeMl?: number | null
+  @Maybe() @Between(1, 1_000_000, 'g') limitG?: number | null
+  @MadeFrom() version?: number
+}
+
+/** Units, or so many of a set, that go to one place. */
+export class MovedUnitInput {
+  @Id() id!: string
+  /** So many of a set; all of them, when left out. */
+  @Maybe() @Whole(1, 10_000) count?: number
+}
+export class MoveInput {
+  @Many(() => MovedUnitInput, 2000, 1) @Distinct('id') units!: MovedUnitInput[]
+  /** Null for nowhere. */
+  @Maybe() @Id() placeId?: string | null
+}
+
+/** Units that go out of use, or come back into it. */
+export class RetireUnitsInput {
+  @Ids(2000) ids!: string[]
+  @YesNo() retired!: boolean
+  /** Why it went. */
+  @Text(0, 200) why: string = ''
+}
+
+export interface PlaceLine {
+  id: string
+  parentId: string | null
+  sort: PlaceSort
+  name: string
+  position: number
+  version: number
+  /** As somebody measured it; null for the usual. */
+  own: Limits
+}
+
+/** What stands in a place, in sum. */
+export interface Standing extends Heft {
+  count: number
+  /** Minor units of what is priced. */
+  worthMinor: number
+}
+
+export interface BoardPlace extends PlaceLine {
+  depth: number
+  limits: Limits
+  /** Of this place alone, and with all that stands in it. */
+  here: Standing
+  within: Standing
+  /** The first of what stands here, in the order of the work. */
+  things: Thing[]
+}
+
+/** The kit as it stands. */
+export interface Board {
+  places: BoardPlace[]
+  nowhere: { here: Standing; things: Thing[] }
+  /** Physical things that are in use, and places they stand in. */
+  count: number
+  placesUsed: number
+  retired: number
+  notices: Notice[]
+}
