@@ -2,7 +2,7 @@ import { expect } from '@playwright/test'
 import { test } from './ground'
 
 test('a bottle needs a name and a place; nothing typed is lost, and undo takes it out again', async ({ page }) => {
-  await page.goto('/kit?add')
+  await page.goto('/kit?view=table&add')
   await page.getByLabel('Name on the bottle').fill('   ')
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
   await expect(page.getByText('must not be blank')).toBeVisible()
@@ -22,15 +22,16 @@ test('a bottle needs a name and a place; nothing typed is lost, and undo takes i
   await page.getByLabel('Size, ml or g').fill('30')
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
 
+  await page.getByRole('textbox', { name: 'Search the kit' }).fill('heron')
   const row = page.getByRole('row', { name: /Heron Grey/ })
-  await expect(row).toContainText('11.5')
+  await expect(row).toContainText('depth 11.5')
   await expect(row).toContainText('32.50')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(row).toHaveCount(0)
 })
 
 test('beside a bottle, by colour, edit, retire, delete, each with its way back', async ({ page }) => {
-  await page.goto('/kit?add')
+  await page.goto('/kit?view=table&add')
   await page.getByLabel('Name on the bottle').fill('Mudlark')
   await page.getByRole('button', { name: 'By colour' }).click()
   await page.getByLabel('L*').fill('140')
@@ -40,8 +41,9 @@ test('beside a bottle, by colour, edit, retire, delete, each with its way back',
   await expect(page.getByText('must be a number from 0 to 100')).toBeVisible()
   await page.getByLabel('L*').fill('58')
   await page.getByRole('button', { name: 'Put it in the kit' }).click()
+  await page.getByRole('textbox', { name: 'Search the kit' }).fill('mudlark')
   const row = page.getByRole('row', { name: /Mudlark/ })
-  await expect(row).toContainText('5.0')
+  await expect(row).toContainText('depth 5.0')
 
   await page.getByRole('button', { name: 'Edit Mudlark' }).click()
   await page.getByRole('button', { name: 'Beside a bottle' }).click()
@@ -49,9 +51,9 @@ test('beside a bottle, by colour, edit, retire, delete, each with its way back',
   await page.getByRole('option', { name: 'Keel' }).click()
   await page.getByRole('button', { name: 'a little deeper' }).click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(row).toContainText('10.8')
+  await expect(row).toContainText('depth 10.8')
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(row).toContainText('5.0')
+  await expect(row).toContainText('depth 5.0')
 
   await page.getByRole('button', { name: 'Retire Mudlark' }).click()
   await expect(row).toHaveCount(0)
@@ -69,9 +71,9 @@ test('search, filter and sort the kit', async ({ page }) => {
   await page.goto('/kit')
   await page.getByRole('textbox', { name: 'Search the kit' }).fill('lantern cream')
   await expect(page.getByRole('row')).toHaveCount(4)
-  await page.getByRole('columnheader', { name: /^Shade/ }).click()
+  await page.getByRole('columnheader', { name: /^Name/ }).click()
   await expect(page.getByRole('row').nth(1)).toContainText('Ember')
-  await page.getByRole('columnheader', { name: /^Shade/ }).click()
+  await page.getByRole('columnheader', { name: /^Name/ }).click()
   await expect(page.getByRole('row').nth(1)).toContainText('Wick')
   await page.getByRole('textbox', { name: 'Search the kit' }).fill('nothing of the sort')
   await page.getByRole('button', { name: 'Show everything' }).click()

@@ -53,7 +53,7 @@ test('what differs that day is for one face alone, and can be as the job again',
 })
 
 test('the history tells what was changed, and takes it back after a reload too', async ({ page }) => {
-  await page.goto('/kit')
+  await page.goto('/kit?view=table')
   await page.getByRole('button', { name: 'Retire Dune', exact: true }).click()
   await expect(page.getByText('Dune is retired.')).toBeVisible()
   await page.reload()
@@ -73,13 +73,13 @@ test('two tabs: what was changed in the other is shown beside what was typed her
   page,
   context,
 }) => {
-  await page.goto('/kit')
+  await page.goto('/kit?view=table')
   await page.getByRole('button', { name: 'Edit Reed' }).first().click()
   const here = page.getByRole('dialog')
   await here.getByLabel('Notes').fill('typed here')
 
   const other = await context.newPage()
-  await other.goto('/kit')
+  await other.goto('/kit?view=table')
   await other.getByRole('button', { name: 'Edit Reed' }).first().click()
   await other.getByRole('dialog').getByLabel('Notes').fill('typed in the other tab')
   await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click()

@@ -23,6 +23,10 @@ function showTable(query: Partial<ThingQuery>) {
   Object.assign(asked, { q: '', purpose: 'all', place: '', state: 'in use', ...query })
   void router.push({ query: { view: 'table' } })
 }
+function ask(query: Partial<ThingQuery>) {
+  Object.assign(asked, query)
+  if (route.query.view !== 'table') void router.replace({ query: { view: 'table' } })
+}
 function showBoard() {
   asked.q = ''
   void router.push({ query: {} })
@@ -141,7 +145,7 @@ const title = computed(() => {
     </header>
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
     <template v-if="b.count > 0 || isTable">
-      <KitTable v-if="isTable" :asked="asked" @ask="query => Object.assign(asked, query)" @edit="edit" />
+      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" />
       <div v-else class="stand">
         <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
         <aside>

@@ -4,6 +4,7 @@ import {
   gearOfListed,
   isListedCosmetic,
   isListedGear,
+  packed,
   productOfListed,
   type ListedInput,
   type ListedThing,
@@ -61,7 +62,8 @@ async function productLike(act: Act, columns: Columns & { kind: ListedThing['kin
   return id
 }
 
-async function addOne(act: Act, thing: ListedThing, placeId: string | undefined, known: Known): Promise<void> {
+async function addOne(act: Act, said: ListedThing, placeId: string | undefined, known: Known): Promise<void> {
+  const thing = packed(said)
   const where = placeId === undefined ? {} : { placeId }
   if (isListedGear(thing)) {
     const gear = gearOfListed(thing)

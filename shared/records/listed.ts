@@ -2,7 +2,15 @@ import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexio
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
 import { CLEAR_LAB, FINISHES, type Finish } from '#core/product/item'
 import { USUAL_GEAR, usualMeasure } from '#core/stock/gear'
-import { BRUSH_SHAPES, hasItsColour, isItemKind, OWNED_KINDS, type BrushShape, type OwnedKind } from '#core/stock/kinds'
+import {
+  BRUSH_SHAPES,
+  hasItsColour,
+  isItemKind,
+  isToolKind,
+  OWNED_KINDS,
+  type BrushShape,
+  type OwnedKind,
+} from '#core/stock/kinds'
 import { colourSaid } from '#core/stock/reading/colourWord'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
@@ -55,6 +63,21 @@ const percentIn = (name: string): number | null => {
   const said = /(\d{1,3}(?:[.,]\d+)?)\s*%/.exec(name)
   const percent = said ? Number(said[1]!.replace(',', '.')) : Number.NaN
   return percent > 0 && percent <= 100 ? percent : null
+}
+
+// So few are packs, more are what is in one: "2 tissues", "60 lip applicators".
+const MOST_PACKS = 6
+
+/**
+ * A list counts what is in a pack: "60 lip applicators" are one pack of sixty, "5 lashes" five pairs in a box. Tools, bottles and what a
+ * line gives a size of are as many as it says.
+ */
+export function packed<T extends ListedThing>(thing: T): T {
+  if (thing.count === 1 || (thing.size ?? null) !== null || isToolKind(thing.kind)) return thing
+  const measure = usualMeasure(thing.kind)
+  const usual = isItemKind(thing.kind) ? USUAL_BY_KIND[thing.kind].size : USUAL_GEAR[thing.kind].size
+  const isPack = measure === 'pair' || (measure === 'piece' && usual > 1 && thing.count > MOST_PACKS)
+  return isPack ? { ...thing, count: 1, size: thing.count, measure } : thing
 }
 
 export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): GearInput => ({

@@ -7,16 +7,16 @@ const kind = defineModel<OwnedKind | null>({ required: true })
 </script>
 
 <template>
-  <v-autocomplete
-    v-model="kind"
-    class="kinds"
-    :items="OWNED_KINDS.map(kindChoice)"
-    label="Kind"
-    :aria-label="`Kind of ${name}`"
-    density="compact"
-    auto-select-first
-    hide-details
-  />
+  <div role="group" :aria-label="name" class="kinds">
+    <v-autocomplete
+      v-model="kind"
+      :items="OWNED_KINDS.map(kindChoice)"
+      label="Kind"
+      density="compact"
+      auto-select-first
+      hide-details
+    />
+  </div>
 </template>
 
 <style scoped>

@@ -51,7 +51,11 @@ const loose = computed(() => {
       @drop="drop"
       @more="emit('more', 'nowhere')"
     />
-    <section v-for="{ root, inside } in sections" :key="root.id" :aria-label="root.name">
+    <section
+      v-for="{ root, inside } in sections"
+      :key="root.id"
+      :aria-label="inside.length > 0 ? root.name : undefined"
+    >
       <div v-if="inside.length > 0" class="root">
         <h2 class="free">{{ root.name }}</h2>
         <span class="small" :class="{ strong: root.limits.limitG !== null && root.within.massG > root.limits.limitG }"

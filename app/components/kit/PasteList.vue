@@ -4,6 +4,7 @@ import { colourSaid } from '#core/stock/reading/colourWord'
 import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import { ListedInput } from '#shared/records/listed'
 import { today } from '#shared/today'
+import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 
 /** A list as it is pasted, what was understood of it, and nothing saved until somebody has looked. */
@@ -108,7 +109,7 @@ async function save() {
     placeId: into.value === POUCHES ? null : into.value,
   }))
   const saved = await submit({ things, intoPouches: into.value === POUCHES }, input =>
-    api('post', '/api/things/list', {}, { body: input }),
+    api('post', '/api/things/list', {}, { body: plain(input) }),
   )
   if (!saved) return
   typed.text = ''

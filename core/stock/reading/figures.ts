@@ -188,7 +188,8 @@ export function readCount(words: readonly Word[]): number | null {
     && words[1]?.text !== '%'
     && Number.isInteger(leading)
     && leading >= 1
-    && leading < 100
+    // Nobody counts to 137: that is the number of a shade. "200 buds" are counted.
+    && (leading < 100 || (leading < 1000 && leading % 10 === 0))
     && words.length > 1
   ) {
     markRead(first)

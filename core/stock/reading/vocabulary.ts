@@ -52,10 +52,10 @@ const COSMETICS: Partial<Record<ItemKind, string>> = {
 }
 // prettier-ignore
 const TOOLS: Partial<Record<ToolKind, string>> = {
-  'brush': 'brush|brushes|brush set|pinsel|pinceau|pinceaux|brush kit|pinselset|kabuki|buffing brush|duo-fibre|stippling brush',
+  'brush': 'brush|brushes|brush set|brow brush|eyebrow brush|pinsel|pinceau|pinceaux|brush kit|pinselset|kabuki|buffing brush|duo-fibre|stippling brush',
   'sponge': 'sponge|sponges|makeup sponge|blending sponge|beauty sponge|schwamm|schwammchen|eponge|eponges|body sponge|latex sponge|wedge|wedges|sponge wedges|latex-free sponge|stipple sponge',
   'puff': 'puff|powder puff|puffs|quaste|puderquaste|houppette|houppettes|velour puff',
-  'spoolie': 'spoolie|spoolies|brow comb|brow brush|lash comb|augenbrauenburstchen|goupillon',
+  'spoolie': 'spoolie|spoolies|brow comb|lash comb|augenbrauenburstchen|goupillon',
   'tweezers': 'tweezers|tweezer|pinzette|pinzetten|pince a epiler|pince',
   'scissors': 'scissors|lash scissors|brow scissors|small scissors|schere|nagelschere|ciseaux|shears|nail scissors',
   'lash curler': 'lash curler|eyelash curler|eyelash curlers|lash curlers|wimpernzange|recourbe-cils|recourbe cils|curler|heated lash curler',
