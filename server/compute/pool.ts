@@ -4,9 +4,10 @@ import { Piscina } from 'piscina'
 import type { BaseOffer, BasesWish } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
+import type { AuditQuestion } from '#shared/auditQuestion'
 import type { PlanRecords } from '#shared/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
-import type { Job, PlanJob, PlanReply, Reply } from '../workers/compute'
+import type { AuditReply, Job, PlanJob, PlanReply, Reply } from '../workers/compute'
 import { computeHeapMb, workersFolder } from '../config'
 import { errorDetail, log } from '../log'
 import { BadInput, Problem } from '../utils/problems'
@@ -118,8 +119,20 @@ async function computeFor({ kit, ...records }: PlanRecords, what: Pick<PlanJob, 
   return reply
 }
 
+/** What the kit can do of a standard. */
+export async function computeAudit(question: AuditQuestion, asking: Asking): Promise<AuditReply> {
+  const reply = await compute({ task: 'audit', question }, 'screen', USUAL_MS, asking)
+  if ('audit' in reply) return reply
+  throw new Problem(503, 'out-of-time', 'This audit takes too long: choose a place, or a standard that asks less.')
+}
+
 /** One job in its turn, ended a little after its time is over or when nobody waits any more. */
-function compute(job: Job, lane: Lane, limitMs: number, { caller, signal }: Asking): Promise<Reply | PlanReply> {
+function compute(
+  job: Job,
+  lane: Lane,
+  limitMs: number,
+  { caller, signal }: Asking,
+): Promise<Reply | PlanReply | AuditReply> {
   return queue.run(
     lane,
     caller,
@@ -129,7 +142,7 @@ function compute(job: Job, lane: Lane, limitMs: number, { caller, signal }: Aski
       signal.addEventListener('abort', end, { once: true })
       const timer = setTimeout(end, limitMs * GRACE + GRACE_MS)
       try {
-        return (await startPool().run(job, { signal: ended.signal })) as Reply | PlanReply
+        return (await startPool().run(job, { signal: ended.signal })) as Reply | PlanReply | AuditReply
       } catch (problem) {
         if (signal.aborted) throw new GivenUp()
         if (ended.signal.aborted) return { outOfTime: limitMs }

@@ -32,6 +32,7 @@ const WORDS: Readonly<Record<string, string>> = {
   purchases: 'the purchase list',
   purchaseLines: 'the line of the purchase list',
   settings: 'the methods',
+  standards: 'the standard',
 }
 
 /** Fields by the names the screens give them; others are told as "what was written". */

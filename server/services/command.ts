@@ -36,6 +36,7 @@ export const RECORDS = {
   purchases: tables.purchases,
   purchaseLines: tables.purchaseLines,
   settings: tables.settings,
+  standards: tables.standards,
 } as const
 export type RecordName = keyof typeof RECORDS
 type Columns<N extends RecordName> = (typeof RECORDS)[N]['$inferSelect']

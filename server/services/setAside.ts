@@ -11,6 +11,7 @@ import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
 import { kitProducts, ownedOf, unitOf, type CosmeticRow } from './owned'
+import { standardsKept } from './standards'
 import { allTests, readAllPlanBodies } from './plans'
 import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
 
@@ -29,6 +30,7 @@ const TABLES = {
   recipe: tables.recipes,
   seen: tables.seenVerdicts,
   history: tables.faceHistory,
+  standard: tables.standards,
   job: tables.jobs,
   booking: tables.bookings,
   plan: tables.plans,
@@ -54,6 +56,7 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
     () => allPurchases(),
     readAllPlanBodies,
     () => allJobs(''),
+    () => standardsKept(),
   ]
   for (const read of readers) {
     await read(rest)

@@ -36,6 +36,7 @@ export const SORTS = {
   recipe: { dto: stored.StoredRecipe, word: 'A saved recipe' },
   seen: { dto: stored.StoredSeen, word: 'What was seen of a mix' },
   history: { dto: stored.StoredHistory, word: 'An entry of a face’s history' },
+  standard: { dto: stored.StoredStandard, word: 'A standard of yours' },
   job: { dto: stored.StoredJob, word: 'The job', named: 'name' },
   booking: { dto: stored.StoredBooking, word: 'A booking' },
   plan: { dto: stored.StoredPlan, word: 'A kept plan' },

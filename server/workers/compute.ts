@@ -14,11 +14,13 @@ import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
 import type { KitItem } from '#core/product/item'
 import { dilute } from '#core/hygiene/dilute'
+import { audit, downsize, workedOut, type Audit, type Lighter } from '#core/standard/audit'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { readList } from '#core/stock/reading'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
+import { sceneOfAudit, type AuditQuestion } from '#shared/auditQuestion'
 import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
 import { today } from '#shared/today'
@@ -51,7 +53,16 @@ export interface PlanJob {
   kit?: PlanRecords['kit']
   records: Omit<PlanRecords, 'kit'>
 }
-export type Job = { task: ComputeTask; bytes: Uint8Array } | PlanJob
+export type Job = { task: ComputeTask; bytes: Uint8Array } | PlanJob | AuditJob
+
+export interface AuditJob {
+  task: 'audit'
+  question: AuditQuestion
+}
+export interface AuditReply {
+  audit: Audit
+  lighter: Lighter | null
+}
 
 type Instance<D> = D extends new () => infer T ? T : never
 type Request<T extends ComputeTask> = Instance<Endpoints[T]['request']>
@@ -111,11 +122,24 @@ function planOf(job: PlanJob): PlanReply {
   }
 }
 
-export default function run(job: Job): Reply | PlanReply {
+/** What an audit may think about the fewest things; then it says how far it came. */
+const AUDIT_MS = 4000
+function auditOf({ question }: AuditJob): AuditReply {
+  const scene = sceneOfAudit(question)
+  const worked = workedOut(question.standard, scene)
+  const hurried = { ...scene, due: dueAfter(AUDIT_MS) }
+  return {
+    audit: audit(question.standard, hurried, worked),
+    lighter: question.lighterG === null ? null : downsize(worked, hurried, question.lighterG),
+  }
+}
+
+export default function run(job: Job): Reply | PlanReply | AuditReply {
   const begun = performance.now()
   let limit = 0
   try {
     if (isPlanJob(job)) return planOf(job)
+    if (job.task === 'audit') return auditOf(job)
     const read = readJsonText(job.bytes)
     if (!('value' in read)) return { issues: [read.issue], message: read.message }
     const checked = check<object>(ENDPOINTS[job.task].request, read.value)

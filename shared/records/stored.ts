@@ -28,6 +28,7 @@ import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
 import { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PLAN_KINDS, type PlanKind } from './plans'
 import { Settings } from './settings'
+import { StandardInput } from './standards'
 
 /*
  * Records as they stand in a database: what was accepted when they were written, and the stamps they got. A row that does not keep to
@@ -79,6 +80,11 @@ export class StoredOffer {
   @Between(0.01, 1000) size: number = 30
   @OneOf(MEASURES) measure: Measure = 'ml'
   @Minor() priceMinor!: number
+}
+
+export class StoredStandard {
+  @Id() id!: string
+  @One(() => StandardInput) value!: StandardInput
 }
 
 export class StoredJob extends JobInput {

@@ -12,6 +12,7 @@ import * as meter from '#shared/records/meter'
 import * as mixes from '#shared/records/mixes'
 import * as plans from '#shared/records/plans'
 import * as settings from '#shared/records/settings'
+import * as standards from '#shared/records/standards'
 import * as things from '#shared/records/things'
 import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
 import type { Dto } from '#shared/shape'
@@ -43,6 +44,7 @@ const CLASSES: Record<string, unknown> = {
   ...mixes,
   ...plans,
   ...settings,
+  ...standards,
   ...things,
 }
 const FILE = /^(.*)\.(get|post|put|delete)\.ts$/

@@ -33,6 +33,7 @@ const WORDS: Record<string, string> = {
   purchases: 'Purchase lists',
   purchase_lines: 'Lines of purchase lists',
   settings: 'Methods',
+  standards: 'Standards of the kit',
   simulated_skins: 'Skins the simulated meter sees',
   demo_mark: 'The mark of the demo',
 }

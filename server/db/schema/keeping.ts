@@ -1,7 +1,8 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Settings } from '#shared/records/settings'
 import type { RowChange } from '#shared/records/changes'
-import { version } from './parts'
+import type { Standard } from '#core/standard/standard'
+import { id, version } from './parts'
 import { json } from '../columns'
 
 /** One row. */
@@ -41,3 +42,11 @@ export const erasures = sqliteTable('erasures', {
 
 /** Marks a database that was filled with the demo data, so that nothing else is ever mistaken for it. */
 export const demoMark = sqliteTable('demo_mark', { loadedAt: text('loaded_at').primaryKey() })
+
+/** What a kit must be able to do, as the artist has it: one of ours that was changed, or her own. */
+export const standards = sqliteTable('standards', {
+  id: id(),
+  value: json('value').$type<Standard>().notNull(),
+  version: version(),
+  deletedAt: text('deleted_at'),
+})

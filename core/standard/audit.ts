@@ -1,0 +1,139 @@
+import { cheapestCover, isServed, servedBy, type Cover } from './cover'
+import { pointsOf, type AuditScene, type AuditThing, type NamedPoint } from './points'
+import type { Ability, Standard } from './standard'
+
+/* What a kit can do of a standard, by how little it hangs, and the fewest things that would do as much. */
+
+export const ABILITY_STATES = ['missing', 'thin', 'met', 'doubled'] as const
+/** thin: one failure away from missing. doubled: what is left without the fewest that do it does it again. */
+export type AbilityState = (typeof ABILITY_STATES)[number]
+
+export interface AbilityFound {
+  ability: Ability
+  state: AbilityState
+  /** Points served, of all. */
+  served: number
+  points: number
+  /** Names of points that nothing serves. */
+  lacking: string[]
+  /** The fewest things that carry what it can do, by id. */
+  carriedBy: string[]
+  /** Others that carry some of it too. */
+  also: string[]
+  /** Things without any one of which it would be missing, by id. */
+  hangsOn: string[]
+}
+
+export interface Audit {
+  standard: string
+  abilities: AbilityFound[]
+  /** The fewest things that do all the kit can do of it, by id. */
+  fewest: { ids: string[]; proven: boolean; atLeast: number }
+}
+
+interface Worked {
+  ability: Ability
+  points: NamedPoint[]
+}
+
+// A share of points that is reached but for rounding.
+const SAME = 1e-9
+const countServed = (points: readonly NamedPoint[], has: (thing: number) => boolean): number =>
+  points.reduce((sum, p) => sum + (isServed(p, has) ? 1 : 0), 0)
+const isMet = ({ ability, points }: Worked, has: (thing: number) => boolean): boolean =>
+  points.length > 0 && countServed(points, has) >= ability.share * points.length - SAME
+
+const all = () => true
+/** What is served today is to stay served. */
+const servedNow = (points: readonly NamedPoint[]) => points.filter(p => isServed(p, all))
+const onesOf = (things: readonly AuditThing[]) => things.map(() => 1)
+
+/** Points of every ability of a standard; dear to make, and the same until the kit changes. */
+export const workedOut = ({ abilities }: Standard, scene: AuditScene): Worked[] =>
+  abilities.map(ability => ({ ability, points: pointsOf(ability, scene) }))
+
+export function audit(standard: Standard, scene: AuditScene, worked = workedOut(standard, scene)): Audit {
+  const { things, due } = scene
+  const cost = onesOf(things)
+  const idOf = (t: number) => things[t]!.id
+  const fewest = cheapestCover(
+    cost,
+    worked.flatMap(w => servedNow(w.points)),
+    due,
+  )!
+  return {
+    standard: standard.id,
+    abilities: worked.map(w => found(w, things, cheapestCover(cost, servedNow(w.points), due)!)),
+    fewest: { ids: fewest.chosen.map(idOf), proven: fewest.optimal, atLeast: Math.ceil(fewest.bound - SAME) },
+  }
+}
+
+function found(worked: Worked, things: readonly AuditThing[], { chosen }: Cover): AbilityFound {
+  const { ability, points } = worked
+  const idOf = (t: number) => things[t]!.id
+  const least = new Set(chosen)
+  const useful = new Set(points.flatMap(p => p.ways.flatMap(w => [...w.things])))
+  const met = isMet(worked, all)
+  // Two of one product do not fail together, but a product that is one thing does.
+  // Where a spare is what is asked for, one of two may fail: that is what the other is there for.
+  const isSpare = ability.perFace === undefined && (ability.count ?? 1) > 1
+  const hangsOn = met && !isSpare ? chosen.filter(t => !isMet(worked, other => other !== t)) : []
+  const again = met && isMet(worked, t => !least.has(t))
+  const state = !met ? 'missing' : hangsOn.length > 0 ? 'thin' : again ? 'doubled' : 'met'
+  return {
+    ability,
+    state,
+    served: countServed(points, all),
+    points: points.length,
+    lacking: points.filter(p => !isServed(p, all)).map(lackingOf),
+    carriedBy: chosen.map(idOf),
+    also: [...useful].filter(t => !least.has(t)).map(idOf),
+    hangsOn: hangsOn.map(idOf),
+  }
+}
+
+/** What a point lacks; of what is counted, with how many there are. */
+const lackingOf = (point: NamedPoint): string =>
+  point.need > 1 ? `${point.name}, ${servedBy(point, all)} there` : point.name
+
+export interface Lighter {
+  /** Things that can stay at home and nothing is lost, the heaviest first, by id. */
+  leave: string[]
+  leaveG: number
+  /** No choice that loses nothing leaves more at home than this. */
+  mostG: number
+  proven: boolean
+  /** Whether so much can go as was asked for. */
+  enough: boolean
+}
+
+/**
+ * The most weight that can stay at home while everything the kit can do of a standard it can still do.
+ * @param wantedG so much is to go; of what can go no more than that is named, the heaviest first
+ * @param stays things that stay in whatever they serve, by index
+ */
+export function downsize(
+  worked: readonly Worked[],
+  { things, due }: Pick<AuditScene, 'things' | 'due'>,
+  wantedG: number,
+  stays: ReadonlySet<number> = new Set(),
+): Lighter {
+  const mass = things.map(t => t.massG)
+  const kept = [...stays].map(t => ({ name: '', need: 1, ways: [{ things: [t], gives: 1 }] }))
+  const lightest = cheapestCover(mass, [...worked.flatMap(w => servedNow(w.points)), ...kept], due)!
+  const keep = new Set(lightest.chosen)
+  const total = mass.reduce((sum, g) => sum + g, 0)
+  const free = things
+    .map((t, i) => ({ id: t.id, massG: t.massG, i }))
+    .filter(t => !keep.has(t.i))
+    .sort((x, y) => y.massG - x.massG)
+  const leave: string[] = []
+  let leaveG = 0
+  for (const t of free) {
+    if (leaveG >= wantedG) break
+    leave.push(t.id)
+    leaveG += t.massG
+  }
+  const mostG = total - lightest.bound
+  return { leave, leaveG, mostG, proven: lightest.optimal, enough: leaveG >= wantedG }
+}

@@ -1,0 +1,4 @@
+import { dropStandard } from '../../services/standards'
+import { acts, idOf } from '../../utils/handlers'
+
+export default acts(event => dropStandard(idOf(event)))

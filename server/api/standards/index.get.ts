@@ -1,0 +1,3 @@
+import { allStandards } from '../../services/standards'
+
+export default defineEventHandler(() => allStandards())

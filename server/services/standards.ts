@@ -1,0 +1,162 @@
+import { eq, isNull } from 'drizzle-orm'
+import { within } from '#core/stock/places'
+import { isPast, isUsed, type Thing } from '#core/stock/thing'
+import { SHIPPED_STANDARDS } from '#core/standard/shipped'
+import type { Standard } from '#core/standard/standard'
+import type { HeldThing } from '#shared/auditQuestion'
+import { mixingFacts } from '#shared/kitPigments'
+import { planSettings } from '#shared/planSettings'
+import { today } from '#shared/today'
+import type { AuditAnswer, AuditInput, StandardInput, StandardLine } from '#shared/records/standards'
+import { computeAudit, type Asking } from '../compute/pool'
+import { db } from '../db/connection'
+import { bookings, jobs, standards } from '../db/schema'
+import { Missing } from '../utils/problems'
+import { command } from './command'
+import { rangesThatSeparate } from './kit'
+import { usableKit } from './owned'
+import { placeLines } from './places'
+import { allTests } from './plans'
+import { settings } from './settings'
+import { sound } from './sound'
+import { allThings } from './things'
+
+/* Standards of a kit, ours and the artist's, and what her kit can do of them. */
+
+type Reader = Pick<typeof db, 'select'>
+
+export const standardsKept = async (from: Reader = db) =>
+  sound('standard', await from.select().from(standards).where(isNull(standards.deletedAt)))
+
+/** Every standard there is: ours as the artist changed them, then her own. */
+export async function allStandards(): Promise<StandardLine[]> {
+  const kept = new Map((await standardsKept()).map(s => [s.id, s.value]))
+  const shipped = new Set(SHIPPED_STANDARDS.map(s => s.id))
+  const line = ({ id, name, meant, abilities }: Standard): StandardLine => ({
+    id,
+    name,
+    meant,
+    abilities: abilities.length,
+    shipped: shipped.has(id),
+    changed: kept.has(id),
+  })
+  return [
+    ...SHIPPED_STANDARDS.map(s => line(kept.get(s.id) ?? s)),
+    ...[...kept.values()].filter(s => !shipped.has(s.id)).map(line),
+  ]
+}
+
+/** @throws Missing */
+export async function standardById(id: string): Promise<Standard> {
+  const kept = (await standardsKept()).find(s => s.id === id)?.value
+  const found = kept ?? SHIPPED_STANDARDS.find(s => s.id === id)
+  if (!found) throw new Missing('This standard')
+  return found
+}
+
+/** A standard as its file has it. */
+export async function standardFile(id: string): Promise<StandardInput> {
+  const standard = await standardById(id)
+  return { ...(standard as unknown as StandardInput), format: 'varietas.kit-standard', version: 1 }
+}
+
+/** Keeps a standard under its id, in place of what was there. */
+export function keepStandard(input: StandardInput): Promise<Standard> {
+  return command(`${input.name} is kept.`, async act => {
+    const value = JSON.parse(JSON.stringify(input)) as Standard
+    const [row] = await act.tx.select().from(standards).where(eq(standards.id, input.id))
+    if (row) await act.update('standards', input.id, { value, deletedAt: null })
+    else await act.insert('standards', { id: input.id, value })
+    return value
+  })
+}
+
+/** Lets go of a standard; one of ours is as it came again. */
+export function dropStandard(id: string): Promise<{ id: string }> {
+  return command('The standard is as it was.', async act => {
+    const [row] = await act.tx.select().from(standards).where(eq(standards.id, id))
+    if (!row || row.deletedAt !== null) throw new Missing('This standard')
+    await act.update('standards', id, { deletedAt: new Date().toISOString() })
+    return { id }
+  })
+}
+
+/** Faces of the largest party ahead; of nobody booked, one. */
+async function largestParty(): Promise<number> {
+  const rows = await db
+    .select({ jobId: bookings.jobId, day: jobs.day, gone: jobs.deletedAt, off: bookings.deletedAt })
+    .from(bookings)
+    .innerJoin(jobs, eq(bookings.jobId, jobs.id))
+  const ahead = rows.filter(r => r.gone === null && r.off === null && (r.day === null || r.day >= today()))
+  const counts = new Map<string, number>()
+  for (const { jobId } of ahead) counts.set(jobId, (counts.get(jobId) ?? 0) + 1)
+  return Math.max(1, ...counts.values())
+}
+
+/** How many a thing is when it is counted: pieces of a pack, brushes of a set, one bottle. */
+const countOf = (t: Thing): number =>
+  t.sort === 'supply' && t.measure === 'piece' && t.size > 1 ? Math.round(t.size * t.level) * t.count : t.count
+
+const heldOf = (t: Thing): HeldThing => ({
+  id: t.id,
+  productId: t.productId,
+  kind: t.kind,
+  name: t.name,
+  count: countOf(t),
+  massG: t.massG,
+  shape: t.shape,
+  percent: t.percent,
+  productIds:
+    t.pans.length > 0
+      ? t.pans.filter(p => p.level > 0).map(p => p.productId)
+      : t.sort === 'cosmetic'
+        ? [t.productId]
+        : [],
+})
+
+/** What can be used today: neither empty nor past its day. */
+const isReady = (t: Thing, day: string) => isUsed(t) && t.level > 0 && !isPast(t, day)
+
+/** What the kit, or what stands in one place, can do of a standard, and how much lighter it can be. */
+export async function auditNow(input: AuditInput, asking: Asking): Promise<AuditAnswer> {
+  const standard = input.standard ? (input.standard as unknown as Standard) : await standardById(input.standardId)
+  const day = today()
+  const lines = await placeLines()
+  if (input.placeId && !lines.some(p => p.id === input.placeId)) throw new Missing('This place')
+  const ids = input.placeId ? within(lines, input.placeId) : null
+  const there = (await allThings()).filter(
+    t => isReady(t, day) && (ids === null || (t.placeId !== null && ids.has(t.placeId))),
+  )
+  const kit = await usableKit()
+  const wanted = new Set(there.flatMap(t => heldOf(t).productIds))
+  const methods = await settings()
+  const tests = await allTests()
+  const apart = await rangesThatSeparate()
+  const party = await largestParty()
+  const found = await computeAudit(
+    {
+      standard,
+      things: there.map(heldOf),
+      products: kit.filter(p => wanted.has(p.id)),
+      mixing: mixingFacts(apart, tests.palette, methods),
+      settings: planSettings(methods, tests, apart, day),
+      party,
+      lighterG: input.lighterG ?? null,
+    },
+    asking,
+  )
+  const { id, name, meant } = standard
+  return {
+    standard: { id, name, meant },
+    ...found,
+    party,
+    things: there.map(t => ({
+      id: t.id,
+      productId: t.productId,
+      name: t.name,
+      massG: t.massG,
+      lab: t.lab,
+      kind: t.kind,
+    })),
+  }
+}

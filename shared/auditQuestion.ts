@@ -1,0 +1,82 @@
+import { typicalSkin } from '#core/complexion/skin'
+import { mixingRules, type MixingFacts } from '#core/complexion/mixable'
+import { SLOTS } from '#core/plan/slots'
+import type { PlanSettings } from '#core/plan/settings'
+import type { AuditScene, AuditThing } from '#core/standard/points'
+import type { Standard, SuitedSkin } from '#core/standard/standard'
+import { scoreOf, vetoOf } from '#core/suitability/finding'
+import type { FaceFacts } from '#core/suitability/face'
+import { findingsOn } from '#core/suitability/rules'
+import { USUAL } from '#core/suitability/job'
+import type { KitItem } from '#core/product/item'
+import type { Due } from '#core/due'
+import { factsOf } from './faceFacts'
+import { itemsOf, type UsableProduct } from './planQuestion'
+import { Consultation } from './records/consultation'
+import { FaceInput } from './records/faces'
+import { stranger } from './stranger'
+
+/* What an audit of the kit is computed from, as records: read into items where the computing is done. */
+
+/** A thing with the ids of what it puts on a face. */
+export interface HeldThing extends Omit<AuditThing, 'items'> {
+  productIds: readonly string[]
+}
+
+export interface AuditQuestion {
+  standard: Standard
+  things: readonly HeldThing[]
+  products: readonly UsableProduct[]
+  mixing: MixingFacts
+  settings: PlanSettings
+  /** Faces of the largest party in the book. */
+  party: number
+  /** How much lighter it is to become, grams; null where nobody asked. */
+  lighterG: number | null
+}
+
+/** Somebody with such a skin, of whom nothing else is known. */
+function somebody(skin: SuitedSkin): FaceFacts {
+  const lab = typicalSkin(5, 'neutral')
+  const face: Partial<FaceInput> = { skinType: skin === 'reactive' ? 'normal' : skin }
+  const states = skin === 'reactive' ? ['reactive' as const] : []
+  const zones = skin === 'reactive' ? [{ zone: 'cheeks' as const, type: null, states }] : []
+  return factsOf(stranger(lab, face, { ...new Consultation(), zones }))!
+}
+
+// What rules weigh against it this much is nothing one would choose for them.
+const NOT_FOR_THEM = -1
+
+/** Whether the rules let a product go on somebody with such a skin, without more against it than for it. */
+function suitsIn(settings: PlanSettings): AuditScene['suits'] {
+  const known = new Map<SuitedSkin, FaceFacts>()
+  return (item: KitItem, skin: SuitedSkin) => {
+    const face = known.get(skin) ?? somebody(skin)
+    known.set(skin, face)
+    const slot = SLOTS.find(s => s.kinds.includes(item.kind))
+    if (!slot) return true
+    const findings = findingsOn({
+      item,
+      slot: slot.id,
+      skinType: face.skinType,
+      face,
+      job: USUAL.personal,
+      settings,
+    } as Parameters<typeof findingsOn>[0])
+    return !vetoOf(findings) && scoreOf(findings) > NOT_FOR_THEM
+  }
+}
+
+export function sceneOfAudit({ things, products, mixing, settings, party }: AuditQuestion, due?: Due): AuditScene {
+  const items = new Map(itemsOf(products).map(item => [item.id, item]))
+  return {
+    things: things.map(({ productIds, ...thing }) => ({
+      ...thing,
+      items: productIds.flatMap(id => items.get(id) ?? []),
+    })),
+    rules: mixingRules(mixing),
+    party,
+    suits: suitsIn(settings),
+    due,
+  }
+}
