@@ -190,3 +190,48 @@ test('on a phone nothing is wider than the screen, and the panel lies at the thu
   await panel.getByRole('button', { name: 'Close' }).click()
   await expect(panel).toHaveCount(0)
 })
+
+test('what the kit lacks, what hangs on one thing, and what can stay at home without a loss', async ({ page }) => {
+  await page.goto('/kit')
+  await page.getByRole('link', { name: 'Gaps and weight' }).click()
+  await expect(page.locator('h1')).toHaveText(/^\d+ of \d+ abilities are missing; \d+ hang on one thing\.$/)
+  const missing = page.getByRole('region', { name: 'Missing' })
+  const ability = (name: string) => missing.getByRole('listitem').filter({ hasText: name })
+  await expect(ability('A base for nearly everybody')).toContainText(/olive at depth 1–\d/)
+  await expect(ability('A clean brush of every shape')).toContainText('fine liner brush: 2 of 8')
+  await expect(ability('Alcohol that disinfects')).toContainText('alcohol of 60 to 80 %')
+  await expect(page.getByRole('region', { name: 'One failure away' })).toContainText('Hangs on Steel mixing palette')
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
+
+  await page.getByRole('button', { name: 'What can stay?' }).click()
+  await expect(page.getByText(/3\.\d kg can stay at home\./)).toBeVisible()
+  await expect(page.getByText(/could go, and no more: proven/)).toBeVisible()
+  await page.getByRole('button', { name: 'Leave them at Home' }).click()
+  await expect(page.getByText(/things are in Home now\./)).toBeVisible()
+  await page.getByRole('link', { name: 'The kit as it stands' }).click()
+  await expect(page.getByRole('region', { name: 'Needs a word' })).not.toContainText('is the limit')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('region', { name: 'Needs a word' })).toContainText('is the limit')
+})
+
+test('a changed standard is another audit, without any code', async ({ page, request }) => {
+  await page.goto('/kit/gaps')
+  const missing = page.getByRole('region', { name: 'Missing' })
+  await expect(missing).toContainText('Alcohol that disinfects')
+  const standard = (await (await request.get('/api/standards/working')).json()) as {
+    abilities: { id: string; percentTo?: number }[]
+  }
+  standard.abilities.find(a => a.id === 'disinfect')!.percentTo = 96
+  const file = page.getByLabel('A standard as JSON')
+  await file.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"odd"}') })
+  await expect(page.getByRole('alert')).toContainText('Nothing was changed')
+  await file.setInputFiles({
+    name: 'mine.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(standard)),
+  })
+  await expect(page.getByText('Working kit is kept.')).toBeVisible()
+  await expect(missing).not.toContainText('Alcohol that disinfects')
+  await page.getByRole('button', { name: 'As it came' }).click()
+  await expect(missing).toContainText('Alcohol that disinfects')
+})

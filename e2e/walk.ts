@@ -36,6 +36,7 @@ export const VIEWS = [
   '/jobs?add',
   '/kit',
   '/kit?view=table',
+  '/kit/gaps',
   '/kit?add',
   '/kit?paste',
   '/reach',

@@ -52,11 +52,6 @@ try {
   })
   await shoot('ask', `${face('Juniper')}/ask`, () => page.locator('[data-area="lips"]').click())
   await shoot('look', `${face('Orla')}/look`)
-  await shoot('eye-test', `${face('Idris')}?read`, async () => {
-    await page.getByRole('button', { name: 'eye test' }).click()
-    for (const side of ['Right', 'Left', 'Right', 'Left', 'Right'])
-      await page.getByRole('button', { name: side, exact: true }).click()
-  })
   await shoot('plan', `${face('Ravindra')}/plan`, async () => {
     await page.getByRole('button', { name: /^Foundation/ }).click()
     await page.getByRole('button', { name: 'Barley', exact: true }).click()
@@ -75,7 +70,8 @@ try {
     await page.getByRole('link', { name: 'Card' }).click()
     await page.getByText('Print or save as PDF').waitFor()
   })
-  await shoot('kit', '/kit')
+  await shoot('kit', '/kit', () => page.getByRole('button', { name: /^Keel/ }).click())
+  await shoot('gaps', '/kit/gaps', () => page.getByRole('button', { name: 'What can stay?' }).click())
   await shoot('keeping', '/keeping', async () => {
     await page.getByRole('button', { name: 'Back up now' }).click()
     await page.getByText('The backup is made.').waitFor()

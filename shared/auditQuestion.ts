@@ -13,7 +13,7 @@ import type { Due } from '#core/due'
 import { factsOf } from './faceFacts'
 import { itemsOf, type UsableProduct } from './planQuestion'
 import { Consultation } from './records/consultation'
-import { FaceInput } from './records/faces'
+import type { FaceInput } from './records/faces'
 import { stranger } from './stranger'
 
 /* What an audit of the kit is computed from, as records: read into items where the computing is done. */

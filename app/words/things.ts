@@ -58,3 +58,24 @@ export const QUARTERS: readonly (readonly [number, string])[] = [
 ]
 /** The quarter mark nearest to a level. */
 export const quarterOf = (level: number): number => Math.round(level * 4) / 4
+
+const AT_A_DEPTH = /^depth ([\d.]+), (.+)$/
+/** "depth 1, olive", "depth 2, olive" and "depth 4, olive" as "olive at depth 1–2, 4". */
+export function depthsTogether(names: readonly string[]): string[] {
+  const groups = new Map<string, number[]>()
+  for (const name of names) {
+    const [, depth, of] = AT_A_DEPTH.exec(name) ?? []
+    const key = of ?? name
+    groups.set(key, [...(groups.get(key) ?? []), ...(depth === undefined ? [] : [Number(depth)])])
+  }
+  return [...groups].map(([of, depths]) => (depths.length === 0 ? of : `${of} at depth ${rangesOf(depths)}`))
+}
+function rangesOf(depths: readonly number[]): string {
+  const runs: number[][] = []
+  for (const d of [...depths].sort((x, y) => x - y)) {
+    const run = runs.at(-1)
+    if (run && d - run.at(-1)! <= 1) run.push(d)
+    else runs.push([d])
+  }
+  return runs.map(run => (run.length === 1 ? `${run[0]}` : `${run[0]}–${run.at(-1)}`)).join(', ')
+}

@@ -47,7 +47,6 @@ const standard = (...abilities: Ability[]): Standard => ({ id: 's', name: 'S', m
 const stateOf = (a: Ability, things: AuditThing[], more: Partial<AuditScene> = {}) =>
   audit(standard(a), scene(things, more)).abilities[0]!
 
-const SKIN_6 = typicalSkin(6, 'neutral')
 const base = ability('mix', {
   kinds: ['foundation'],
   targets: 'skins',
@@ -66,7 +65,7 @@ describe('an audit', () => {
     // Where two are asked for, that is the spare.
     const two = ability('have', { count: 2 })
     expect(stateOf(two, [one, thing({})])).toMatchObject({ state: 'met', hangsOn: [] })
-    expect(stateOf(two, [one])).toMatchObject({ state: 'missing', lacking: ['2 × mirror, 1 there'] })
+    expect(stateOf(two, [one])).toMatchObject({ state: 'missing', lacking: ['mirror: 1 of 2'] })
   })
 
   it('counts brushes of each shape against the largest party', () => {
@@ -74,8 +73,8 @@ describe('an audit', () => {
     const brush = (shape: AuditThing['shape'], count: number) => thing({ kind: 'brush', shape, count })
     const found = stateOf(sets, [brush('lip brush', 2), brush('lip brush', 1), brush('cheek brush', 2)])
     expect(found).toMatchObject({ state: 'missing', served: 1, points: 2 })
-    expect(found.lacking).toEqual(['3 × cheek brush for 3 faces, 2 there'])
-    expect(stateOf(sets, [brush('lip brush', 2)], { party: 1 }).lacking).toEqual(['cheek brush for one face'])
+    expect(found.lacking).toEqual(['cheek brush: 2 of 3'])
+    expect(stateOf(sets, [brush('lip brush', 2)], { party: 1 }).lacking).toEqual(['cheek brush'])
   })
 
   it('knows by mixing whom a base can be made for, and that a second bottle of the shade stands in', () => {
@@ -114,10 +113,10 @@ describe('an audit', () => {
 
   it('a changed standard is another audit', () => {
     const things = [thing({}), thing({ kind: 'alcohol', percent: 95 }), thing({ kind: 'alcohol', percent: 70 })]
-    const alcohol = ability('have', { kinds: ['alcohol'], percent: [60, 80] })
+    const alcohol = ability('have', { kinds: ['alcohol'], percentFrom: 60, percentTo: 80 })
     expect(stateOf(alcohol, things).carriedBy).toEqual([things[2]!.id])
-    expect(stateOf({ ...alcohol, percent: [90, 100] }, things).carriedBy).toEqual([things[1]!.id])
-    expect(stateOf({ ...alcohol, percent: [10, 20] }, things).state).toBe('missing')
+    expect(stateOf({ ...alcohol, percentFrom: 90, percentTo: 100 }, things).carriedBy).toEqual([things[1]!.id])
+    expect(stateOf({ ...alcohol, percentFrom: 10, percentTo: 20 }, things).state).toBe('missing')
   })
 })
 

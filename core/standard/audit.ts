@@ -92,9 +92,9 @@ function found(worked: Worked, things: readonly AuditThing[], { chosen }: Cover)
   }
 }
 
-/** What a point lacks; of what is counted, with how many there are. */
+/** What a point lacks; of what is counted, how many there are of those needed. */
 const lackingOf = (point: NamedPoint): string =>
-  point.need > 1 ? `${point.name}, ${servedBy(point, all)} there` : point.name
+  point.need > 1 ? `${point.name}: ${servedBy(point, all)} of ${point.need}` : point.name
 
 export interface Lighter {
   /** Things that can stay at home and nothing is lost, the heaviest first, by id. */

@@ -209,10 +209,14 @@ function suitPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
   )
 }
 
+const strengthOf = ({ percentFrom, percentTo }: Ability) =>
+  percentFrom !== undefined && percentTo !== undefined ? ` of ${percentFrom} to ${percentTo} %` : ''
+
 function havePoints(ability: Ability, { things, party }: AuditScene): NamedPoint[] {
-  const { kinds, count = 1, perFace, shapes, finish, resists, sparkleFree, percent } = ability
+  const { kinds, count = 1, perFace, shapes, finish, resists, sparkleFree, percentFrom, percentTo } = ability
   const fits = (t: AuditThing) => {
-    if (percent && (t.percent === null || t.percent < percent[0] || t.percent > percent[1])) return false
+    if (percentFrom !== undefined && (t.percent ?? -1) < percentFrom) return false
+    if (percentTo !== undefined && (t.percent ?? Infinity) > percentTo) return false
     const product = (item: KitItem) =>
       (kinds.includes(item.kind) || item.alsoFor.some(k => kinds.includes(k)))
       && (finish === undefined || item.finish === finish)
@@ -221,11 +225,12 @@ function havePoints(ability: Ability, { things, party }: AuditScene): NamedPoint
     return t.items.length > 0 ? t.items.some(product) : kinds.includes(t.kind)
   }
   const need = perFace === undefined ? count : Math.ceil(perFace * party)
-  const of = perFace === undefined ? '' : ` for ${party === 1 ? 'one face' : `${party} faces`}`
   const point = (what: string, passes: (t: AuditThing) => boolean): NamedPoint => ({
-    name: `${need === 1 ? what : `${need} × ${what}`}${of}`,
+    name: what,
     need,
     ways: things.flatMap((t, i) => (fits(t) && passes(t) ? [{ things: [i], gives: t.count }] : [])),
   })
-  return shapes ? shapes.map(shape => point(shape, t => t.shape === shape)) : [point(kinds.join(' or '), () => true)]
+  return shapes
+    ? shapes.map(shape => point(shape, t => t.shape === shape))
+    : [point(kinds.join(' or ') + strengthOf(ability), () => true)]
 }

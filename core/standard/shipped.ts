@@ -33,7 +33,7 @@ const BASE: Ability = {
   share: 0.85,
 }
 const NUDE: Ability = {
-  id: 'nude lip',
+  id: 'nude-lip',
   name: 'A nude lip for every depth',
   why: 'most people ask for their own lips, a little better',
   sort: 'mix',
@@ -78,7 +78,7 @@ const SUITS: Ability = {
   share: 1,
 }
 const SETS: Ability = have(
-  'brush sets',
+  'brush-sets',
   'A clean brush of every shape for each face',
   'washing between faces costs the morning; the scarcest shape sets the pace',
   ['brush'],
@@ -99,7 +99,8 @@ const SETS: Ability = have(
 )
 const CLEAN: Ability[] = [
   have('disinfect', 'Alcohol that disinfects', 'stronger evaporates before it acts, weaker does not act', ['alcohol'], {
-    percent: [60, 80],
+    percentFrom: 60,
+    percentTo: 80,
   }),
   have('hands', 'Clean hands without a tap', 'hands are washed before every face', ['hand gel', 'wet wipes', 'soap']),
   have('wands', 'Fresh wands for every face', 'a wand that touched somebody never goes back', ['mascara wands'], {
@@ -117,34 +118,34 @@ const CLEAN: Ability[] = [
   have('sponges', 'A sponge for every face', 'a sponge is one person’s', ['sponge', 'disposable sponges'], {
     perFace: 1,
   }),
-  have('off a pot', 'A clean way out of a pot', 'nobody dips twice', ['spatula', 'disposable spatulas']),
+  have('off-a-pot', 'A clean way out of a pot', 'nobody dips twice', ['spatula', 'disposable spatulas']),
   have('mixing', 'A surface to mix on', 'drops are counted and mixed where they can be wiped off', ['mixing palette']),
   have('bin', 'Where there is no bin', 'used things are kept apart', ['rubbish bags']),
-  have('brush wash', 'Brushes cleaned on the way', 'for the shape that has run out', ['brush cleanser', 'soap']),
+  have('brush-wash', 'Brushes cleaned on the way', 'for the shape that has run out', ['brush cleanser', 'soap']),
 ]
 const SECOND_WAYS: Ability[] = [
-  have('second remover', 'A second way to take it off', 'no single bottle stops the job', ['remover', 'cleanser'], {
+  have('second-remover', 'A second way to take it off', 'no single bottle stops the job', ['remover', 'cleanser'], {
     count: 2,
   }),
-  have('second liner', 'A second way to line', 'a pot dries, a pen breaks', ['liner'], { count: 2 }),
-  have('second mascara', 'A second mascara', 'a tube dries in three months', ['mascara'], { count: 2 }),
-  have('second powder', 'A second way to set', 'a powder breaks in the case', ['powder', 'setting spray'], {
+  have('second-liner', 'A second way to line', 'a pot dries, a pen breaks', ['liner'], { count: 2 }),
+  have('second-mascara', 'A second mascara', 'a tube dries in three months', ['mascara'], { count: 2 }),
+  have('second-powder', 'A second way to set', 'a powder breaks in the case', ['powder', 'setting spray'], {
     count: 2,
   }),
 ]
 const MISHAPS: Ability[] = [
   have('hem', 'Somebody tears a hem', 'they look to you', ['pins', 'tape', 'sewing kit']),
   have('bleeds', 'Somebody bleeds', 'a plaster before a stain', ['plasters', 'first-aid box']),
-  have('dry mouth', 'Somebody has a dry mouth', 'nerves before they go on', ['mints', 'straws', 'water']),
+  have('dry-mouth', 'Somebody has a dry mouth', 'nerves before they go on', ['mints', 'straws', 'water']),
   have('faints', 'Somebody feels faint', 'they did not eat', ['water', 'snacks']),
   have('clothes', 'Clothes kept clean', 'a white collar is there all day', ['capes', 'towel']),
   have('dark', 'The room is dark', 'colour is not judged in a corridor', ['light']),
-  have('no table', 'There is no clean table', 'tools lie on what can be wiped', ['mat', 'towel']),
+  have('no-table', 'There is no clean table', 'tools lie on what can be wiped', ['mat', 'towel']),
   have('receipt', 'Somebody needs a receipt', 'and a consent is signed before', ['paperwork']),
   have('mirror', 'Somebody wants to see', 'they judge it by their own mirror', ['mirror']),
 ]
 const RED_LIPS: Ability = {
-  id: 'lip reach',
+  id: 'lip-reach',
   name: 'The lips people ask for',
   why: 'a small palette mixes them all',
   sort: 'mix',

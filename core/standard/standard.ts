@@ -56,8 +56,9 @@ export interface Ability {
   finish?: Finish
   resists?: Resistance
   sparkleFree?: boolean
-  /** have: of alcohol, from and to per cent. */
-  percent?: readonly [number, number]
+  /** have: of alcohol, in per cent. */
+  percentFrom?: number
+  percentTo?: number
 }
 
 export interface Standard {

@@ -1,3 +1,5 @@
+import { SHIPPED_STANDARDS } from '#core/standard/shipped'
+import { StandardInput } from './standards'
 import { check } from '../validate'
 import { Consultation, OccasionInput } from './consultation'
 import { NewFaceInput } from './faces'
@@ -144,4 +146,13 @@ describe('products and methods', () => {
       'houseRules[0].slot',
     ])
   })
+})
+
+it('standards that ship are files as they may come in, and go out and in as they are', () => {
+  for (const standard of SHIPPED_STANDARDS) {
+    const file = { format: 'varietas.kit-standard', version: 1, ...(JSON.parse(JSON.stringify(standard)) as object) }
+    const checked = check(StandardInput, file)
+    expect(checked).toMatchObject({ ok: true })
+    expect(JSON.parse(JSON.stringify(checked.ok && checked.value))).toEqual(file)
+  }
 })

@@ -73,10 +73,8 @@ export class AbilityInput {
   @Maybe() @OneOf(FINISHES) finish?: Finish
   @Maybe() @OneOf(RESISTANCES) resists?: Resistance
   @Maybe() @YesNo() sparkleFree?: boolean
-  @Maybe()
-  @ListOf(2, 2)
-  @Satisfies('percent', within(0, 100), 'must hold two numbers from 0 to 100')
-  percent?: [number, number]
+  @Maybe() @Between(0, 100, '%') percentFrom?: number
+  @Maybe() @Between(0, 100, '%') percentTo?: number
 }
 
 export class StandardInput {

@@ -38,6 +38,7 @@ const shown = computed(() => (all.value ? notices : notices.slice(0, FEW)))
             >
             <Act v-else-if="n.spare.length > 0" @click="refill(n)">Bring it here</Act>
             <Act v-else-if="n.what === 'colour not told' || n.what === 'not sorted'" @click="emit('tell')">Tell it</Act>
+            <NuxtLink v-else-if="n.what === 'too heavy'" to="/kit/gaps">What can stay at home</NuxtLink>
             <Act v-else-if="n.units.length > 0" @click="emit('show', n.units[0]!)">Show it</Act>
           </p>
         </div>

@@ -123,6 +123,7 @@ const title = computed(() => {
             }}
             <Act v-if="isTable" @click="showBoard">As it stands</Act>
             <Act v-else @click="showTable({})">As a table</Act>
+            <NuxtLink to="/kit/gaps" class="gaps">Gaps and weight</NuxtLink>
             <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act>
           </template>
         </p>
@@ -178,6 +179,10 @@ aside {
   top: 56px;
   max-height: calc(100vh - 64px);
   overflow: auto;
+}
+.gaps {
+  font-weight: 600;
+  margin: 0 6px;
 }
 .search {
   width: 210px;
