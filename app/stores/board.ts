@@ -11,6 +11,7 @@ const EMPTY: Board = {
   count: 0,
   placesUsed: 0,
   retired: 0,
+  past: 0,
   notices: [],
 }
 

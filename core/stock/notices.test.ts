@@ -64,6 +64,8 @@ describe('what needs a word', () => {
       thing({ name: 'Gone', useBy: '2026-01-01', retiredAt: TODAY }),
     ]
     expect(said(things)).toEqual(['past its day: Older', 'past its day: Newer'])
+    const two = [thing({ productId: 'm', useBy: '2026-09-01' }), thing({ productId: 'm', useBy: '2026-09-01' })]
+    expect(noticesOf(two, PLACES, TODAY).map(n => n.units.length)).toEqual([2])
   })
 
   it('is what runs out, with what stands at home to take its place; not where another stands beside it', () => {

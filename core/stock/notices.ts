@@ -69,7 +69,19 @@ const pastTheirDay = (things: readonly Thing[], today: string): Notice[] =>
   things
     .filter(t => isPast(t, today))
     .sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1))
-    .map(t => notice('past its day', [t], 'past its last day: do not put it on anybody', { day: t.useBy }))
+    .reduce<Thing[][]>((groups, t) => {
+      const same = groups.find(g => g[0]!.productId === t.productId && g[0]!.useBy === t.useBy)
+      if (same) same.push(t)
+      else groups.push([t])
+      return groups
+    }, [])
+    .map(same => {
+      const what =
+        same.length > 1
+          ? `${same.length} of it past their last day: do not put them`
+          : 'past its last day: do not put it'
+      return notice('past its day', same, `${what} on anybody`, { day: same[0]!.useBy })
+    })
 
 /** Empty and nearly so, where no other of the same stands beside it; what is at home refills before anything is bought. */
 function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {

@@ -39,14 +39,17 @@ export const limitsOf = (sort: PlaceSort, own: Limits): Limits => ({
   limitG: own.limitG ?? USUAL_LIMITS[sort].limitG,
 })
 
-/** Places in the order they are come upon: each before what stands in it, those beside one another by position. */
+// What goes along is looked at before what stays.
+const stays = ({ sort, parentId }: PlaceNode) => (parentId === null && !isCarried(sort) ? 1 : 0)
+
+/** Places in the order they are come upon: each before what stands in it, those beside one another by position, what stays at home last. */
 export function inOrder<T extends PlaceNode>(places: readonly T[]): { place: T; depth: number }[] {
   const known = new Set(places.map(p => p.id))
   const rootOf = (p: T) => p.parentId === null || !known.has(p.parentId)
   const seen = new Set<string>()
   const below = (of: readonly T[], depth: number): { place: T; depth: number }[] =>
     [...of]
-      .sort((x, y) => x.position - y.position || (x.id < y.id ? -1 : 1))
+      .sort((x, y) => stays(x) - stays(y) || x.position - y.position || (x.id < y.id ? -1 : 1))
       .flatMap(place => {
         if (seen.has(place.id)) return []
         seen.add(place.id)

@@ -1,6 +1,6 @@
 import { inOrder, limitsOf, totalHeft, within } from '#core/stock/places'
 import { noticesOf, type Notice } from '#core/stock/notices'
-import { isUsed, type Thing } from '#core/stock/thing'
+import { isPast, isUsed, type Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, Standing } from '#shared/records/things'
 import { today } from '#shared/today'
 import { command } from './command'
@@ -54,6 +54,7 @@ async function readBoard(): Promise<Board> {
     count: standing(used).count,
     placesUsed: placesDrawn.filter(p => p.depth === 0 && p.within.count > 0).length,
     retired: all.length - used.length,
+    past: used.filter(t => isPast(t, today())).length,
     notices: shortened(noticesOf(used, lines, today())),
   }
 }

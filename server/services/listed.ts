@@ -100,8 +100,9 @@ async function addPalette(
     ...where,
   })
   for (let position = 0; position < pans; position++) {
-    const name = thing.panNames[position]?.trim() || `${whole.shade.slice(0, 68)}, pan ${position + 1}`
-    const pan = productOfListed(thing, name)
+    const own = thing.panNames[position]?.trim()
+    const name = own || `${whole.shade.slice(0, 68)}, pan ${position + 1}`
+    const pan = productOfListed(thing, name, own || null)
     const { id } = await act.insert('products', { id: newId(), createdAt: now(), ...productColumns(pan) })
     await act.insert('pans', { id: newId(), paletteId: palette.id, position, productId: id })
     // A size said of a palette is that of all its pans.

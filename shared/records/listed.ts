@@ -95,13 +95,19 @@ export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): 
   notes: '',
 })
 
-/** A cosmetic as the list has it. @param name of a pan, where it is one of a palette */
+/**
+ * A cosmetic as the list has it.
+ * @param name of a pan, where it is one of a palette
+ * @param colourWords what tells its colour; nothing of a pan that has no name of its own
+ */
 export function productOfListed(
   thing: ListedThing & { kind: OwnedProductInput['kind'] },
   name = thing.name,
+  colourWords: string | null = name,
 ): OwnedProductInput {
   const usual = USUAL_BY_KIND[thing.kind]
-  const lab = colourSaid(thing.kind, name, thing.depth ?? null, thing.undertone ?? null)
+  const { depth = null, undertone = null } = thing
+  const lab = colourWords === null ? null : colourSaid(thing.kind, colourWords, depth, undertone)
   return {
     kind: thing.kind,
     brand: '',

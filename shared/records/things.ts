@@ -101,5 +101,8 @@ export interface Board {
   count: number
   placesUsed: number
   retired: number
+  /** Things past their day, all of them. */
+  past: number
+  /** Of each kind the most pressing. */
   notices: Notice[]
 }

@@ -72,6 +72,7 @@ function valueOf(
   }
   if (field.names !== undefined) return {}
   if (name === 'reflectance') return Array.from({ length: 36 }, () => random.between(0.05, 0.9))
+  if (name === 'depths') return [2, 5, 8]
   if (name === 'covariance') return [1, 0, 0, 1, 0, 1]
   if (name === 'population') return random.next() < 0.5 ? 'everyone' : [{ id: 'a', lab: skinAt(5, 0, 1) }]
   if (field.each !== undefined) return [Array.from({ length: field.each }, one)]

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { isLike, otherKinds, readList, type ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
+import type { Measure } from '#core/stock/things'
 import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
-import { ListedInput } from '#shared/records/listed'
+import { ListedInput, ListedThing, packed } from '#shared/records/listed'
 import { today } from '#shared/today'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
@@ -49,7 +50,27 @@ const isDoubtful = (row: Row) => !row.looked && (row.kind === UNKNOWN_KIND || ro
 const doubtful = computed(() => rows.value.filter(isDoubtful))
 const onlyDoubtful = ref(false)
 const shown = computed(() => (onlyDoubtful.value && doubtful.value.length > 0 ? doubtful.value : rows.value))
-const total = computed(() => rows.value.reduce((sum, r) => sum + r.thing.count, 0))
+/** As it enters the kit: sixty applicators are a pack. */
+const listedOf = ({ thing, kind }: Row): ListedThing =>
+  packed(
+    Object.assign(new ListedThing(), {
+      kind,
+      name: thing.name.slice(0, 80),
+      count: Math.min(500, thing.count),
+      size: thing.size,
+      measure: thing.measure,
+      level: thing.level,
+      family: thing.family,
+      finish: thing.finish,
+      coverage: thing.coverage,
+      depth: thing.depth,
+      undertone: thing.undertone,
+      openedOn: thing.openedOn,
+      shape: thing.shape,
+      pans: thing.pans,
+    }),
+  )
+const total = computed(() => rows.value.reduce((sum, r) => sum + listedOf(r).count, 0))
 
 /** The last that was put right, with the others that are mistaken alike. */
 const alike = ref<{ kind: OwnedKind; rows: Row[] } | null>(null)
@@ -74,9 +95,13 @@ const colourOf = ({ thing, kind }: Row) => colourSaid(kind, thing.name, thing.de
 const leave = (row: Row) => {
   rows.value = rows.value.filter(r => r !== row)
 }
-const facts = ({ thing, kind }: Row) =>
+const MEASURED: Readonly<Record<Measure, string>> = { ml: 'ml', g: 'g', piece: 'pieces', pair: 'pairs' }
+const sizeOf = ({ size, measure }: ListedThing) =>
+  (size ?? null) === null ? '' : `${size} ${MEASURED[measure ?? 'piece']}`
+const facts = (row: Row) => factsOf(row.thing, row.kind, sizeOf(listedOf(row)))
+const factsOf = (thing: ReadThing, kind: OwnedKind, size: string) =>
   [
-    thing.size === null ? '' : `${thing.size} ${thing.measure}`,
+    size,
     thing.level === null ? '' : thing.level === 0 ? 'empty' : thing.level === 1 ? 'full' : percent(thing.level),
     thing.pans ? plural(thing.pans, 'pan') : '',
     kind === 'brush' ? (thing.shape ?? 'shape not said') : '',
@@ -91,23 +116,7 @@ const facts = ({ thing, kind }: Row) =>
     .join(' · ')
 
 async function save() {
-  const things = rows.value.map(({ thing, kind }) => ({
-    kind,
-    name: thing.name.slice(0, 80),
-    count: Math.min(500, thing.count),
-    size: thing.size,
-    measure: thing.measure,
-    level: thing.level,
-    family: thing.family,
-    finish: thing.finish,
-    coverage: thing.coverage,
-    depth: thing.depth,
-    undertone: thing.undertone,
-    openedOn: thing.openedOn,
-    shape: thing.shape,
-    pans: thing.pans,
-    placeId: into.value === POUCHES ? null : into.value,
-  }))
+  const things = rows.value.map(row => ({ ...listedOf(row), placeId: into.value === POUCHES ? null : into.value }))
   const saved = await submit({ things, intoPouches: into.value === POUCHES }, input =>
     api('post', '/api/things/list', {}, { body: plain(input) }),
   )
@@ -169,7 +178,7 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
       </p>
       <ul class="bare read">
         <li v-for="row in shown" :key="row.thing.line" :class="{ doubtful: isDoubtful(row) }">
-          <span class="num count">{{ row.thing.count }} ×</span>
+          <span class="num count">{{ listedOf(row).count }} ×</span>
           <div>
             <p class="what">
               <Swatch v-if="colourOf(row)" :lab="colourOf(row)!" :size="18" />

@@ -142,7 +142,7 @@ dl {
 }
 dl div {
   display: grid;
-  grid-template-columns: 76px minmax(0, 1fr);
+  grid-template-columns: 88px minmax(0, 1fr);
 }
 dt {
   color: var(--muted);

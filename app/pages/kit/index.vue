@@ -95,7 +95,7 @@ function closed() {
 }
 
 const b = computed(() => board.board)
-const past = computed(() => b.value.notices.filter(n => n.what === 'past its day').length)
+const past = computed(() => b.value.past)
 const title = computed(() => {
   if (b.value.count === 0) return 'The kit is empty.'
   const where = `${plural(b.value.count, 'thing')} in ${plural(b.value.placesUsed, 'place')}`

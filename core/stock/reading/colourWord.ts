@@ -33,7 +33,7 @@ const COLOUR_WORDS: readonly (readonly [words: RegExp, lab: Lab])[] = [
 ]
 const BLACK = COLOUR_WORDS[0]![1]
 /** Kinds of which "deep" or "light" places a colour among skins. */
-const LIKE_SKIN: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up']
+const LIKE_SKIN: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up', 'powder']
 
 /** What a line says of the colour of a thing of a kind; null where it says nothing of one that has one, or it has none. */
 export function colourSaid(
