@@ -6,6 +6,7 @@ import type { FacePage } from '#shared/records/clientele'
 import type { Face } from '#shared/records/faces'
 import type { KitPage } from '#shared/records/kit'
 import type { JobLine } from '#shared/records/jobs'
+import type { ThingPage } from '#shared/records/things'
 import { call, ready, start, stop, temporaryFolder } from '../tests/served/server'
 import { seeded } from '../tests/support/random'
 
@@ -26,7 +27,7 @@ const SCREENS = 40
 const SETTLE_MS = 15_000
 
 /** The recipes found, or what to do where none is near; what was kept on the card before is no answer. */
-const ANSWER = 'ul[aria-label="Recipes from this kit"] li, [data-testid="ways-out"]'
+const ANSWER = 'ul[aria-label="Recipes from this kit"] li, [data-testid="ways-out"], .tray .thing'
 declare global {
   interface Window {
     answeredMs?: number
@@ -53,6 +54,10 @@ const BOUNDS: Record<string, number> = {
   'plan, ms': 400,
   'match, ms': 400,
   'first answer on screen, ms': 1000,
+  'the kit as it stands on screen, ms': 1000,
+  'list things, searched, ms': 100,
+  'list things, narrowed, ms': 100,
+  'a thing moved and the board anew, ms': 100,
   'memory at most, MB': 400,
 }
 const LIST_MS = 150
@@ -116,6 +121,12 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
   await list('faces, next page', () => `/api/faces?limit=20&cursor=${encodeURIComponent(next)}`)
   await list('kit', () => `/api/kit?order=${random.pick(['depth', 'shade', 'level', 'price'])}&limit=100`)
   await list('kit, searched', () => `/api/kit?q=${encodeURIComponent(letters())}`)
+  await list('board', () => '/api/things/board')
+  await list('things, searched', () => `/api/things?q=${encodeURIComponent(letters())}`)
+  await list(
+    'things, narrowed',
+    () => `/api/things?purpose=${random.pick(['eye', 'base', 'lip'])}&place=home&state=low%20or%20empty`,
+  )
   await list('shelf', () => '/api/kit/shelf')
   await list('ranges', () => '/api/kit/ranges')
   await list('clientele', () => '/api/clientele')
@@ -168,11 +179,24 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
   for (let i = 0; i < PLANS; i++) await timed(matches, () => match(ids[i % ids.length]!))
   figures.set('match, ms', p95(matches))
 
+  const moved: number[] = []
+  const things = (await get<ThingPage>('/api/things?limit=100')).body.lines
+  const move = async (i: number) => {
+    const units = [{ id: things[i % things.length]!.id }]
+    const placeId = i % 2 ? 'home' : 'kit-case'
+    const { status } = await call(served.url, 'POST', '/api/things/move', { units, placeId })
+    if (status !== 200) throw new Error(`a move: ${status}`)
+    await get('/api/things/board')
+  }
+  for (let i = 0; i < ROUNDS; i++) await timed(moved, () => move(i))
+  figures.set('a thing moved and the board anew, ms', p95(moved))
+
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox'],
   })
   const screens: number[] = []
+  const boards: number[] = []
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await page.addInitScript(noteAnswer, ANSWER)
@@ -182,10 +206,16 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
       // The first brings the code of the page into the browser.
       if (i > 0) screens.push((await answered.jsonValue())!)
     }
+    for (let i = 0; i <= ROUNDS; i++) {
+      await page.goto(`${served.url}/kit`)
+      const drawn = await page.waitForFunction(() => window.answeredMs, undefined, { timeout: 60_000 })
+      if (i > 0) boards.push((await drawn.jsonValue())!)
+    }
   } finally {
     await browser.close()
   }
   figures.set('first answer on screen, ms', p95(screens))
+  figures.set('the kit as it stands on screen, ms', p95(boards))
   figures.set('memory at most, MB', served.memory().highest)
   await stop(served)
   rmSync(folder, { recursive: true, force: true })

@@ -23,7 +23,10 @@ const AFTER_THE_HEAD = /^(for|w|fur|pour|with|mit|avec|from|von|in|to|on|,|\(|;|
 const ENDINGS: readonly (readonly [ending: RegExp, phrase: string])[] = [
   [/pinsel$/, 'pinsel'],
   [/schwamm$|schwammchen$/, 'schwamm'],
-  [/palette$/, 'eyeshadow palette'],
+  [/(rouge|blush)palette$/, 'blush palette'],
+  [/lip(pen)?palette$/, 'lip palette'],
+  [/concealerpalette$/, 'concealer palette'],
+  [/.palette$/, 'eyeshadow palette'],
   [/puder$/, 'puder'],
   [/lippenstifte?$/, 'lippenstift'],
   [/wimpern$/, 'wimpern'],
@@ -68,7 +71,7 @@ function hitsIn(words: readonly Word[]): Hit[] {
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
+  /^(soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
@@ -76,6 +79,8 @@ const isStrong = (hit: Hit) => !isVessel(hit) && (length(hit) > 1 || !WEAK.test(
 
 // "Highlighter champagne powder" is a highlighter that is a powder; "translucent powder" is said in two words.
 const isTexture = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(powder|puder|poudre)$/.test(phrase[0]!)
+
+const isPalette = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(palettes?|quad)$/.test(phrase[0]!)
 
 const length = (h: Hit) => h.entry.phrase.length
 
@@ -94,6 +99,8 @@ export function kindIn(words: readonly Word[]): KindFound | null {
     ?? lastOf(head.filter(isVessel))
     ?? compound(before)
     ?? lastOf(hits.filter(isStrong))
+    // "Contour and highlight palette": what lies in it says more than that it is one.
+    ?? lastOf(head.filter(h => !isPalette(h)))
     ?? lastOf(head)
     ?? lastOf(hits)
     ?? compound(words)
