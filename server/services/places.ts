@@ -8,6 +8,7 @@ import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
+import { sound } from './sound'
 import { placeAt, USUAL_PLACE } from './units'
 import { untilWritten } from './untilWritten'
 
@@ -20,12 +21,17 @@ const lineOf = (row: typeof places.$inferSelect): PlaceLine => {
   return { id, parentId, sort, name, position, version, own: { volumeMl, limitG } }
 }
 
-const readPlaces = async (from: Reader): Promise<PlaceLine[]> =>
-  (await from.select().from(places).where(isNull(places.deletedAt)).orderBy(asc(places.position), asc(places.id))).map(
-    lineOf,
-  )
+/** Places whose rows can be used; what stands in another is placed nowhere until it is put right. */
+export const placesSound = async (from: Reader = db): Promise<PlaceLine[]> => {
+  const rows = await from
+    .select()
+    .from(places)
+    .where(isNull(places.deletedAt))
+    .orderBy(asc(places.position), asc(places.id))
+  return (await sound('place', rows)).map(lineOf)
+}
 /** Every place, unordered. Not to be written to. */
-export const placeLines = untilWritten(() => readPlaces(db))
+export const placeLines = untilWritten(() => placesSound(db))
 
 /** The places as short as the colour work needs them. */
 export const placesNow = async () =>
@@ -60,7 +66,7 @@ export function changePlace(id: string, input: PlaceInput): Promise<PlaceLine> {
     expectVersion(before.name, before, input.version)
     if (input.parentId) {
       await placeAt(act, input.parentId, 'parentId')
-      if (within(await readPlaces(act.tx), id).has(input.parentId))
+      if (within(await placesSound(act.tx), id).has(input.parentId))
         throw new BadInput([{ path: 'parentId', message: 'a place cannot stand in itself: choose another' }])
     }
     return lineOf((await act.update('places', id, columnsOf(input)))!)
@@ -78,7 +84,7 @@ export function removePlace(id: string): Promise<{ id: string }> {
       if (id === USUAL_PLACE) throw new Conflict('New things are put here: rename it, but keep it.')
       const inside = await act.tx.select({ id: units.id }).from(units).where(eq(units.placeId, id))
       for (const unit of inside) await act.update('units', unit.id, { placeId: place.parentId })
-      for (const child of await readPlaces(act.tx))
+      for (const child of await placesSound(act.tx))
         if (child.parentId === id) await act.update('places', child.id, { parentId: place.parentId })
       await act.update('places', id, { deletedAt: now() })
       return { id }
@@ -152,7 +158,7 @@ async function moveSet(act: Act, unit: typeof units.$inferSelect, some: number, 
 
 /** Ids of the usual pouches by name, in the case that new things are put in; those that are not there are made. */
 export async function usualPouches(act: Act): Promise<Map<string, string>> {
-  const all = await readPlaces(act.tx)
+  const all = await placesSound(act.tx)
   const inCase = all.filter(p => p.parentId === USUAL_PLACE)
   const ids = new Map<string, string>()
   for (const [position, name] of USUAL_POUCHES.entries()) {

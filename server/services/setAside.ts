@@ -10,6 +10,7 @@ import { now } from './clock'
 import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
+import { placesSound } from './places'
 import { kitProducts, ownedOf, unitOf, type CosmeticRow } from './owned'
 import { standardsKept } from './standards'
 import { allTests, readAllPlanBodies } from './plans'
@@ -21,6 +22,7 @@ import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortNa
 const TABLES = {
   product: tables.products,
   gear: tables.products,
+  place: tables.places,
   unit: tables.units,
   fill: tables.fills,
   offer: tables.offers,
@@ -57,6 +59,7 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
     readAllPlanBodies,
     () => allJobs(''),
     () => standardsKept(),
+    () => placesSound(),
   ]
   for (const read of readers) {
     await read(rest)

@@ -27,6 +27,7 @@ interface Sort {
 export const SORTS = {
   product: { dto: stored.StoredProduct, word: 'The bottle', named: 'shade' },
   gear: { dto: stored.StoredGear, word: 'The thing', named: 'shade' },
+  place: { dto: stored.StoredPlace, word: 'The place', named: 'name' },
   unit: { dto: stored.StoredUnit, word: 'A bottle of the kit', named: 'label' },
   fill: { dto: stored.StoredFill, word: 'What is in a bottle of the kit' },
   offer: { dto: stored.StoredOffer, word: 'The offer', named: 'id' },

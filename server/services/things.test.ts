@@ -164,6 +164,24 @@ describe('places', () => {
     expect([drawn.here.count, drawn.within.count]).toEqual([0, 1])
   })
 
+  it('a place whose row is odd is set aside; what stands in it is placed nowhere until it is put right', async () => {
+    const odd = await on.addPlace(placeInput('Odd pouch'))
+    await on.addGear(gearInput('Lost comb', { kind: 'comb', placeId: odd.id }))
+    await on.write(tx =>
+      tx
+        .update(on.tables.places)
+        .set({ sort: 'sack' as 'bag' })
+        .where(eq(on.tables.places.id, odd.id)),
+    )
+    expect((await on.board()).nowhere.things.map(t => t.name)).toContain('Lost comb')
+    expect((await on.allSetAside()).find(a => a.id === odd.id)).toMatchObject({
+      sort: 'place',
+      name: 'The place Odd pouch',
+    })
+    await on.mend('place', odd.id)
+    expect((await on.board()).places.find(p => p.id === odd.id)).toMatchObject({ sort: 'pouch', here: { count: 1 } })
+  })
+
   it('things are found by what they are called, for, where and how they are', async () => {
     await on.addProduct(bottleInput('Wick Pond', { notes: 'for weddings', level: 0.1 }))
     const found = async (q: Partial<ThingQuery>) => (await on.thingList(asked(q))).lines.map(t => t.name)

@@ -1,5 +1,14 @@
 import { VERDICTS, type Verdict } from '#core/complexion/recipe'
-import { MEASURES, PRODUCT_SORTS, UNIT_ROLES, type Measure, type ProductSort, type UnitRole } from '#core/stock/things'
+import {
+  MEASURES,
+  PLACE_SORTS,
+  PRODUCT_SORTS,
+  UNIT_ROLES,
+  type Measure,
+  type PlaceSort,
+  type ProductSort,
+  type UnitRole,
+} from '#core/stock/things'
 import type { FacePlan } from '#core/plan/facePlan'
 import { LabDto } from '../compute/parts'
 import {
@@ -46,6 +55,16 @@ export class StoredGear extends GearFields {
   @Id() id!: string
   @OneOf(PRODUCT_SORTS) sort: ProductSort = 'unknown'
   @Moment() createdAt!: string
+}
+
+export class StoredPlace {
+  @Id() id!: string
+  @Maybe() @Id() parentId?: string | null
+  @OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
+  @Name(60) name!: string
+  @Whole(0, 1_000_000) position: number = 0
+  @Maybe() @Between(1, 1_000_000, 'ml') volumeMl?: number | null
+  @Maybe() @Between(1, 1_000_000, 'g') limitG?: number | null
 }
 
 export class StoredUnit {

@@ -69,6 +69,7 @@ const brushes = computed(() => Math.min(MOST_BRUSHES, group.count))
 .figure {
   --clear-fill: color-mix(in srgb, var(--ink) 9%, var(--sheet));
   display: inline-flex;
+  max-width: 100%;
   align-items: end;
   gap: 2px;
   min-height: 34px;
@@ -190,6 +191,9 @@ i {
   font-size: 0.84rem;
   color: var(--ink);
   white-space: nowrap;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .word b {
   position: absolute;

@@ -138,8 +138,11 @@ const share = (of: number, limit: number | null | undefined) => (limit ? Math.mi
 .thing {
   display: flex;
   align-items: end;
+  max-width: 100%;
 }
+/* A name as long as people write is cut here and told whole by the panel. */
 .pick {
+  max-width: 100%;
   background: none;
   border: 0;
   padding: 0;

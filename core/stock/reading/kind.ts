@@ -48,6 +48,7 @@ for (const entry of VOCABULARY) {
 const singularsOf = (text: string): string[] =>
   [
     text.length > 4 ? text.replace(/s$/, '') : text,
+    text.replace(/(ss|x|ch|sh)es$/, '$1'),
     text.length > 7 ? text.replace(/e$/, '') : text,
     text.length > 7 ? text.replace(/n$/, '') : text,
     text.length > 7 ? text.replace(/en$/, '') : text,
