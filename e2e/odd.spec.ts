@@ -66,6 +66,24 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
     })
     bottles.push(id)
   }
+  for (let i = 0; i < 8; i++) {
+    const place = await send('POST', '/api/places', {
+      name: TEXTS[i % TEXTS.length]!.slice(0, 60),
+      position: i,
+      limitG: 1,
+    })
+    await send('POST', '/api/gear', {
+      kind: (['brush', 'unknown', 'alcohol', 'tissues'] as const)[i % 4],
+      shade: TEXTS[(i + 2) % TEXTS.length],
+      count: [1, 10_000][i % 2],
+      sizeMl: [0.1, 10_000][i % 2],
+      level: [0, 1e-9, 1][i % 3],
+      percent: [0, 100, null][i % 3],
+      placeId: place.id,
+    })
+    const named = { name: TEXTS[(i + 4) % TEXTS.length], count: 1, kind: 'eye colour', pans: 2 + i * 15 }
+    await send('POST', '/api/things/list', { things: [named], intoPouches: i % 2 === 0 })
+  }
   const faces: string[] = []
   for (let i = 0; i < 12; i++) {
     const { id } = await send('POST', '/api/faces', {
@@ -114,7 +132,8 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
   expect((await call<unknown[]>(url, 'GET', '/api/set-aside')).body).toEqual([])
 
   const problems = await walk(page, url, [
-    ...['/', '/faces', '/jobs', '/kit', '/reach', '/buys', '/methods', '/keeping', '/chair', '/faces/none', '/nowhere'],
+    ...['/', '/faces', '/jobs', '/kit', '/kit?view=table', '/kit/gaps', '/reach', '/buys', '/methods', '/keeping'],
+    ...['/chair', '/faces/none', '/nowhere'],
     ...(await call<{ id: string }[]>(url, 'GET', '/api/jobs')).body.map(job => `/jobs/${job.id}`),
     ...faces.slice(0, 8).flatMap(id => ['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${id}${room}`)),
   ])

@@ -14,7 +14,7 @@ describe('the kit in the database', () => {
       products: [],
       count: 0,
       apart: [],
-      places: [{ name: 'Home' }, { name: 'Kit case' }],
+      places: [{ name: 'Kit case' }, { name: 'Home' }],
     }))
 
   it('keeps every field of a bottle', async () => {
