@@ -23,9 +23,10 @@ function showTable(query: Partial<ThingQuery>) {
   Object.assign(asked, { q: '', purpose: 'all', place: '', state: 'in use', ...query })
   void router.push({ query: { view: 'table' } })
 }
-function ask(query: Partial<ThingQuery>) {
+async function ask(query: Partial<ThingQuery>) {
+  // First the address: a search that is let go of would show the board for a moment.
+  if (route.query.view !== 'table') await router.replace({ query: { view: 'table' } })
   Object.assign(asked, query)
-  if (route.query.view !== 'table') void router.replace({ query: { view: 'table' } })
 }
 function showBoard() {
   asked.q = ''
