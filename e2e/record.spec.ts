@@ -50,7 +50,7 @@ test('a list pasted on a product is read at once, and put right by hand', async 
   await kind.fill('primer')
   await page.getByRole('option', { name: 'primer', exact: true }).click()
   await page.getByLabel('Name on the bottle').fill('Tide Table')
-  await page.getByRole('button', { name: 'Sharpen' }).click()
+  await page.getByRole('button', { name: /^Sharpen:/ }).click()
   await page
     .getByLabel('Ingredient list, as on the pack')
     .fill('Wasser, Glycerin, Dimethicone, Parfum (Fragrance), Lanolin')
