@@ -120,7 +120,7 @@ test('what was typed of a list is there after a reload, and nothing was saved', 
   await page.goto('/kit?paste')
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Your list').fill('3 fan brushes')
-  await page.waitForTimeout(600)
+  await page.waitForFunction(() => localStorage.getItem('varietas.drafts')?.includes('3 fan brushes'))
   await page.reload()
   await expect(dialog.getByLabel('Your list')).toHaveValue('3 fan brushes')
   await dialog.getByRole('button', { name: 'Begin anew' }).click()

@@ -12,25 +12,21 @@ export interface UsualGear {
   roomMl: number
   /** Grams of the pack when it is empty; the rest goes as it is used. */
   emptyG: number
-  /** Drinks up what touches it and cannot be wiped clean. */
-  porous: boolean
 }
 
-const tool = (massG: number, roomMl: number, porous = false): UsualGear => ({
+const tool = (massG: number, roomMl: number): UsualGear => ({
   measure: 'piece',
   size: 1,
   massG,
   roomMl,
   emptyG: massG,
-  porous,
 })
-const pack = (size: number, massG: number, roomMl: number, porous = false): UsualGear => ({
+const pack = (size: number, massG: number, roomMl: number): UsualGear => ({
   measure: 'piece',
   size,
   massG,
   roomMl,
   emptyG: Math.min(10, massG * 0.1),
-  porous,
 })
 const poured = (size: number, emptyG: number): UsualGear => ({
   measure: 'ml',
@@ -38,14 +34,13 @@ const poured = (size: number, emptyG: number): UsualGear => ({
   massG: size + emptyG,
   roomMl: size * 1.4 + 20,
   emptyG,
-  porous: false,
 })
 
 export const USUAL_GEAR: Readonly<Record<GearKind, UsualGear>> = {
-  'brush': tool(12, 30, true),
-  'sponge': tool(6, 60, true),
-  'puff': tool(5, 40, true),
-  'spoolie': tool(3, 8, true),
+  'brush': tool(12, 30),
+  'sponge': tool(6, 60),
+  'puff': tool(5, 40),
+  'spoolie': tool(3, 8),
   'tweezers': tool(18, 10),
   'scissors': tool(25, 20),
   'lash curler': tool(35, 80),
@@ -66,35 +61,35 @@ export const USUAL_GEAR: Readonly<Record<GearKind, UsualGear>> = {
   'belt': tool(180, 250),
   'brush roll': tool(150, 200),
   'clip': tool(6, 10),
-  'headband': tool(25, 60, true),
+  'headband': tool(25, 60),
   'comb': tool(20, 25),
   'razor': tool(60, 80),
   'trimmer': tool(150, 200),
   'scale': tool(130, 120),
-  'towel': tool(200, 700, true),
+  'towel': tool(200, 700),
   'mat': tool(180, 250),
   'fan': tool(150, 300),
   'bottle': tool(20, 120),
   'sewing kit': tool(40, 60),
   'camera': tool(350, 450),
-  'mascara wands': pack(50, 35, 150, true),
-  'lip applicators': pack(50, 35, 150, true),
-  'cotton rounds': pack(80, 60, 450, true),
-  'cotton buds': pack(100, 40, 250, true),
-  'cotton wool': pack(1, 100, 900, true),
-  'tissues': pack(100, 180, 700, true),
-  'wet wipes': pack(25, 150, 250, true),
-  'blotting sheets': pack(100, 15, 30, true),
-  'disposable spatulas': pack(100, 80, 200, true),
-  'disposable sponges': pack(24, 30, 300, true),
+  'mascara wands': pack(50, 35, 150),
+  'lip applicators': pack(50, 35, 150),
+  'cotton rounds': pack(80, 60, 450),
+  'cotton buds': pack(100, 40, 250),
+  'cotton wool': pack(1, 100, 900),
+  'tissues': pack(100, 180, 700),
+  'wet wipes': pack(25, 150, 250),
+  'blotting sheets': pack(100, 15, 30),
+  'disposable spatulas': pack(100, 80, 200),
+  'disposable sponges': pack(24, 30, 300),
   'disposable blades': pack(5, 40, 90),
   'gloves': pack(20, 70, 250),
-  'face masks': pack(10, 35, 200, true),
+  'face masks': pack(10, 35, 200),
   'capes': pack(1, 120, 350),
   'alcohol': poured(250, 30),
   'hand gel': poured(100, 18),
   'brush cleanser': poured(200, 25),
-  'surface wipes': pack(40, 220, 400, true),
+  'surface wipes': pack(40, 220, 400),
   'soap': poured(100, 18),
   'rubbish bags': pack(20, 120, 200),
   'tape': pack(1, 30, 60),
@@ -106,7 +101,7 @@ export const USUAL_GEAR: Readonly<Record<GearKind, UsualGear>> = {
   'lint roller': pack(1, 90, 250),
   'labels': pack(50, 20, 30),
   'jars': pack(10, 80, 200),
-  'kitchen roll': pack(1, 250, 1800, true),
+  'kitchen roll': pack(1, 250, 1800),
   'business cards': pack(50, 80, 60),
   'paperwork': pack(1, 200, 300),
   'hair ties': pack(10, 10, 30),
@@ -114,7 +109,7 @@ export const USUAL_GEAR: Readonly<Record<GearKind, UsualGear>> = {
   'water': poured(500, 25),
   'snacks': pack(2, 80, 150),
   'pain relief': pack(1, 20, 40),
-  'sanitary towels': pack(6, 60, 200, true),
+  'sanitary towels': pack(6, 60, 200),
   'hair grips': pack(30, 30, 30),
   [UNKNOWN_KIND]: tool(50, 80),
 }

@@ -13,7 +13,7 @@ export class GearFields {
   @Name(80) shade!: string
   /** Of a brush; empty for anything else. */
   @OneOf(['', ...BRUSH_SHAPES]) shape: BrushShape | '' = ''
-  /** Drinks up what touches it; what its kind usually is, when left out. */
+  /** Drinks up what touches it, where somebody said whether it does. */
   @Maybe() @YesNo() porous?: boolean | null
   /** Strength by volume of what is bought for it, such as alcohol. */
   @Maybe() @Between(0, 100, '%') percent?: number | null

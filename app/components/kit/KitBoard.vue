@@ -17,6 +17,15 @@ const sections = computed(() => {
     return [{ root, inside: all.slice(i + 1, next < 0 ? undefined : next) }]
   })
 })
+/** Each place with what stands in it is a tray; of one that holds others, what lies loose in it comes last. */
+function traysOf(root: BoardPlace, inside: readonly BoardPlace[]) {
+  const tray = (place: BoardPlace, note?: string) => ({ place, name: place.name, note, limits: place.limits })
+  if (inside.length === 0) return [tray(root)]
+  const pouches = inside.map((place, i) => tray(place, i === 0 ? 'out first' : undefined))
+  // Its weight and its name stand over all of it.
+  const loose = { place: root, name: 'Loose in it', note: undefined, limits: null }
+  return root.here.count > 0 ? [...pouches, loose] : pouches
+}
 const drop = (ids: string[], placeId: string | null) =>
   undo.attempt(() =>
     board.move(
@@ -65,39 +74,21 @@ const loose = computed(() => {
         <Act class="no-print" :aria-label="`Change ${root.name}`" @click="emit('place', root)">Change</Act>
       </div>
       <Tray
-        v-for="(place, i) in inside"
-        :key="place.id"
-        :place-id="place.id"
-        :name="place.name"
-        :note="i === 0 ? 'out first' : undefined"
-        :things="place.things"
-        :here="place.here"
-        :limit-g="place.limits.limitG"
-        :limit-ml="place.limits.volumeMl"
+        v-for="tray in traysOf(root, inside)"
+        :key="tray.place.id"
+        :place-id="tray.place.id"
+        :name="tray.name"
+        :note="tray.note"
+        :things="tray.place.things"
+        :here="tray.place.here"
+        :limit-g="tray.limits?.limitG"
+        :limit-ml="tray.limits?.volumeMl"
         :chosen="chosen"
         @choose="emit('choose', $event)"
         @drop="drop"
-        @more="emit('more', place.id)"
-        ><template #acts
-          ><Act class="no-print change" :aria-label="`Change ${place.name}`" @click="emit('place', place)"
-            >Change</Act
-          ></template
-        ></Tray
-      >
-      <Tray
-        v-if="inside.length === 0 || root.here.count > 0"
-        :place-id="root.id"
-        :name="inside.length > 0 ? 'Loose in it' : root.name"
-        :things="root.things"
-        :here="root.here"
-        :limit-g="inside.length > 0 ? null : root.limits.limitG"
-        :limit-ml="inside.length > 0 ? null : root.limits.volumeMl"
-        :chosen="chosen"
-        @choose="emit('choose', $event)"
-        @drop="drop"
-        @more="emit('more', root.id)"
-        ><template v-if="inside.length === 0" #acts
-          ><Act class="no-print change" :aria-label="`Change ${root.name}`" @click="emit('place', root)"
+        @more="emit('more', tray.place.id)"
+        ><template v-if="tray.limits" #acts
+          ><Act class="no-print change" :aria-label="`Change ${tray.name}`" @click="emit('place', tray.place)"
             >Change</Act
           ></template
         ></Tray
