@@ -22,6 +22,7 @@ import {
 import { impossibleInWords, isPossible } from '#core/colour/possible'
 import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/inci'
 import type { Lab } from '#core/colour/lab'
+import { barcodeProblem } from '#core/stock/barcode'
 import { dayOf, MOST_MINOR, parseId } from './parse'
 import { AN_OBJECT, isPlainObject, shaped, type Dto } from './shape'
 
@@ -79,6 +80,17 @@ export const Ingredients = (): PropertyDecorator =>
       'entries',
       v => typeof v !== 'string' || entriesIn(v) <= ENTRIES_MOST,
       `must hold at most ${ENTRIES_MOST} ingredients: is it the list of one product?`,
+    ),
+  )
+
+/** The number under the bars of a pack. */
+export const Barcode = (): PropertyDecorator =>
+  all(
+    Text(8, 14),
+    Satisfies(
+      'barcode',
+      v => typeof v !== 'string' || barcodeProblem(v) === null,
+      'must be the 8, 12, 13 or 14 figures under the bars, the last of which fits the others',
     ),
   )
 

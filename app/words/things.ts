@@ -1,6 +1,11 @@
+import type { Lab } from '#core/colour/lab'
 import { skinPlace } from '#core/complexion/skin'
+import { besideBottle, type Step } from '#core/stock/placement'
 import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
+import type { ReadThing } from '#core/stock/reading'
 import type { Thing } from '#core/stock/thing'
+import type { Measure } from '#core/stock/things'
+import { listedFrom } from '#shared/records/listed'
 import { plural, percent } from './words'
 
 /* Things as an artist calls them. */
@@ -47,6 +52,38 @@ export const thingAloud = (t: Thing, count: number): string =>
 
 export const kilos = (g: number): string => (g < 995 ? `${Math.round(g)} g` : `${(g / 1000).toFixed(1)} kg`)
 export const litres = (ml: number): string => `${(ml / 1000).toFixed(1)} l`
+
+const MEASURED: Readonly<Record<Measure, string>> = { ml: 'ml', g: 'g', piece: 'pieces', pair: 'pairs' }
+/** What a line of a list was understood to say of a thing of a kind, beside its name. */
+export function readInWords(read: ReadThing, kind: OwnedKind): string {
+  const { size, measure } = listedFrom(read, kind)
+  return [
+    (size ?? null) === null ? '' : `${size} ${MEASURED[measure ?? 'piece']}`,
+    read.level === null ? '' : read.level === 0 ? 'empty' : read.level === 1 ? 'full' : percent(read.level),
+    read.pans ? plural(read.pans, 'pan') : '',
+    kind === 'brush' ? (read.shape ?? 'shape not said') : '',
+    read.family ?? '',
+    read.coverage ? `${read.coverage} cover` : '',
+    read.finish ?? '',
+    read.depth === null ? '' : `depth ${read.depth}`,
+    read.undertone ?? '',
+    read.openedOn ? `opened ${read.openedOn}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+/** How one that is like another differs from it. */
+export const LIKE_STEPS = ['lighter', 'deeper', 'pinker', 'yellower'] as const
+export type LikeStep = (typeof LIKE_STEPS)[number]
+const STEPS_OF: Readonly<Record<LikeStep, readonly [depth: Step, hue: Step]>> = {
+  lighter: [-1, 0],
+  deeper: [1, 0],
+  pinker: [0, -1],
+  yellower: [0, 1],
+}
+/** A colour a step beside one that is known. */
+export const labBeside = (lab: Lab, step: LikeStep): Lab => besideBottle(lab, ...STEPS_OF[step])
 
 /** What is left, as a glance says it. */
 export const QUARTERS: readonly (readonly [number, string])[] = [

@@ -7,7 +7,7 @@ import { offers, products, purchaseLines, purchases, suppliers, units } from '..
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from '../devices/simulatedSuppliers'
 import { allThere, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
-import { command } from './command'
+import { command, type Act } from './command'
 import { productColumns } from './kit'
 import { addUnitOf } from './units'
 import { fieldsOf, ownedById, type CosmeticRow } from './owned'
@@ -101,6 +101,13 @@ export async function stockSimulatedSuppliers(): Promise<void> {
     await tx.insert(products).values(fresh.map(offeredProduct)).onConflictDoNothing()
     await tx.insert(offers).values(fresh.map(offerColumns))
   })
+}
+
+/** The product of an offer, as it stands in the database or is put there. */
+export async function insertOffered(act: Act, offer: CatalogueOffer): Promise<CosmeticRow> {
+  const [known] = await act.tx.select().from(products).where(eq(products.id, offer.productId))
+  const row = known ?? (await act.insert('products', { ...offeredProduct(offer), createdAt: now() }))
+  return { ...row, kind: offer.kind }
 }
 
 interface Joined extends Offered {

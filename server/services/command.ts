@@ -117,6 +117,11 @@ export class Act {
     return before as Columns<N>
   }
 
+  /** What was done to a row by other hands than these, see bulk.ts. */
+  noted(table: RecordName, row: { id: string }, name: string, before: Row | null, after: Row): void {
+    this.rows.push({ table, id: row.id, name, faceId: null, before, after: kept(after) })
+  }
+
   private async note(table: string, row: Row, before: Row | null, after: Row | null): Promise<void> {
     const whose = table === 'faces' ? row.id : (row.faceId ?? row.ownerFaceId)
     for (const id of await productsIn(this.tx, table, row)) this.products.add(id)

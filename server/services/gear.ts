@@ -20,7 +20,7 @@ const NO_COLOUR = {
   finish: 'natural',
 } as const
 
-export const gearColumns = ({ kind, brand, shade, shape, porous, percent }: GearFields) => ({
+export const gearColumns = ({ kind, brand, shade, shape, porous, percent, barcode }: GearFields) => ({
   ...NO_COLOUR,
   kind,
   sort: sortOfKind(kind),
@@ -29,6 +29,7 @@ export const gearColumns = ({ kind, brand, shade, shape, porous, percent }: Gear
   shape: kind === 'brush' ? shape : ('' as const),
   porous: porous ?? null,
   percent: percent ?? null,
+  barcode: barcode ?? null,
 })
 
 const asGear = (thing: OwnedThing): OwnedGear => {

@@ -30,7 +30,7 @@ export const rangesThatSeparate = (from: Reader = db) =>
 
 /** What the form says of the product, as columns. */
 export function productColumns({ kind, brand, range, shade, lab, colourSource, ...input }: OwnedProductInput) {
-  const { coverage, family, finish, inci, flagFixes, traits, strength } = input
+  const { coverage, family, finish, inci, flagFixes, traits, strength, barcode } = input
   const colour = hasColour({ colourSource }) ? { L: lab.L, a: lab.a, b: lab.b } : { L: null, a: null, b: null }
   return {
     kind,
@@ -45,6 +45,7 @@ export function productColumns({ kind, brand, range, shade, lab, colourSource, .
     inci,
     flagFixes,
     strength,
+    barcode: barcode ?? null,
     traits: saidOf(traits ?? {}),
   }
 }

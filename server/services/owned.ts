@@ -34,7 +34,7 @@ export function fieldsOf(cosmetic: CosmeticRow) {
 }
 
 /** What describes a tool or a supply, of a row. */
-const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent }: GearRow) => ({
+const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent, barcode }: GearRow) => ({
   id,
   sort,
   kind,
@@ -43,6 +43,7 @@ const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent }: 
   shape,
   porous,
   percent,
+  barcode,
 })
 
 /** The palette that a pan lies in, with how many others, and when its colour was entered. */
@@ -64,6 +65,7 @@ export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): 
     role,
     label,
     inside: pan?.palette ?? null,
+    position: fill.position,
     size,
     measure,
     level,

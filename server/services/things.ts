@@ -30,7 +30,7 @@ export async function allThings(): Promise<readonly Thing[]> {
 }
 
 function thingsOf(owned: readonly OwnedThing[]): Thing[] {
-  const palettes = new Map<string, { of: OwnedThing; unit: OwnedUnit; pans: ThingPan[] }>()
+  const palettes = new Map<string, { of: OwnedThing; unit: OwnedUnit; pans: (ThingPan & { position: number })[] }>()
   const things: Thing[] = []
   for (const of of owned)
     for (const unit of of.units) {
@@ -38,10 +38,14 @@ function thingsOf(owned: readonly OwnedThing[]): Thing[] {
       else {
         const palette = palettes.get(unit.id) ?? { of, unit, pans: [] }
         palettes.set(unit.id, palette)
-        palette.pans.push({ fillId: unit.fillId, productId: of.id, name: of.shade, lab: labOf(of), level: unit.level })
+        const { fillId, level, position } = unit
+        palette.pans.push({ fillId, productId: of.id, name: of.shade, lab: labOf(of), level, position })
       }
     }
-  for (const { of, unit, pans } of palettes.values()) things.push(paletteOf(of, unit, pans))
+  for (const { of, unit, pans } of palettes.values()) {
+    const asTheyLie = pans.sort((x, y) => x.position - y.position).map(({ position: _position, ...pan }) => pan)
+    things.push(paletteOf(of, unit, asTheyLie))
+  }
   return things.sort(inUse)
 }
 

@@ -57,10 +57,17 @@ async function asAct<R>(event: H3Event, act: () => Promise<R>): Promise<R> {
 export const acts = <R>(act: (event: H3Event) => Promise<R>): Answered<R> =>
   defineEventHandler(event => asAct(event, () => act(event)))
 
-/** A route that takes a checked body. Every failure is told by server/errors.ts. */
-export const withBody = <T extends object, R>(dto: Dto<T>, act: (body: T, event: H3Event) => Promise<R>): Answered<R> =>
+/**
+ * A route that takes a checked body. Every failure is told by server/errors.ts.
+ * @param most bytes, where it is a whole list
+ */
+export const withBody = <T extends object, R>(
+  dto: Dto<T>,
+  act: (body: T, event: H3Event) => Promise<R>,
+  most?: number,
+): Answered<R> =>
   defineEventHandler(async event => {
-    const checked = check(dto, await readJson(event))
+    const checked = check(dto, await readJson(event, most))
     if (!checked.ok) throw new BadInput(checked.issues)
     return asAct(event, () => act(checked.value, event))
   })

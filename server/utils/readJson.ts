@@ -2,7 +2,7 @@ import type { H3Event } from 'h3'
 import { readJsonText } from '#shared/json'
 import { BadInput, Busy, Problem } from './problems'
 
-/** The largest body of the compute API. */
+/** The largest body of the compute API, and of a whole list or table. */
 export const MOST_BYTES = 5_000_000
 /** The largest record: an ingredient list of the longest, with every sign escaped, and room to spare. */
 const MOST_RECORD_BYTES = 300_000
@@ -48,8 +48,8 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
  * The body of a record as JSON.
  * @throws Problem 413 for what no record is as large as, BadInput for what is not JSON or nests without end
  */
-export async function readJson(event: H3Event): Promise<unknown> {
-  const read = readJsonText(await readBytes(event, MOST_RECORD_BYTES))
+export async function readJson(event: H3Event, most = MOST_RECORD_BYTES): Promise<unknown> {
+  const read = readJsonText(await readBytes(event, most))
   if ('value' in read) return read.value
   throw new BadInput([read.issue], read.message)
 }

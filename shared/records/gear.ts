@@ -1,6 +1,6 @@
 import { BRUSH_SHAPES, GEAR_KINDS, UNKNOWN_KIND, type BrushShape, type GearKind } from '#core/stock/kinds'
 import { MEASURES, type Measure, type ProductSort } from '#core/stock/things'
-import { Between, Id, MadeFrom, Maybe, Minor, Moment, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { Barcode, Between, Id, MadeFrom, Maybe, Minor, Moment, Name, OneOf, Text, Whole, YesNo } from '../rules'
 import type { OwnedProduct, OwnedUnit } from './kit'
 
 /* Tools and supplies, and what a list named that nobody has told apart yet: owned like a bottle, without a colour to match. */
@@ -17,6 +17,8 @@ export class GearFields {
   @Maybe() @YesNo() porous?: boolean | null
   /** Strength by volume of what is bought for it, such as alcohol. */
   @Maybe() @Between(0, 100, '%') percent?: number | null
+  /** The number under the bars of its pack. */
+  @Maybe() @Barcode() barcode?: string | null
 }
 
 /** What is written when a tool or a supply enters the kit or is changed. */

@@ -6,6 +6,7 @@ import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
 import {
+  Barcode,
   Between,
   Colour,
   Distinct,
@@ -33,6 +34,7 @@ export const COLOUR_SOURCES = [
   'clear',
   'depth word',
   'beside a bottle',
+  'photograph',
   'given colour',
   'verdicts',
   'meter',
@@ -64,6 +66,8 @@ export class ProductFields {
     'must set known flags to true or false',
   )
   flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
+  /** The number under the bars of its pack. */
+  @Maybe() @Barcode() barcode?: string | null
   /** What the kind usually is, when left out. */
   @Maybe()
   @One(() => TraitsInput, 'must describe the product')
@@ -139,8 +143,9 @@ export interface OwnedUnit {
   count: number
   role: UnitRole
   label: string
-  /** The palette it is a pan of. */
+  /** The palette it is a pan of, and which of its pans. */
   inside: string | null
+  position: number
   size: number
   measure: Measure
   level: number

@@ -11,6 +11,7 @@ import {
   type BrushShape,
   type OwnedKind,
 } from '#core/stock/kinds'
+import type { ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
@@ -79,6 +80,27 @@ export function packed<T extends ListedThing>(thing: T): T {
   const isPack = measure === 'pair' || (measure === 'piece' && usual > 1 && thing.count > MOST_PACKS)
   return isPack ? { ...thing, count: 1, size: thing.count, measure } : thing
 }
+
+/** What was read of a line as it enters the kit: sixty applicators are a pack. */
+export const listedFrom = (read: ReadThing, kind: OwnedKind): ListedThing =>
+  packed(
+    Object.assign(new ListedThing(), {
+      kind,
+      name: read.name.slice(0, 80),
+      count: Math.min(500, read.count),
+      size: read.size,
+      measure: read.measure,
+      level: read.level,
+      family: read.family,
+      finish: read.finish,
+      coverage: read.coverage,
+      depth: read.depth,
+      undertone: read.undertone,
+      openedOn: read.openedOn,
+      shape: read.shape,
+      pans: read.pans,
+    }),
+  )
 
 export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): GearInput => ({
   kind: thing.kind,

@@ -1,10 +1,10 @@
-import { PURPOSES, type Purpose } from '#core/stock/kinds'
+import { PURPOSES, type OwnedKind, type Purpose } from '#core/stock/kinds'
 import type { Heft } from '#core/stock/heft'
 import type { Notice } from '#core/stock/notices'
 import type { Limits } from '#core/stock/places'
 import type { Thing } from '#core/stock/thing'
 import { PLACE_SORTS, type PlaceSort } from '#core/stock/things'
-import { Between, Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { Barcode, Between, Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, OneOf, Text, Whole, YesNo } from '../rules'
 
 export const THING_STATES = ['in use', 'past its day', 'low or empty', 'to be told', 'retired', 'all'] as const
 export type ThingState = (typeof THING_STATES)[number]
@@ -63,6 +63,21 @@ export class RetireUnitsInput {
   @YesNo() retired!: boolean
   /** Why it went. */
   @Text(0, 200) why: string = ''
+}
+
+/** Another of what stands under the bars of a pack. */
+export class UnderBarcodeInput {
+  @Barcode() barcode!: string
+  @Maybe() @Id() placeId?: string | null
+}
+/** What is known of a number under bars: something one has, something that is sold. */
+export interface FoundUnder {
+  owned: TakenUnder | null
+  offered: { name: string; brand: string; range: string; kind: OwnedKind; sizeMl: number } | null
+}
+export interface TakenUnder {
+  productId: string
+  name: string
 }
 
 export interface PlaceLine {

@@ -7,6 +7,7 @@ import * as gear from '#shared/records/gear'
 import * as jobs from '#shared/records/jobs'
 import * as keeping from '#shared/records/keeping'
 import * as kit from '#shared/records/kit'
+import * as imported from '#shared/records/imported'
 import * as listed from '#shared/records/listed'
 import * as meter from '#shared/records/meter'
 import * as mixes from '#shared/records/mixes'
@@ -39,6 +40,7 @@ const CLASSES: Record<string, unknown> = {
   ...jobs,
   ...keeping,
   ...kit,
+  ...imported,
   ...listed,
   ...meter,
   ...mixes,

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { isLike, otherKinds, readList, type ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
-import type { Measure } from '#core/stock/things'
 import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
-import { ListedInput, ListedThing, packed } from '#shared/records/listed'
+import { listedFrom, ListedInput } from '#shared/records/listed'
 import { today } from '#shared/today'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
@@ -50,26 +49,7 @@ const isDoubtful = (row: Row) => !row.looked && (row.kind === UNKNOWN_KIND || ro
 const doubtful = computed(() => rows.value.filter(isDoubtful))
 const onlyDoubtful = ref(false)
 const shown = computed(() => (onlyDoubtful.value && doubtful.value.length > 0 ? doubtful.value : rows.value))
-/** As it enters the kit: sixty applicators are a pack. */
-const listedOf = ({ thing, kind }: Row): ListedThing =>
-  packed(
-    Object.assign(new ListedThing(), {
-      kind,
-      name: thing.name.slice(0, 80),
-      count: Math.min(500, thing.count),
-      size: thing.size,
-      measure: thing.measure,
-      level: thing.level,
-      family: thing.family,
-      finish: thing.finish,
-      coverage: thing.coverage,
-      depth: thing.depth,
-      undertone: thing.undertone,
-      openedOn: thing.openedOn,
-      shape: thing.shape,
-      pans: thing.pans,
-    }),
-  )
+const listedOf = ({ thing, kind }: Row) => listedFrom(thing, kind)
 const total = computed(() => rows.value.reduce((sum, r) => sum + listedOf(r).count, 0))
 
 /** The last that was put right, with the others that are mistaken alike. */
@@ -95,25 +75,7 @@ const colourOf = ({ thing, kind }: Row) => colourSaid(kind, thing.name, thing.de
 const leave = (row: Row) => {
   rows.value = rows.value.filter(r => r !== row)
 }
-const MEASURED: Readonly<Record<Measure, string>> = { ml: 'ml', g: 'g', piece: 'pieces', pair: 'pairs' }
-const sizeOf = ({ size, measure }: ListedThing) =>
-  (size ?? null) === null ? '' : `${size} ${MEASURED[measure ?? 'piece']}`
-const facts = (row: Row) => factsOf(row.thing, row.kind, sizeOf(listedOf(row)))
-const factsOf = (thing: ReadThing, kind: OwnedKind, size: string) =>
-  [
-    size,
-    thing.level === null ? '' : thing.level === 0 ? 'empty' : thing.level === 1 ? 'full' : percent(thing.level),
-    thing.pans ? plural(thing.pans, 'pan') : '',
-    kind === 'brush' ? (thing.shape ?? 'shape not said') : '',
-    thing.family ?? '',
-    thing.coverage ? `${thing.coverage} cover` : '',
-    thing.finish ?? '',
-    thing.depth === null ? '' : `depth ${thing.depth}`,
-    thing.undertone ?? '',
-    thing.openedOn ? `opened ${thing.openedOn}` : '',
-  ]
-    .filter(Boolean)
-    .join(' · ')
+const facts = ({ thing, kind }: Row) => readInWords(thing, kind)
 
 async function save() {
   const things = rows.value.map(row => ({ ...listedOf(row), placeId: into.value === POUCHES ? null : into.value }))

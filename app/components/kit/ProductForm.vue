@@ -7,7 +7,11 @@ import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/product/it
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
 
 /** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */
-const props = defineProps<{ product: OwnedProduct | null }>()
+const props = defineProps<{
+  product: OwnedProduct | null
+  /** What a new one is to be like, but for its colour. */
+  like?: { product: OwnedProduct; step: LikeStep } | null
+}>()
 const emit = defineEmits<{ done: [] }>()
 const kit = useKit()
 const undo = useUndo()
@@ -22,10 +26,20 @@ function usualOf(kind: ItemKind) {
   return { coverage, finish, family, sizeMl: size, traits: { ...traits }, ...place }
 }
 
+/** All that one like it has in common with it: not its name, nor how much is left of it. */
+function likeIt({ product, step }: { product: OwnedProduct; step: LikeStep }): OwnedProductInput {
+  const { kind, brand, range, coverage, family, finish, inci, flagFixes, traits, sizeMl, measure } = product
+  const same = { kind, brand, range, coverage, family, finish, inci, flagFixes, traits, sizeMl, measure }
+  const lab = labBeside(product.lab, step)
+  return { ...new OwnedProductInput(), ...same, shade: '', lab, colourSource: 'beside a bottle' }
+}
+
 const values = reactive<OwnedProductInput>(
   props.product
     ? { ...props.product, lab: { ...props.product.lab } }
-    : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') },
+    : props.like
+      ? likeIt(props.like)
+      : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') },
 )
 const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
 const draft = useDraft(`product:${props.product?.id ?? 'new'}`, reactive({ values, price }))
@@ -102,7 +116,15 @@ async function save() {
 
 <template>
   <form class="form" novalidate @submit.prevent="save">
-    <h2>{{ product ? `Sharpen ${product.shade}` : 'A bottle for the kit' }}</h2>
+    <h2>
+      {{
+        product
+          ? `Sharpen ${product.shade}`
+          : like
+            ? `Like ${like.product.shade}, but ${like.step}`
+            : 'A bottle for the kit'
+      }}
+    </h2>
     <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <Clash v-if="clash" :mine="values" :today="clash" @mine="keepMine" @theirs="takeTheirs" />

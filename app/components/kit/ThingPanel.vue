@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { differenceInDays, format, parseISO } from 'date-fns'
 import { isPast, type ThingGroup } from '#core/stock/thing'
+import type { ItemKind } from '#core/product/item'
+import { isComplexionKind } from '#core/stock/usual'
+import { UnitInput } from '#shared/records/kit'
 import { today } from '#shared/today'
 
 /** One thing that was chosen: what is known of it, how full it is, and where it is to go. */
 const { group } = defineProps<{ group: ThingGroup }>()
-const emit = defineEmits<{ close: []; edit: [productId: string] }>()
+const emit = defineEmits<{ close: []; edit: [productId: string]; like: [productId: string, step: LikeStep] }>()
 const board = useBoard()
+const kit = useKit()
 const undo = useUndo()
 const settings = useSettings()
 
@@ -41,6 +45,13 @@ function move(placeId: string) {
   })
   return undo.attempt(() => board.move(units, placeId))
 }
+/** Another of the same, full and not opened, where this one stands. */
+const another = () => {
+  const { size, measure, placeId, priceMinor, productId } = t.value
+  const unit = Object.assign(new UnitInput(), { sizeMl: size, measure, placeId, priceMinor, role: t.value.role })
+  return undo.attempt(() => kit.addUnit(productId, unit))
+}
+const isComplexion = computed(() => t.value.sort === 'cosmetic' && isComplexionKind(t.value.kind as ItemKind))
 const ids = computed(() => group.things.map(x => x.id))
 </script>
 
@@ -106,8 +117,19 @@ const ids = computed(() => group.things.map(x => x.id))
       <NumberField v-if="isSet" v-model="some" label="How many" whole :min="1" :max="group.count" />
       <v-select :model-value="t.placeId" :items="places" label="Stands in" @update:model-value="v => v && move(v)" />
     </div>
+    <p v-if="t.lab && t.pans.length === 0 && isComplexion" class="like">
+      <span class="small">One like it, but</span>
+      <Act
+        v-for="step in LIKE_STEPS"
+        :key="step"
+        :aria-label="`One like ${t.name}, but ${step}`"
+        @click="emit('like', t.productId, step)"
+        >{{ step }}</Act
+      >
+    </p>
     <div class="acts">
       <v-btn v-if="t.pans.length === 0" variant="outlined" @click="emit('edit', t.productId)">Edit</v-btn>
+      <v-btn v-if="t.pans.length === 0" variant="text" @click="another">Another of it</v-btn>
       <v-btn variant="text" @click="undo.attempt(() => board.retire(ids, t.retiredAt === null))">{{
         t.retiredAt ? 'Use again' : 'Retire'
       }}</v-btn>
@@ -157,6 +179,13 @@ dd {
   align-items: center;
   min-height: 44px;
   border-top: 1px solid var(--line);
+}
+.like {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  align-items: center;
 }
 .untold {
   width: 24px;

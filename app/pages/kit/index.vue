@@ -58,7 +58,8 @@ const keeping = useKeeping()
 const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
 const editing = ref<OwnedProduct | null>(aside)
 const gear = ref<OwnedGear | null>(null)
-type Form = 'bottle' | 'gear' | 'list' | 'place'
+const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
+type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table'
 const form = ref<Form | null>(
   'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
 )
@@ -74,11 +75,19 @@ const bottleOpen = isOpen('bottle')
 const gearOpen = isOpen('gear')
 const listOpen = isOpen('list')
 const placeOpen = isOpen('place')
+const tableOpen = isOpen('table')
 function add(what: Form) {
   editing.value = null
   gear.value = null
+  like.value = null
   form.value = what
 }
+const addLike = (id: string, step: LikeStep) =>
+  undo.attempt(async () => {
+    const thing = await kit.openThing(id)
+    add('bottle')
+    if (isCosmetic(thing)) like.value = { product: thing, step }
+  })
 const edit = (id: string) =>
   undo.attempt(async () => {
     const thing = await kit.openThing(id)
@@ -143,24 +152,36 @@ const title = computed(() => {
         <v-btn color="primary" :variant="b.count === 0 ? 'flat' : 'outlined'" @click="add('list')">Paste a list</v-btn>
         <v-btn variant="outlined" @click="add('bottle')">Add a bottle</v-btn>
         <v-btn variant="outlined" @click="add('gear')">Add a tool</v-btn>
+        <v-menu>
+          <template #activator="{ props: menu }"><v-btn v-bind="menu" variant="outlined">In and out</v-btn></template>
+          <v-list density="compact">
+            <v-list-item title="Take in a table or a kit" @click="add('table')" />
+            <v-list-item title="Everything as a table (CSV)" href="/api/things/kit.csv" download="varietas-kit.csv" />
+            <v-list-item title="Everything as JSON" href="/api/things/kit.json" download="varietas-kit.json" />
+          </v-list>
+        </v-menu>
       </div>
     </header>
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
+    <QuickAdd v-if="board.state === 'ready'" />
     <template v-if="b.count > 0 || isTable">
       <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" />
       <div v-else class="stand">
         <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
         <aside>
-          <ThingPanel v-if="group" :group="group" @close="unchoose" @edit="edit" />
+          <ThingPanel v-if="group" :group="group" @close="unchoose" @edit="edit" @like="addLike" />
           <NeedsWord :notices="b.notices" @show="show" @tell="showTable({ state: 'to be told' })" />
         </aside>
       </div>
       <BottleDoubts />
       <MeasuredMixes />
     </template>
-    <FormDialog v-model="bottleOpen" label="Bottle"><LazyProductForm :product="editing" @done="closed" /></FormDialog>
+    <FormDialog v-model="bottleOpen" label="Bottle"
+      ><LazyProductForm :product="editing" :like="like" @done="closed"
+    /></FormDialog>
     <FormDialog v-model="gearOpen" label="Tool or supply"><LazyGearForm :gear="gear" @done="closed" /></FormDialog>
     <FormDialog v-model="placeOpen" label="Place"><LazyPlaceForm :place="place" @done="closed" /></FormDialog>
+    <FormDialog v-model="tableOpen" label="A table" wide><LazyImportTable @done="closed" /></FormDialog>
     <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>
 </template>

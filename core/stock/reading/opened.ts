@@ -1,4 +1,4 @@
-import type { Word } from './words'
+import { tidied, wordsOf, type Word } from './words'
 
 // Months by how their names begin, in English, German and French.
 const MONTHS: readonly RegExp[] = [
@@ -45,6 +45,9 @@ export function readOpened(words: readonly Word[], today: string): OpenedOn | nu
   }
   return null
 }
+
+/** A date alone, as {@link readOpened} reads it behind its word. */
+export const readDate = (text: string, today: string): OpenedOn | null => dateAt(wordsOf(tidied(text)), 0, today)
 
 function dateAt(words: readonly Word[], at: number, today: string): (OpenedOn & { end: number }) | null {
   const text = words[at]?.text ?? ''

@@ -140,7 +140,10 @@ export const VOCABULARY: readonly Entry[] = [
 
 /** Brush shapes, by the words that name them; the first that fits counts. */
 export const SHAPE_WORDS: readonly (readonly [shape: BrushShape, words: RegExp])[] = [
-  ['angled brush', /\b(brow|eyebrow|brauen|augenbrauen|sourcils)\b/],
+  [
+    'angled brush',
+    /\b(brow|eyebrow|brauen|augenbrauen|sourcils)\b|\b(angled|angle|slanted|abgeschragt)\b.*\b(liner|eyeliner|lidstrich)/,
+  ],
   ['fine liner brush', /\b(eyeliner|liner|lidstrich|bent|fine)\b/],
   ['lip brush', /\b(lip|lips|lippen|levres)\b|lippenpinsel/],
   ['foundation brush', /\b(foundation|base|teint|buffing|buffer|stippling|duo-fibre)\b|grundierungspinsel/],

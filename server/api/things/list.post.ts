@@ -1,5 +1,6 @@
 import { ListedInput } from '#shared/records/listed'
 import { addListed } from '../../services/listed'
 import { withBody } from '../../utils/handlers'
+import { MOST_BYTES } from '../../utils/readJson'
 
-export default withBody(ListedInput, addListed)
+export default withBody(ListedInput, addListed, MOST_BYTES)

@@ -51,6 +51,8 @@ export const products = sqliteTable(
     porous: integer('porous', { mode: 'boolean' }),
     /** Strength by volume of what is bought for it, such as alcohol. */
     percent: real('percent'),
+    /** The number under the bars of its pack. */
+    barcode: text('barcode'),
     createdAt: text('created_at').notNull(),
     version: version(),
     deletedAt: text('deleted_at'),

@@ -35,14 +35,12 @@ const nameOf = (id: string) => props.face.own.find(p => p.id === id)?.shade ?? n
 const card = computed(() => (saved.value ? faceCard(props.face, saved.value, nameOf) : null))
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
 
-function download() {
-  const blob = new Blob([JSON.stringify(card.value, null, 2)], { type: 'application/json' })
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(blob)
-  link.download = `${props.face.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-card.json`
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+const download = () =>
+  saveText(
+    JSON.stringify(card.value, null, 2),
+    `${props.face.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-card.json`,
+    'application/json',
+  )
 const print = () => window.print()
 </script>
 

@@ -1,0 +1,8 @@
+/** Gives a text to whoever sits before the screen, as a file to keep. */
+export function saveText(text: string, name: string, type: string): void {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type }))
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(link.href)
+}

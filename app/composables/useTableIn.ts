@@ -1,0 +1,149 @@
+import { computed, reactive, ref, shallowRef } from 'vue'
+import { guessColumns, hasHeadings, type Mapping } from '#core/stock/table/columns'
+import type { ReadRows, TableHabits } from '#core/stock/table/rows'
+import { IMPORTED_MOST, ImportInput, KIT_FORMAT, KIT_VERSION, type ImportOutcome } from '#shared/records/imported'
+import type { Sheet } from '#shared/tableFile'
+import { today } from '#shared/today'
+import { check, plain } from '#shared/validate'
+import type { TableWork } from '~/workers/table.worker'
+import { api, ApiProblem } from './api'
+import { useOwnWorker } from './useOwnWorker'
+import { unlessStopped } from './useWorkerTask'
+
+/** A table from a file: opened, told what its columns are, looked through, and only then taken in. */
+export function useTableIn(currency: string) {
+  const worker = useOwnWorker<TableWork>(
+    () => new Worker(new URL('../workers/table.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  const step = ref<'file' | 'columns' | 'look'>('file')
+  const problem = ref('')
+  const sheets = shallowRef<Sheet[]>([])
+  const sheet = ref(0)
+  const headed = ref(true)
+  const mapping = ref<Mapping>([])
+  const habits = reactive<TableHabits>({ today: today(), dayFirst: true, currency, rates: {} })
+  const read = shallowRef<ReadRows | null>(null)
+  const input = shallowRef<ImportInput | null>(null)
+  const outcome = shallowRef<ImportOutcome | null>(null)
+  const sending = ref(false)
+
+  const rows = computed(() => sheets.value[sheet.value]?.rows ?? [])
+  const width = computed(() => Math.max(0, ...rows.value.slice(0, 200).map(r => r.length)))
+  const headings = computed(() =>
+    Array.from({ length: width.value }, (_, i) => (headed.value && rows.value[0]?.[i]?.trim()) || `Column ${i + 1}`),
+  )
+  const body = computed(() => rows.value.slice(headed.value ? 1 : 0))
+  const samples = (column: number) =>
+    [...new Set(body.value.map(r => (r[column] ?? '').trim()).filter(Boolean))].slice(0, 3)
+
+  const attempt = async <T>(act: () => Promise<T>): Promise<T | undefined> => {
+    problem.value = ''
+    try {
+      return await unlessStopped(act())
+    } catch (refused) {
+      if (!(refused instanceof Error)) throw refused
+      problem.value = refused.message
+      return undefined
+    }
+  }
+
+  async function open(file: File): Promise<void> {
+    if (/\.json$/i.test(file.name)) return openJson(file)
+    const found = await attempt(() => worker.run(w => w.open(file)))
+    if (!found) return
+    sheets.value = found
+    choose(found.reduce((most, s, i) => (s.rows.length > found[most]!.rows.length ? i : most), 0))
+    step.value = 'columns'
+  }
+
+  /** A kit that was written out says itself what it is. */
+  async function openJson(file: File): Promise<void> {
+    await attempt(async () => {
+      const said = parsed(await file.text())
+      if (said?.format !== KIT_FORMAT)
+        throw new ApiProblem(`It is no kit that was written out: its format must be ${KIT_FORMAT}.`)
+      if (said.version !== KIT_VERSION)
+        throw new ApiProblem('It was written by a newer Varietas: take it in with that one.')
+      const checked = check(ImportInput, { places: said.places, things: said.things })
+      if (!checked.ok) throw new ApiProblem(`${checked.issues[0]!.path} ${checked.issues[0]!.message}.`)
+      read.value = { things: [], problems: [], currencies: [] }
+      await look(checked.value)
+    })
+  }
+
+  function choose(which: number): void {
+    sheet.value = which
+    headed.value = hasHeadings(rows.value[0] ?? [])
+    mapping.value = guessColumns(headings.value, body.value.slice(0, 50))
+  }
+
+  async function readIt(): Promise<void> {
+    const rowsRead = await attempt(() =>
+      worker.run(w => w.read(body.value, [...mapping.value], { ...habits, rates: { ...habits.rates } })),
+    )
+    if (!rowsRead) return
+    read.value = rowsRead
+    if (rowsRead.things.length > IMPORTED_MOST) {
+      problem.value = `It has ${rowsRead.things.length} rows and ${IMPORTED_MOST} are taken in at a time: split it in two.`
+      return
+    }
+    if (rowsRead.things.length === 0) {
+      outcome.value = null
+      step.value = 'look'
+      return
+    }
+    const checked = check(ImportInput, { things: rowsRead.things })
+    if (!checked.ok) {
+      const at = /^things\[(\d+)\]/.exec(checked.issues[0]!.path)
+      const row = at ? `Row ${rowsRead.things[Number(at[1])]!.row}: ` : ''
+      problem.value = `${row}${checked.issues[0]!.path.replace(/^things\[\d+\]\./, '')} ${checked.issues[0]!.message}.`
+      return
+    }
+    await attempt(() => look(checked.value))
+  }
+
+  async function look(checked: ImportInput): Promise<void> {
+    input.value = checked
+    outcome.value = await send(true)
+    step.value = 'look'
+  }
+
+  async function send(onlyLook: boolean): Promise<ImportOutcome> {
+    sending.value = true
+    try {
+      return await api('post', '/api/things/import', {}, { body: { ...plain(input.value!), onlyLook } })
+    } finally {
+      sending.value = false
+    }
+  }
+  const takeIn = () => attempt(() => send(false))
+
+  return {
+    worker,
+    step,
+    problem,
+    sheets,
+    sheet,
+    headed,
+    mapping,
+    habits,
+    read,
+    outcome,
+    sending,
+    headings,
+    body,
+    samples,
+    open,
+    choose,
+    readIt,
+    takeIn,
+  }
+}
+
+function parsed(text: string): Record<string, unknown> | null {
+  try {
+    return JSON.parse(text) as Record<string, unknown> | null
+  } catch {
+    throw new ApiProblem('It cannot be read as JSON: is it whole?')
+  }
+}

@@ -1,0 +1,109 @@
+import { plain } from '../reading/words'
+
+/* What the columns of somebody's table of things can mean, and what their headings are read as. */
+
+interface Column {
+  /** What it is called where it is chosen. */
+  title: string
+  /** Headings that mean it, in plain lower case: English, German, French. Longer ones are looked for first. */
+  words: readonly string[]
+}
+
+// prettier-ignore
+const COLUMNS_BY_FIELD = {
+  name: { title: 'Name', words: ['name', 'shade', 'product', 'item', 'what', 'thing', 'description', 'article', 'artikel', 'bezeichnung', 'produkt', 'farbe', 'ton', 'nom', 'produit', 'designation', 'teinte', 'title', 'gegenstand'] },
+  kind: { title: 'Kind', words: ['kind', 'type', 'category', 'sort', 'art', 'kategorie', 'typ', 'genre', 'categorie', 'product type', 'group'] },
+  brand: { title: 'Brand', words: ['brand', 'make', 'maker', 'manufacturer', 'house', 'marke', 'hersteller', 'marque', 'fabricant'] },
+  range: { title: 'Range', words: ['range', 'line', 'series', 'collection', 'serie', 'linie', 'reihe', 'gamme', 'ligne'] },
+  shape: { title: 'Brush shape', words: ['shape', 'brush shape', 'form', 'pinselform', 'forme'] },
+  count: { title: 'How many', words: ['count', 'qty', 'quantity', 'number', 'how many', 'units', 'pieces', 'no of', 'in stock', 'anzahl', 'menge', 'stuck', 'stuckzahl', 'nombre', 'quantite', 'qte'] },
+  size: { title: 'Size', words: ['size', 'volume', 'content', 'contents', 'capacity', 'net', 'grosse', 'inhalt', 'volumen', 'fullmenge', 'taille', 'contenance', 'contenu', 'ml', 'weight', 'gewicht', 'poids'] },
+  measure: { title: 'Unit of the size', words: ['unit', 'measure', 'uom', 'einheit', 'mass', 'unite', 'size unit'] },
+  level: { title: 'How full', words: ['level', 'fill', 'full', 'left', 'remaining', 'how full', 'fullstand', 'rest', 'ubrig', 'niveau', 'reste', 'restant', 'percent left', 'what is left'] },
+  openedOn: { title: 'Opened', words: ['opened', 'open since', 'date opened', 'opened on', 'geoffnet', 'angebrochen', 'offen seit', 'ouvert', 'ouverture', 'ouvert le'] },
+  expiresOn: { title: 'Printed expiry', words: ['expires', 'expiry', 'expiry date', 'best before', 'use by', 'exp', 'haltbar bis', 'mhd', 'ablauf', 'verfall', 'peremption', 'expire le'] },
+  price: { title: 'Price', words: ['price', 'cost', 'paid', 'value', 'preis', 'kosten', 'bezahlt', 'prix', 'cout', 'price each', 'unit price'] },
+  place: { title: 'Place', words: ['place', 'where', 'location', 'pouch', 'bag', 'case', 'stands in', 'ort', 'wo', 'platz', 'fach', 'tasche', 'lieu', 'emplacement', 'trousse', 'ou'] },
+  depth: { title: 'Depth', words: ['depth', 'tiefe', 'profondeur', 'skin depth'] },
+  undertone: { title: 'Undertone', words: ['undertone', 'unterton', 'sous-ton', 'sous ton', 'tone'] },
+  L: { title: 'Colour: L*', words: ['l', 'l*', 'lab l', 'lightness', 'cie l'] },
+  a: { title: 'Colour: a*', words: ['a', 'a*', 'lab a', 'cie a'] },
+  b: { title: 'Colour: b*', words: ['b', 'b*', 'lab b', 'cie b'] },
+  coverage: { title: 'Cover', words: ['cover', 'coverage', 'deckkraft', 'couvrance'] },
+  family: { title: 'Formula', words: ['formula', 'base', 'basis', 'formule', 'formulation'] },
+  finish: { title: 'Finish', words: ['finish', 'fini', 'effect', 'texture finish'] },
+  inci: { title: 'Ingredients', words: ['ingredients', 'inci', 'composition', 'inhaltsstoffe', 'zutaten'] },
+  percent: { title: 'Strength in %', words: ['strength', 'percent', 'alcohol', 'prozent', 'starke', 'concentration'] },
+  barcode: { title: 'Barcode', words: ['barcode', 'ean', 'gtin', 'upc', 'strichcode', 'code barre', 'code-barres'] },
+  label: { title: 'Label', words: ['label', 'etikett', 'etiquette', 'mark'] },
+  role: { title: 'Role', words: ['role', 'rolle', 'status'] },
+  notes: { title: 'Notes', words: ['notes', 'note', 'remark', 'remarks', 'comment', 'comments', 'bemerkung', 'notiz', 'remarque', 'notiz'] },
+  batch: { title: 'Batch', words: ['batch', 'lot', 'charge', 'batch number'] },
+  palette: { title: 'Palette it is a pan of', words: ['palette', 'pan of', 'in palette', 'palette name'] },
+  retiredAt: { title: 'Retired', words: ['retired', 'retired on', 'out of use', 'aussortiert', 'retire'] },
+  why: { title: 'Why it was retired', words: ['why', 'reason', 'grund', 'raison'] },
+  colourSource: { title: 'How its colour is known', words: ['colour source', 'color source'] },
+  id: { title: 'Id of the thing', words: ['id', 'varietas id'] },
+  productId: { title: 'Id of the product', words: ['product id'] },
+  details: { title: 'Everything else, as it was written out', words: ['details'] },
+} as const satisfies Record<string, Column>
+
+export type Field = keyof typeof COLUMNS_BY_FIELD
+export const FIELDS = Object.keys(COLUMNS_BY_FIELD) as Field[]
+export const titleOf = (field: Field): string => COLUMNS_BY_FIELD[field].title
+
+/** What each column of a table means; null for one that is left out. */
+export type Mapping = (Field | null)[]
+
+const said = (heading: string) =>
+  plain(heading)
+    .replace(/[^\p{L}\p{N}*]+/gu, ' ')
+    .trim()
+
+/** Headings by what they mean, the longest first: "brush shape" before "shape". */
+const MEANINGS = FIELDS.flatMap(field =>
+  [...COLUMNS_BY_FIELD[field].words, said(COLUMNS_BY_FIELD[field].title)].map(words => ({ field, words: said(words) })),
+).sort((x, y) => y.words.length - x.words.length)
+
+// One letter is a word of its own, or nothing.
+const SHORTEST_WITHIN = 3
+
+/**
+ * What the headings of a table mean: those that say it exactly first, then those that hold a word for it; each meaning is taken once. Where
+ * nothing is a name, the first column with most to say is.
+ * @param rows the first of the table, to tell a name by
+ */
+export function guessColumns(headings: readonly string[], rows: readonly (readonly string[])[]): Mapping {
+  const mapping: Mapping = headings.map(() => null)
+  const taken = new Set<Field>()
+  const take = (at: number, field: Field) => {
+    mapping[at] = field
+    taken.add(field)
+  }
+  const texts = headings.map(said)
+  for (const exact of [true, false])
+    for (const { field, words } of MEANINGS) {
+      if (taken.has(field) || (!exact && words.length < SHORTEST_WITHIN)) continue
+      const at = texts.findIndex(
+        (t, i) => mapping[i] === null && (exact ? t === words : ` ${t} `.includes(` ${words} `)),
+      )
+      if (at >= 0) take(at, field)
+    }
+  if (!taken.has('name')) {
+    const most = headings.map((_, i) => (mapping[i] === null ? wordiness(rows, i) : 0))
+    const at = most.indexOf(Math.max(...most))
+    if (at >= 0 && most[at]! > 0) take(at, 'name')
+  }
+  return mapping
+}
+
+const LOOKED_AT = 50
+const wordiness = (rows: readonly (readonly string[])[], at: number) =>
+  new Set(rows.slice(0, LOOKED_AT).map(r => r[at] ?? '')).size
+  * Math.max(0, ...rows.slice(0, LOOKED_AT).map(r => (/\p{L}{2}/u.test(r[at] ?? '') ? 1 : 0)))
+
+/** Whether the first row of a table says what its columns mean, rather than being a thing. */
+export const hasHeadings = (first: readonly string[]): boolean => {
+  const meant = first.filter(t => MEANINGS.some(m => m.words === said(t))).length
+  return meant > 0 && first.every(t => !/^\d+([.,]\d+)?$/.test(t.trim()))
+}

@@ -1,0 +1,6 @@
+import { ImportInput } from '#shared/records/imported'
+import { importThings } from '../../services/imported'
+import { withBody } from '../../utils/handlers'
+import { MOST_BYTES } from '../../utils/readJson'
+
+export default withBody(ImportInput, importThings, MOST_BYTES)

@@ -1,0 +1,7 @@
+import { Readable } from 'node:stream'
+import { kitFile } from '../../services/exported'
+import { sendFile } from '../../utils/sendFile'
+
+export default defineEventHandler(async event =>
+  sendFile(event, Readable.from([JSON.stringify(await kitFile())]), 'varietas-kit.json', 'application/json'),
+)
