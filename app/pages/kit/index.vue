@@ -59,7 +59,7 @@ const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.que
 const editing = ref<OwnedProduct | null>(aside)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
-type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table'
+type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo'
 const form = ref<Form | null>(
   'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
 )
@@ -76,6 +76,7 @@ const gearOpen = isOpen('gear')
 const listOpen = isOpen('list')
 const placeOpen = isOpen('place')
 const tableOpen = isOpen('table')
+const photoOpen = isOpen('photo')
 function add(what: Form) {
   editing.value = null
   gear.value = null
@@ -153,9 +154,10 @@ const title = computed(() => {
         <v-btn variant="outlined" @click="add('bottle')">Add a bottle</v-btn>
         <v-btn variant="outlined" @click="add('gear')">Add a tool</v-btn>
         <v-menu>
-          <template #activator="{ props: menu }"><v-btn v-bind="menu" variant="outlined">In and out</v-btn></template>
+          <template #activator="{ props: menu }"><v-btn v-bind="menu" variant="outlined">More</v-btn></template>
           <v-list density="compact">
             <v-list-item title="Take in a table or a kit" @click="add('table')" />
+            <v-list-item title="Colours off a photograph" @click="add('photo')" />
             <v-list-item title="Everything as a table (CSV)" href="/api/things/kit.csv" download="varietas-kit.csv" />
             <v-list-item title="Everything as JSON" href="/api/things/kit.json" download="varietas-kit.json" />
           </v-list>
@@ -182,6 +184,9 @@ const title = computed(() => {
     <FormDialog v-model="gearOpen" label="Tool or supply"><LazyGearForm :gear="gear" @done="closed" /></FormDialog>
     <FormDialog v-model="placeOpen" label="Place"><LazyPlaceForm :place="place" @done="closed" /></FormDialog>
     <FormDialog v-model="tableOpen" label="A table" wide><LazyImportTable @done="closed" /></FormDialog>
+    <FormDialog v-model="photoOpen" label="Colours off a photograph" wide
+      ><LazyPhotoColours @done="closed"
+    /></FormDialog>
     <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>
 </template>
