@@ -1,3 +1,4 @@
+import { labelSheet, type LabelOrder } from '../services/labelSheet'
 import { questionSheet } from '../services/questionSheet'
 import { makeBackup } from './backup'
 import { rewriteFile } from './erase'
@@ -17,6 +18,7 @@ const tasks = {
   'salvage': ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
     salvage(folder, migrations, at),
   'question sheet': (_none: null) => questionSheet(),
+  'labels': (order: LabelOrder) => labelSheet(order),
   'write everything': ({ database, to, app, at }: { database: string; to: string; app: string; at: string }) =>
     writeEverything(database, to, app, at),
   'read everything': ({ file, to, migrations }: { file: string; to: string; migrations: string }) =>

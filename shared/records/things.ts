@@ -1,10 +1,28 @@
 import { PURPOSES, type OwnedKind, type Purpose } from '#core/stock/kinds'
+import type { Drops } from '#core/complexion/recipe'
 import type { Heft } from '#core/stock/heft'
 import type { Notice } from '#core/stock/notices'
+import { LABEL_FORMATS, PAPERS, type LabelFormat, type Paper } from '#core/stock/labels'
 import type { Limits } from '#core/stock/places'
+import type { OwnedThing } from './gear'
 import type { Thing } from '#core/stock/thing'
-import { PLACE_SORTS, type PlaceSort } from '#core/stock/things'
-import { Barcode, Between, Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { PLACE_SORTS, type Measure, type PlaceSort } from '#core/stock/things'
+import {
+  Barcode,
+  Between,
+  Distinct,
+  Id,
+  Ids,
+  MadeFrom,
+  Many,
+  Maybe,
+  Name,
+  OneOf,
+  Satisfies,
+  Text,
+  Whole,
+  YesNo,
+} from '../rules'
 
 export const THING_STATES = ['in use', 'past its day', 'low or empty', 'to be told', 'retired', 'all'] as const
 export type ThingState = (typeof THING_STATES)[number]
@@ -70,6 +88,27 @@ export class UnderBarcodeInput {
   @Barcode() barcode!: string
   @Maybe() @Id() placeId?: string | null
 }
+/** Labels of things, to be printed. */
+export class LabelsInput {
+  @Ids(500) ids!: string[]
+  /** Where this server is reached, for the code on each. */
+  @Text(8, 120)
+  @Satisfies(
+    'origin',
+    v => typeof v !== 'string' || /^https?:\/\/[A-Za-z0-9.:[\]-]+$/.test(v),
+    'must be an address such as http://192.168.0.20:3000',
+  )
+  origin!: string
+  @OneOf(Object.keys(PAPERS)) paper: Paper = 'A4'
+  @OneOf(Object.keys(LABEL_FORMATS)) format: LabelFormat = 'side of a bottle'
+  /** Labels of the first sheet that are gone already. */
+  @Whole(0, 200) used: number = 0
+  /** Where the printer pulls the paper askew, mm to the right and down. */
+  @Between(-15, 15, 'mm') shiftX: number = 0
+  @Between(-15, 15, 'mm') shiftY: number = 0
+  @YesNo() outlines: boolean = true
+}
+
 /** What is known of a number under bars: something one has, something that is sold. */
 export interface FoundUnder {
   owned: TakenUnder | null
@@ -78,6 +117,34 @@ export interface FoundUnder {
 export interface TakenUnder {
   productId: string
   name: string
+}
+
+interface OnFace {
+  id: string
+  faceId: string | null
+  face: string | null
+}
+/** Everything that is known of one thing. */
+export interface ThingStory {
+  thing: Thing
+  /** What it is: of a palette, each of its colours. */
+  products: OwnedThing[]
+  /** Other units of the same product. */
+  others: Thing[]
+  /** The newest of its uses, and how many there are. */
+  uses: (OnFace & {
+    at: string
+    amount: number | null
+    measure: Measure | null
+    note: string
+    jobId: string | null
+    job: string | null
+  })[]
+  usedTimes: number
+  recipes: (OnFace & { deltaE: number; savedAt: string; drops: Drops[]; names: Record<string, string> })[]
+  remembered: (OnFace & { what: string; note: string; at: string })[]
+  /** What was paid, and what it is offered for: by nobody in particular where no supplier is named. */
+  prices: { at: string | null; priceMinor: number; size: number; measure: Measure; supplier: string | null }[]
 }
 
 export interface PlaceLine {

@@ -8,7 +8,7 @@ import { api } from '~/composables/api'
 import type { Column } from '~/words/columns'
 
 /** Everything as a table: searched as it is typed, narrowed by anything, several changed at once. */
-const emit = defineEmits<{ edit: [productId: string]; ask: [query: Partial<ThingQuery>] }>()
+const emit = defineEmits<{ edit: [productId: string]; labels: [ids: string[]]; ask: [query: Partial<ThingQuery>] }>()
 const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
@@ -110,6 +110,7 @@ const chooseAll = () => {
         hide-details
         @update:model-value="v => v && moveChosen(v)"
       />
+      <Act @click="emit('labels', ids)">Labels</Act>
       <Act @click="retireChosen(true)">Retire</Act>
       <Act @click="retireChosen(false)">Use again</Act>
       <Act @click="chooseAll">All shown</Act>
@@ -141,7 +142,7 @@ const chooseAll = () => {
           <span class="shade free" :class="{ retired: t.retiredAt }">
             <Swatch v-if="t.lab" :lab="t.lab" :size="46" /><span v-else class="clear" aria-hidden="true" />
             <span
-              ><b>{{ t.name }}</b
+              ><NuxtLink :to="`/kit/${t.id}`" class="name">{{ t.name }}</NuxtLink
               ><template v-if="t.count > 1"> ×{{ t.count }}</template
               ><br /><span class="small">{{ [t.brand, t.range].filter(Boolean).join(' · ') }}</span></span
             >
@@ -193,6 +194,10 @@ const chooseAll = () => {
   width: 46px;
   height: 46px;
   flex: none;
+}
+.name {
+  color: inherit;
+  font-weight: 650;
 }
 .retired {
   color: var(--muted);

@@ -7,8 +7,17 @@ import { UnitInput } from '#shared/records/kit'
 import { today } from '#shared/today'
 
 /** One thing that was chosen: what is known of it, how full it is, and where it is to go. */
-const { group } = defineProps<{ group: ThingGroup }>()
-const emit = defineEmits<{ close: []; edit: [productId: string]; like: [productId: string, step: LikeStep] }>()
+const { group } = defineProps<{
+  group: ThingGroup
+  /** On the page of this thing, which is told there. */
+  alone?: boolean
+}>()
+const emit = defineEmits<{
+  close: []
+  edit: [productId: string]
+  like: [productId: string, step: LikeStep]
+  labels: []
+}>()
 const board = useBoard()
 const kit = useKit()
 const undo = useUndo()
@@ -56,14 +65,14 @@ const ids = computed(() => group.things.map(x => x.id))
 </script>
 
 <template>
-  <section class="panel" :aria-label="t.name">
+  <section class="panel" :class="{ alone }" :aria-label="t.name">
     <div class="top">
       <Swatch v-if="t.lab && t.pans.length === 0" :lab="t.lab" :size="56" />
       <div>
         <h2 class="free">{{ t.name }}</h2>
         <p class="small">{{ [t.brand, t.range].filter(Boolean).join(' · ') }}</p>
       </div>
-      <Act aria-label="Close" class="close" @click="emit('close')">Close</Act>
+      <Act v-if="!alone" aria-label="Close" class="close" @click="emit('close')">Close</Act>
     </div>
     <dl>
       <div>
@@ -130,6 +139,8 @@ const ids = computed(() => group.things.map(x => x.id))
     <div class="acts">
       <v-btn v-if="t.pans.length === 0" variant="outlined" @click="emit('edit', t.productId)">Edit</v-btn>
       <v-btn v-if="t.pans.length === 0" variant="text" @click="another">Another of it</v-btn>
+      <v-btn variant="text" @click="emit('labels')">Label</v-btn>
+      <v-btn v-if="!alone" variant="text" :to="`/kit/${t.id}`">All about it</v-btn>
       <v-btn variant="text" @click="undo.attempt(() => board.retire(ids, t.retiredAt === null))">{{
         t.retiredAt ? 'Use again' : 'Retire'
       }}</v-btn>
@@ -194,7 +205,7 @@ dd {
 }
 /* Where there is one column it lies over the board, within reach of the thumb. */
 @media (max-width: 1000px) {
-  .panel {
+  .panel:not(.alone) {
     position: fixed;
     inset: auto 0 64px 0;
     max-height: 60vh;
@@ -207,7 +218,7 @@ dd {
   }
 }
 @media (min-width: 761px) and (max-width: 1000px) {
-  .panel {
+  .panel:not(.alone) {
     inset: auto 0 0 var(--rail-width);
   }
 }

@@ -59,7 +59,7 @@ const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.que
 const editing = ref<OwnedProduct | null>(aside)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
-type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo'
+type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo' | 'labels'
 const form = ref<Form | null>(
   'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
 )
@@ -77,6 +77,12 @@ const listOpen = isOpen('list')
 const placeOpen = isOpen('place')
 const tableOpen = isOpen('table')
 const photoOpen = isOpen('photo')
+const labelsOpen = isOpen('labels')
+const labelled = ref<string[]>([])
+function label(ids: string[]) {
+  labelled.value = ids
+  form.value = 'labels'
+}
 function add(what: Form) {
   editing.value = null
   gear.value = null
@@ -167,11 +173,18 @@ const title = computed(() => {
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
     <QuickAdd v-if="board.state === 'ready'" />
     <template v-if="b.count > 0 || isTable">
-      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" />
+      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" @labels="label" />
       <div v-else class="stand">
         <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
         <aside>
-          <ThingPanel v-if="group" :group="group" @close="unchoose" @edit="edit" @like="addLike" />
+          <ThingPanel
+            v-if="group"
+            :group="group"
+            @close="unchoose"
+            @edit="edit"
+            @like="addLike"
+            @labels="label(group.things.map(x => x.id))"
+          />
           <NeedsWord :notices="b.notices" @show="show" @tell="showTable({ state: 'to be told' })" />
         </aside>
       </div>
@@ -187,6 +200,7 @@ const title = computed(() => {
     <FormDialog v-model="photoOpen" label="Colours off a photograph" wide
       ><LazyPhotoColours @done="closed"
     /></FormDialog>
+    <FormDialog v-model="labelsOpen" label="Labels" wide><LazyLabelSheet :ids="labelled" @done="closed" /></FormDialog>
     <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>
 </template>
