@@ -3,7 +3,9 @@ import { mixingRules, type MixingFacts } from '#core/complexion/mixable'
 import { SLOTS } from '#core/plan/slots'
 import type { PlanSettings } from '#core/plan/settings'
 import type { AuditScene, AuditThing } from '#core/standard/points'
-import type { Standard, SuitedSkin } from '#core/standard/standard'
+import type { OfferedThing } from '#core/standard/fill'
+import type { Ability, Standard, SuitedSkin } from '#core/standard/standard'
+import { isToolKind } from '#core/stock/kinds'
 import { scoreOf, vetoOf } from '#core/suitability/finding'
 import type { FaceFacts } from '#core/suitability/face'
 import { findingsOn } from '#core/suitability/rules'
@@ -11,7 +13,9 @@ import { USUAL } from '#core/suitability/job'
 import type { KitItem } from '#core/product/item'
 import type { Due } from '#core/due'
 import { factsOf } from './faceFacts'
+import { itemOfOffer } from './kitItem'
 import { itemsOf, type UsableProduct } from './planQuestion'
+import { isCosmeticOffer, type AnyOffer, type CatalogueOffer } from './records/buys'
 import { Consultation } from './records/consultation'
 import type { FaceInput } from './records/faces'
 import { stranger } from './stranger'
@@ -31,6 +35,8 @@ export interface AuditQuestion {
   settings: PlanSettings
   /** Faces of the largest party in the book. */
   party: number
+  /** Products that kept plans of booked faces name: they go along, whatever they serve. */
+  booked: readonly string[]
   /** How much lighter it is to become, grams; null where nobody asked. */
   lighterG: number | null
 }
@@ -67,7 +73,34 @@ function suitsIn(settings: PlanSettings): AuditScene['suits'] {
   }
 }
 
-export function sceneOfAudit({ things, products, mixing, settings, party }: AuditQuestion, due?: Due): AuditScene {
+export interface FillQuestion extends Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'> {
+  ability: Ability
+  offers: readonly AnyOffer[]
+}
+
+/** What is offered as an audit weighs it: full, and one of it. */
+export const offeredThings = (offers: readonly AnyOffer[]): OfferedThing[] =>
+  offers.map(o => ({
+    offerId: o.id,
+    priceMinor: o.priceMinor,
+    thing: {
+      id: o.id,
+      productId: o.productId,
+      kind: o.kind,
+      name: o.shade,
+      count:
+        !isCosmeticOffer(o) && !isToolKind(o.kind) && o.measure === 'piece' ? Math.max(1, Math.round(o.sizeMl)) : 1,
+      massG: 0,
+      shape: isCosmeticOffer(o) ? '' : o.shape,
+      percent: isCosmeticOffer(o) ? null : (o.percent ?? null),
+      items: isCosmeticOffer(o) ? [itemOfOffer({ ...o, id: o.productId } as CatalogueOffer)] : [],
+    },
+  }))
+
+export function sceneOfAudit(
+  { things, products, mixing, settings, party }: Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'>,
+  due?: Due,
+): AuditScene {
   const items = new Map(itemsOf(products).map(item => [item.id, item]))
   return {
     things: things.map(({ productIds, ...thing }) => ({

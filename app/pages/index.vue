@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isCosmeticOffer } from '#shared/records/buys'
 import { doubles } from '#core/complexion/doubles'
 import { verdictOf } from '#core/complexion/recipe'
 import type { FaceLine } from '#shared/records/clientele'
@@ -187,11 +188,9 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
           <v-btn color="primary" to="/kit">Look at the kit</v-btn>
         </li>
         <li v-if="waiting.length > 0">
-          <Swatch :lab="waiting[0]!.offer.lab" :size="64" />
+          <Swatch v-if="isCosmeticOffer(waiting[0]!.offer)" :lab="waiting[0]!.offer.lab" :size="64" />
           <div>
-            <b
-              >{{ plural(waiting.length, 'bottle') }} on the way: {{ listInWords(waiting.map(l => l.offer.shade)) }}.</b
-            >
+            <b>{{ plural(waiting.length, 'thing') }} on the way: {{ listInWords(waiting.map(l => l.offer.shade)) }}.</b>
             <p class="small">Say when they are here and they count.</p>
           </div>
           <v-btn color="primary" to="/buys">Receive</v-btn>

@@ -1,6 +1,7 @@
 import type { Lab } from '#core/colour/lab'
 import { skinPlace } from '#core/complexion/skin'
 import { besideBottle, type Step } from '#core/stock/placement'
+import type { WeightAdvice } from '#core/stock/deadWeight'
 import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import type { ReadThing } from '#core/stock/reading'
 import type { Thing } from '#core/stock/thing'
@@ -71,6 +72,13 @@ export function readInWords(read: ReadThing, kind: OwnedKind): string {
   ]
     .filter(Boolean)
     .join(' · ')
+}
+
+/** Why something was retired, where it is what was advised. */
+export const USUAL_WHY: Readonly<Record<WeightAdvice, string>> = {
+  'give away': 'given away, not opened',
+  'use up first': 'there is another like it',
+  'stay at home': 'hardly used',
 }
 
 /** How one that is like another differs from it. */

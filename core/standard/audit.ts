@@ -96,6 +96,23 @@ function found(worked: Worked, things: readonly AuditThing[], { chosen }: Cover)
 const lackingOf = (point: NamedPoint): string =>
   point.need > 1 ? `${point.name}: ${servedBy(point, all)} of ${point.need}` : point.name
 
+/**
+ * Things without any one of which everything that is served stays served, by id.
+ * @param stays things that are needed for something else, by index
+ */
+export function idleOf(
+  worked: readonly Worked[],
+  things: readonly AuditThing[],
+  stays: ReadonlySet<number> = new Set(),
+): string[] {
+  const served = worked.flatMap(w => servedNow(w.points))
+  const needed = new Set(stays)
+  for (const point of served)
+    for (const t of new Set(point.ways.flatMap(w => [...w.things])))
+      if (!needed.has(t) && !isServed(point, other => other !== t)) needed.add(t)
+  return things.filter((_, i) => !needed.has(i)).map(t => t.id)
+}
+
 export interface Lighter {
   /** Things that can stay at home and nothing is lost, the heaviest first, by id. */
   leave: string[]

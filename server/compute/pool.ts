@@ -4,10 +4,11 @@ import { Piscina } from 'piscina'
 import type { BaseOffer, BasesWish } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { ComputeTask } from '#shared/compute/endpoints'
-import type { AuditQuestion } from '#shared/auditQuestion'
+import type { Filling } from '#core/standard/fill'
+import type { AuditQuestion, FillQuestion } from '#shared/auditQuestion'
 import type { PlanRecords } from '#shared/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
-import type { AuditReply, Job, PlanJob, PlanReply, Reply } from '../workers/compute'
+import type { AuditReply, FillReply, Job, PlanJob, PlanReply, Reply } from '../workers/compute'
 import { computeHeapMb, workersFolder } from '../config'
 import { errorDetail, log } from '../log'
 import { BadInput, Problem } from '../utils/problems'
@@ -126,13 +127,20 @@ export async function computeAudit(question: AuditQuestion, asking: Asking): Pro
   throw new Problem(503, 'out-of-time', 'This audit takes too long: choose a place, or a standard that asks less.')
 }
 
+/** What to buy so that an ability is there. */
+export async function computeFilling(question: FillQuestion, asking: Asking): Promise<Filling> {
+  const reply = await compute({ task: 'fill', question }, 'screen', USUAL_MS, asking)
+  if ('filling' in reply) return reply.filling
+  throw new Problem(503, 'out-of-time', 'This takes too long with so much to choose from: look in Buys instead.')
+}
+
 /** One job in its turn, ended a little after its time is over or when nobody waits any more. */
 function compute(
   job: Job,
   lane: Lane,
   limitMs: number,
   { caller, signal }: Asking,
-): Promise<Reply | PlanReply | AuditReply> {
+): Promise<Reply | PlanReply | AuditReply | FillReply> {
   return queue.run(
     lane,
     caller,
@@ -142,7 +150,7 @@ function compute(
       signal.addEventListener('abort', end, { once: true })
       const timer = setTimeout(end, limitMs * GRACE + GRACE_MS)
       try {
-        return (await startPool().run(job, { signal: ended.signal })) as Reply | PlanReply | AuditReply
+        return (await startPool().run(job, { signal: ended.signal })) as Reply | PlanReply | AuditReply | FillReply
       } catch (problem) {
         if (signal.aborted) throw new GivenUp()
         if (ended.signal.aborted) return { outOfTime: limitMs }

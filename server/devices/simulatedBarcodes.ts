@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto'
 import { checkDigit, sameBarcode } from '#core/stock/barcode'
+import type { AnyOffer } from '#shared/records/buys'
+import { SIMULATED_GEAR } from './simulatedGear'
 import { SIMULATED_OFFERS } from './simulatedSuppliers'
 
 /*
@@ -14,5 +16,5 @@ export function simulatedBarcode(productId: string): string {
 }
 
 /** What the simulated suppliers sell under a number. */
-export const offeredUnder = (barcode: string) =>
-  SIMULATED_OFFERS.find(o => sameBarcode(simulatedBarcode(o.productId), barcode))
+export const offeredUnder = (barcode: string): AnyOffer | undefined =>
+  [...SIMULATED_OFFERS, ...SIMULATED_GEAR].find(o => sameBarcode(simulatedBarcode(o.productId), barcode))

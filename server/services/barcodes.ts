@@ -34,7 +34,13 @@ export async function underBarcode(figures: string): Promise<FoundUnder> {
   return {
     owned: owned ? { productId: owned.id, name: owned.shade } : null,
     offered: offer
-      ? { name: offer.shade, brand: offer.brand, range: offer.range, kind: offer.kind, sizeMl: offer.sizeMl }
+      ? {
+          name: offer.shade,
+          brand: offer.brand,
+          range: 'range' in offer ? offer.range : '',
+          kind: offer.kind,
+          sizeMl: offer.sizeMl,
+        }
       : null,
   }
 }

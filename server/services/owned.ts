@@ -17,7 +17,8 @@ import { sound } from './sound'
 type ProductRow = typeof products.$inferSelect
 /** A row that is what its sort says: see {@link sound}. */
 export type CosmeticRow = ProductRow & { kind: ItemKind }
-type GearRow = ProductRow & { kind: GearKind; sort: Exclude<ProductSort, 'cosmetic'> }
+export type GearRow = ProductRow & { kind: GearKind; sort: Exclude<ProductSort, 'cosmetic'> }
+export const isCosmeticRow = (row: CosmeticRow | GearRow): row is CosmeticRow => row.sort === 'cosmetic'
 type UnitRow = typeof units.$inferSelect
 type FillRow = typeof fills.$inferSelect
 type Reader = Pick<typeof db, 'select'>
@@ -34,7 +35,7 @@ export function fieldsOf(cosmetic: CosmeticRow) {
 }
 
 /** What describes a tool or a supply, of a row. */
-const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent, barcode }: GearRow) => ({
+export const gearFieldsOf = ({ id, sort, kind, brand, shade, shape, porous, percent, barcode }: GearRow) => ({
   id,
   sort,
   kind,

@@ -2,10 +2,9 @@ import { and, eq, isNull } from 'drizzle-orm'
 import type { OwnedProduct } from '#shared/records/kit'
 import type { SetAside } from '#shared/records/stored'
 import { db, write } from '../db/connection'
-import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import * as tables from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
-import { allPurchases, readCatalogue, offerColumns, offeredProduct } from './buys'
+import { allPurchases, readCatalogue, offerColumns, offeredProduct, SIMULATED_CATALOGUE } from './buys'
 import { now } from './clock'
 import { errorDetail, log } from '../log'
 import { readAllFaces } from './faces'
@@ -150,9 +149,9 @@ const columnsFor = (mends: readonly Mend[]) =>
 /** What a simulated supplier offers is known without the row. */
 const offered = ({ sort, id }: Pick<SetAside, 'sort' | 'id'>) =>
   sort === 'offer'
-    ? SIMULATED_OFFERS.find(o => o.id === id)
+    ? SIMULATED_CATALOGUE.find(o => o.id === id)
     : sort === 'product'
-      ? SIMULATED_OFFERS.find(o => o.productId === id)
+      ? SIMULATED_CATALOGUE.find(o => o.productId === id)
       : undefined
 const AS_OFFERED = [{ field: 'the offer', from: 'what stands there', to: 'as its simulated supplier has it' }]
 

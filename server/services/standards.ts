@@ -1,4 +1,5 @@
-import { eq, isNull } from 'drizzle-orm'
+import { count, countDistinct, eq, isNull, max, sql } from 'drizzle-orm'
+import { deadWeight, type UseLog } from '#core/stock/deadWeight'
 import { within } from '#core/stock/places'
 import { isPast, isUsed, type Thing } from '#core/stock/thing'
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
@@ -7,11 +8,19 @@ import type { HeldThing } from '#shared/auditQuestion'
 import { mixingFacts } from '#shared/kitPigments'
 import { planSettings } from '#shared/planSettings'
 import { today } from '#shared/today'
-import type { AuditAnswer, AuditInput, StandardInput, StandardLine } from '#shared/records/standards'
-import { computeAudit, type Asking } from '../compute/pool'
+import type {
+  AuditAnswer,
+  AuditInput,
+  FillAnswer,
+  FillInput,
+  StandardInput,
+  StandardLine,
+} from '#shared/records/standards'
+import { computeAudit, computeFilling, type Asking } from '../compute/pool'
 import { db } from '../db/connection'
-import { bookings, jobs, standards } from '../db/schema'
+import { bookings, fills, jobs, recipes, standards, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
+import { catalogue } from './buys'
 import { command } from './command'
 import { rangesThatSeparate } from './kit'
 import { usableKit } from './owned'
@@ -117,8 +126,8 @@ const heldOf = (t: Thing): HeldThing => ({
 /** What can be used today: neither empty nor past its day. */
 const isReady = (t: Thing, day: string) => isUsed(t) && t.level > 0 && !isPast(t, day)
 
-/** What the kit, or what stands in one place, can do of a standard, and how much lighter it can be. */
-export async function auditNow(input: AuditInput, asking: Asking): Promise<AuditAnswer> {
+/** What is asked of the kit, or of what stands in one place. */
+async function questionOf(input: AuditInput) {
   const standard = input.standard ? (input.standard as unknown as Standard) : await standardById(input.standardId)
   const day = today()
   const lines = await placeLines()
@@ -128,28 +137,34 @@ export async function auditNow(input: AuditInput, asking: Asking): Promise<Audit
     t => isReady(t, day) && (ids === null || (t.placeId !== null && ids.has(t.placeId))),
   )
   const kit = await usableKit()
-  const wanted = new Set(there.flatMap(t => heldOf(t).productIds))
+  const held = there.map(heldOf)
+  const wanted = new Set(held.flatMap(t => t.productIds))
   const methods = await settings()
   const tests = await allTests()
   const apart = await rangesThatSeparate()
-  const party = await largestParty()
-  const found = await computeAudit(
-    {
-      standard,
-      things: there.map(heldOf),
-      products: kit.filter(p => wanted.has(p.id)),
-      mixing: mixingFacts(apart, tests.palette, methods),
-      settings: planSettings(methods, tests, apart, day),
-      party,
-      lighterG: input.lighterG ?? null,
-    },
-    asking,
-  )
+  const question = {
+    things: held,
+    products: kit.filter(p => wanted.has(p.id)),
+    mixing: mixingFacts(apart, tests.palette, methods),
+    settings: planSettings(methods, tests, apart, day),
+    party: await largestParty(),
+  }
+  return { standard, there, question }
+}
+
+/** What the kit, or what stands in one place, can do of a standard, and how much lighter it can be. */
+export async function auditNow(input: AuditInput, asking: Asking): Promise<AuditAnswer> {
+  const { standard, there, question } = await questionOf(input)
+  const booked = await bookedProducts()
+  const found = await computeAudit({ ...question, standard, booked, lighterG: input.lighterG ?? null }, asking)
   const { id, name, meant } = standard
+  const idle = new Set(found.idle)
+  const used = await usedUnits()
   return {
     standard: { id, name, meant },
-    ...found,
-    party,
+    audit: found.audit,
+    lighter: found.lighter,
+    party: question.party,
     things: there.map(t => ({
       id: t.id,
       productId: t.productId,
@@ -158,5 +173,58 @@ export async function auditNow(input: AuditInput, asking: Asking): Promise<Audit
       lab: t.lab,
       kind: t.kind,
     })),
+    deadWeight: deadWeight(there, idle, used, today()),
+  }
+}
+
+/** Products that kept plans of faces booked from today on name. */
+async function bookedProducts(): Promise<string[]> {
+  const rows = await db.all<{ id: string | null }>(sql`
+    SELECT DISTINCT coalesce(json_extract(d.value, '$.id'), json_extract(l.value, '$.item.id')) AS id
+    FROM plan_bodies
+      JOIN plans ON plans.id = plan_bodies.plan_id AND plans.deleted_at IS NULL
+      JOIN bookings ON bookings.id = plans.booking_id AND bookings.deleted_at IS NULL
+      JOIN jobs ON jobs.id = bookings.job_id AND jobs.deleted_at IS NULL AND (jobs.day IS NULL OR jobs.day >= ${today()})
+      JOIN json_each(plan_bodies.plan, '$.layers') l
+      LEFT JOIN json_each(l.value, '$.drops') d`)
+  return rows.flatMap(r => r.id ?? [])
+}
+
+/** When each thing was last used, as far as the log says, and in how many recipes its product stands. */
+async function usedUnits(): Promise<UseLog> {
+  const rows = await db
+    .select({ unitId: uses.unitId, productId: fills.productId, last: max(uses.at), times: count() })
+    .from(uses)
+    .leftJoin(fills, eq(uses.fillId, fills.id))
+    .groupBy(uses.unitId, fills.productId)
+  const log: UseLog = { units: new Map(), products: new Map(), begun: null, jobs: 0 }
+  for (const { unitId, productId, last, times } of rows) {
+    if (last && (log.begun === null || last < log.begun)) log.begun = last
+    if (unitId) log.units.set(unitId, (log.units.get(unitId) ?? 0) + times)
+    if (productId) log.products.set(productId, (log.products.get(productId) ?? 0) + times)
+  }
+  const [jobsUsed] = await db.select({ n: countDistinct(uses.jobId) }).from(uses)
+  log.jobs = jobsUsed?.n ?? 0
+  const drops = await db.select({ drops: recipes.drops }).from(recipes).where(isNull(recipes.deletedAt))
+  for (const { id } of drops.flatMap(r => r.drops)) log.products.set(id, (log.products.get(id) ?? 0) + 1)
+  return log
+}
+
+/** The cheapest of what is offered that fills a gap. */
+export async function fillGap(input: FillInput, asking: Asking): Promise<FillAnswer> {
+  const { standard, question } = await questionOf({ standardId: input.standardId, placeId: input.placeId })
+  const ability = standard.abilities.find(a => a.id === input.abilityId)
+  if (!ability) throw new Missing('This ability')
+  const { offers, gear, suppliers } = await catalogue()
+  const all = [...offers, ...gear].filter(o => o.inStock)
+  const found = await computeFilling({ ...question, ability, offers: all }, asking)
+  const byId = new Map(all.map(o => [o.id, o]))
+  return {
+    ...found,
+    buy: found.buy.map(({ offerId, count: so }) => {
+      const { shade, kind, priceMinor, supplierId } = byId.get(offerId)!
+      const supplier = suppliers.find(s => s.id === supplierId)?.name ?? ''
+      return { offerId, count: so, name: shade, kind, priceMinor, supplier }
+    }),
   }
 }

@@ -14,13 +14,14 @@ import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
 import type { KitItem } from '#core/product/item'
 import { dilute } from '#core/hygiene/dilute'
-import { audit, downsize, workedOut, type Audit, type Lighter } from '#core/standard/audit'
+import { audit, downsize, idleOf, workedOut, type Audit, type Lighter } from '#core/standard/audit'
+import { fill, type Filling } from '#core/standard/fill'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { readList } from '#core/stock/reading'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/json'
-import { sceneOfAudit, type AuditQuestion } from '#shared/auditQuestion'
+import { offeredThings, sceneOfAudit, type AuditQuestion, type FillQuestion } from '#shared/auditQuestion'
 import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
 import { today } from '#shared/today'
@@ -53,15 +54,21 @@ export interface PlanJob {
   kit?: PlanRecords['kit']
   records: Omit<PlanRecords, 'kit'>
 }
-export type Job = { task: ComputeTask; bytes: Uint8Array } | PlanJob | AuditJob
+export type Job = { task: ComputeTask; bytes: Uint8Array } | PlanJob | AuditJob | FillJob
 
 export interface AuditJob {
   task: 'audit'
   question: AuditQuestion
 }
+export interface FillJob {
+  task: 'fill'
+  question: FillQuestion
+}
 export interface AuditReply {
   audit: Audit
   lighter: Lighter | null
+  /** Things without any one of which nothing would be lost, by id. */
+  idle: string[]
 }
 
 type Instance<D> = D extends new () => infer T ? T : never
@@ -127,19 +134,33 @@ const AUDIT_MS = 4000
 function auditOf({ question }: AuditJob): AuditReply {
   const scene = sceneOfAudit(question)
   const worked = workedOut(question.standard, scene)
+  const planned = new Set(question.booked)
+  const booked = new Set(
+    question.things.flatMap((t, i) => ([t.productId, ...t.productIds].some(id => planned.has(id)) ? [i] : [])),
+  )
   const hurried = { ...scene, due: dueAfter(AUDIT_MS) }
   return {
     audit: audit(question.standard, hurried, worked),
-    lighter: question.lighterG === null ? null : downsize(worked, hurried, question.lighterG),
+    lighter: question.lighterG === null ? null : downsize(worked, hurried, question.lighterG, booked),
+    idle: idleOf(worked, scene.things, booked),
   }
 }
 
-export default function run(job: Job): Reply | PlanReply | AuditReply {
+const fillOf = ({ question }: FillJob): FillReply => ({
+  filling: fill(question.ability, sceneOfAudit(question, dueAfter(AUDIT_MS)), offeredThings(question.offers)),
+})
+
+export interface FillReply {
+  filling: Filling
+}
+
+export default function run(job: Job): Reply | PlanReply | AuditReply | FillReply {
   const begun = performance.now()
   let limit = 0
   try {
     if (isPlanJob(job)) return planOf(job)
     if (job.task === 'audit') return auditOf(job)
+    if (job.task === 'fill') return fillOf(job)
     const read = readJsonText(job.bytes)
     if (!('value' in read)) return { issues: [read.issue], message: read.message }
     const checked = check<object>(ENDPOINTS[job.task].request, read.value)

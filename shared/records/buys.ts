@@ -1,5 +1,7 @@
 import type { Traits } from '#core/stock/usual'
-import { Distinct, Id, Many, Minor, Text } from '../rules'
+import type { Measure } from '#core/stock/things'
+import { Distinct, Id, Many, Maybe, Minor, Text, Whole } from '../rules'
+import type { GearFields } from './gear'
 import type { ProductFields } from './kit'
 
 export interface Supplier {
@@ -20,13 +22,30 @@ export interface CatalogueOffer extends ProductFields {
   traits: Traits
 }
 
+/** A tool or a supply at a price. */
+export interface GearOffer extends GearFields {
+  id: string
+  supplierId: string
+  productId: string
+  /** What one holds. */
+  sizeMl: number
+  measure: Measure
+  priceMinor: number
+  inStock: boolean
+}
+export type AnyOffer = CatalogueOffer | GearOffer
+export const isCosmeticOffer = (offer: AnyOffer): offer is CatalogueOffer => 'lab' in offer
+
 export interface Catalogue {
   suppliers: Supplier[]
+  /** What goes on faces, and what is needed besides. */
   offers: CatalogueOffer[]
+  gear: GearOffer[]
 }
 
 export class PurchaseLineInput {
   @Id() offerId!: string
+  @Maybe() @Whole(1, 100) count?: number
   @Text(0, 300) reason: string = ''
 }
 
@@ -40,9 +59,11 @@ export class PurchaseInput {
 
 export interface PurchaseLine {
   id: string
-  offer: CatalogueOffer
+  offer: AnyOffer
   reason: string
+  /** Of one. */
   priceMinor: number
+  count: number
   receivedAt: string | null
   /** The unit it became. */
   unitId: string | null

@@ -14,6 +14,8 @@ import {
   type SuitedSkin,
   type Temperature,
 } from '#core/standard/standard'
+import type { DeadWeight } from '#core/stock/deadWeight'
+import type { Filling } from '#core/standard/fill'
 import type { Audit, Lighter } from '#core/standard/audit'
 import type { Lab } from '#core/colour/lab'
 import { BRUSH_SHAPES, OWNED_KINDS, type BrushShape, type OwnedKind } from '#core/stock/kinds'
@@ -97,6 +99,16 @@ export class AuditInput {
   @Maybe() @Between(1, 1_000_000, 'g') lighterG?: number | null
 }
 
+/** What to buy so that an ability is there. */
+export class FillInput {
+  @Id() standardId!: string
+  @Id() abilityId!: string
+  @Maybe() @Id() placeId?: string | null
+}
+export interface FillAnswer extends Omit<Filling, 'buy'> {
+  buy: { offerId: string; count: number; name: string; kind: OwnedKind; priceMinor: number; supplier: string }[]
+}
+
 export interface StandardLine extends Pick<Standard, 'id' | 'name' | 'meant'> {
   abilities: number
   /** Ships with the application; a changed one is kept under the same id. */
@@ -111,4 +123,5 @@ export interface AuditAnswer {
   lighter: Lighter | null
   party: number
   things: { id: string; productId: string; name: string; massG: number; lab: Lab | null; kind: OwnedKind }[]
+  deadWeight: DeadWeight[]
 }

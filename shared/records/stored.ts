@@ -235,6 +235,7 @@ export class StoredPurchase {
 export class StoredPurchaseLine {
   @Id() id!: string
   @Minor() priceMinor!: number
+  @Whole(1, 100) count: number = 1
   @Text(0, 500) reason!: string
   @Maybe() @Moment() receivedAt?: string | null
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isCosmeticOffer } from '#shared/records/buys'
 import type { Column } from '~/words/columns'
 
 /** Lists that were accepted: what is on its way, and what has come. */
@@ -9,13 +10,13 @@ const leadOf = (supplierId: string) => buys.suppliers.find(s => s.id === supplie
 type Purchase = (typeof buys.purchases)[number]
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 const listedAs = ({ createdAt, lines }: Purchase) =>
-  `${momentInWords(createdAt)}, ${money(lines.reduce((sum, l) => sum + l.priceMinor, 0))}`
+  `${momentInWords(createdAt)}, ${money(lines.reduce((sum, l) => sum + l.priceMinor * l.count, 0))}`
 const supplierOf = ({ offer }: Purchase['lines'][number]) =>
   `${buys.supplierName(offer.supplierId)}, ${plural(leadOf(offer.supplierId), 'day')}`
 const COLUMNS: Column<Purchase['lines'][number]>[] = [
   { key: 'what', text: '' },
   { key: 'supplier', text: '', class: 'small wide', of: supplierOf },
-  { key: 'price', text: '', class: 'num', of: line => money(line.priceMinor) },
+  { key: 'price', text: '', class: 'num', of: line => money(line.priceMinor * line.count) },
   { key: 'doing', text: '', class: 'num doing' },
 ]
 </script>
@@ -34,8 +35,11 @@ const COLUMNS: Column<Purchase['lines'][number]>[] = [
     >
       <template #what="{ line }"
         ><span class="what"
-          ><Swatch :lab="line.offer.lab" :size="46" /><span
-            ><b>{{ line.offer.shade }}</b
+          ><Swatch v-if="isCosmeticOffer(line.offer)" :lab="line.offer.lab" :size="46" /><span
+            v-else
+            class="none"
+          /><span
+            ><b>{{ line.count > 1 ? `${line.count} × ` : '' }}{{ line.offer.shade }}</b
             ><br /><span class="small">{{ line.reason }}</span></span
           ></span
         ></template
@@ -69,6 +73,12 @@ section {
   gap: 12px;
   align-items: center;
   line-height: 1.25;
+}
+.none {
+  width: 46px;
+  height: 46px;
+  flex: none;
+  border: 1px solid var(--line);
 }
 @media (max-width: 760px) {
   :deep(.doing) {

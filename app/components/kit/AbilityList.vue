@@ -4,6 +4,8 @@ import type { AuditAnswer } from '#shared/records/standards'
 
 /** Abilities in one state, each with what carries it and what it lacks. */
 const { state, abilities, things } = defineProps<{
+  standardId: string
+  placeId: string | null
   state: AbilityState
   abilities: readonly AbilityFound[]
   things: AuditAnswer['things']
@@ -53,8 +55,15 @@ const swatches = ({ carriedBy }: AbilityFound) =>
             v-if="state === 'missing' && a.ability.sort === 'mix' && a.ability.kinds.includes('foundation')"
             class="small"
           >
-            <NuxtLink to="/buys">What to buy for it</NuxtLink>
+            <NuxtLink to="/buys">What to buy for it, by whom it reaches</NuxtLink>
           </p>
+          <FillGap
+            v-else-if="state === 'missing'"
+            :standard-id="standardId"
+            :ability-id="a.ability.id"
+            :name="a.ability.name"
+            :place-id="placeId"
+          />
         </div>
         <span v-if="swatches(a).length > 0" class="colours" aria-hidden="true"
           ><Swatch v-for="(lab, i) in swatches(a)" :key="i" :lab="lab" :size="26"

@@ -96,10 +96,18 @@ async function take(event: Event) {
     />
     <div v-if="answer" class="columns">
       <div>
-        <AbilityList v-for="s in ABILITY_STATES" :key="s" :state="s" :abilities="of(s)" :things="answer.things" />
+        <AbilityList
+          v-for="s in ABILITY_STATES"
+          :key="s"
+          :state="s"
+          :abilities="of(s)"
+          :things="answer.things"
+          v-bind="asked"
+        />
       </div>
       <aside>
         <MakeLighter :audit="audit" :standard-id="asked.standardId" />
+        <DeadWeight :things="answer.deadWeight" />
         <section class="file no-print" aria-labelledby="file">
           <h2 id="file">The standard as a file</h2>
           <p class="small">It is data: take it out, change what it asks, take it in again, and the audit is another.</p>

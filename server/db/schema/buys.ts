@@ -48,7 +48,9 @@ export const purchaseLines = sqliteTable(
     offerId: text('offer_id')
       .notNull()
       .references(() => offers.id),
+    /** Of one. */
     priceMinor: integer('price_minor').notNull(),
+    count: integer('count').notNull().default(1),
     reason: text('reason').notNull(),
     receivedAt: text('received_at'),
     version: version(),

@@ -1,0 +1,68 @@
+import type { Due } from '../due'
+import { cheapestCover, isServed } from './cover'
+import { pointsOf, type AuditScene, type AuditThing } from './points'
+import type { Ability } from './standard'
+
+/* What to buy so that an ability is there: the cheapest of what is offered, beside what one has. */
+
+/** Something that is offered, as an audit would weigh it once it is owned. */
+export interface OfferedThing {
+  offerId: string
+  priceMinor: number
+  thing: AuditThing
+}
+
+export interface Filling {
+  /** How many of which offers, the dearest first. */
+  buy: { offerId: string; count: number }[]
+  priceMinor: number
+  /** No choice of these offers does as much for less. */
+  proven: boolean
+  /** What nobody offers anything for. */
+  still: string[]
+}
+
+// Brushes for a party of two dozen.
+const MOST_COPIES = 40
+
+/** The cheapest of what is offered that does all of an ability that can be done with it. */
+export function fill(
+  ability: Ability,
+  scene: AuditScene,
+  offered: readonly OfferedThing[],
+  due: Due | undefined = scene.due,
+): Filling {
+  const owned = scene.things.length
+  // Of what is counted, several of one offer may be needed; of what is a colour, one is enough.
+  const need =
+    ability.sort === 'have'
+      ? Math.ceil(ability.perFace === undefined ? (ability.count ?? 1) : ability.perFace * scene.party)
+      : 1
+  const useful = offered.filter(o => isOfKinds(o.thing, ability))
+  const copies = useful.flatMap(o => {
+    const each = Math.max(1, o.thing.count)
+    const many = ability.sort === 'have' ? Math.min(MOST_COPIES, Math.ceil(need / each)) : 1
+    return Array.from({ length: many }, (_, i) => ({ ...o, thing: { ...o.thing, id: `${o.offerId} ${i}` } }))
+  })
+  const things = [...scene.things, ...copies.map(c => c.thing)]
+  const points = pointsOf(ability, { ...scene, things })
+  const cost = things.map((_, i) => (i < owned ? 0 : copies[i - owned]!.priceMinor))
+  const servable = points.filter(p => isServed(p, () => true))
+  const cover = cheapestCover(cost, servable, due)!
+  const counts = new Map<string, number>()
+  for (const t of cover.chosen)
+    if (t >= owned) counts.set(copies[t - owned]!.offerId, (counts.get(copies[t - owned]!.offerId) ?? 0) + 1)
+  const price = new Map(useful.map(o => [o.offerId, o.priceMinor]))
+  const buy = [...counts]
+    .map(([offerId, count]) => ({ offerId, count }))
+    .sort((x, y) => price.get(y.offerId)! * y.count - price.get(x.offerId)! * x.count)
+  return {
+    buy,
+    priceMinor: buy.reduce((sum, b) => sum + price.get(b.offerId)! * b.count, 0),
+    proven: cover.optimal,
+    still: points.filter(p => !servable.includes(p)).map(p => p.name),
+  }
+}
+
+const isOfKinds = ({ kind, items }: AuditThing, { kinds }: Ability) =>
+  kinds.includes(kind) || items.some(i => kinds.includes(i.kind) || i.alsoFor.some(k => kinds.includes(k)))

@@ -1,0 +1,1 @@
+ALTER TABLE `purchase_lines` ADD `count` integer DEFAULT 1 NOT NULL;
