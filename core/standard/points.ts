@@ -7,6 +7,7 @@ import { typicalSkin, UNDERTONES } from '../complexion/skin'
 import { needs } from '../buy/needs'
 import { nearestPossible } from '../colour/possible'
 import type { Lab } from '../colour/lab'
+import { isVivid } from '../look/vivid'
 import { complexionProduct } from '../product/recipeItem'
 import { filmOf } from '../product/film'
 import type { KitItem } from '../product/item'
@@ -161,7 +162,8 @@ function shows(item: KitItem, skin: Lab, as: ShowsAs): boolean {
 function showPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
   const { depths = DEPTHS, shows: asked = ['clearly'], temperatures = ['warm', 'cool'], sparkleFree = false } = ability
   const usable = carried(scene, ability.kinds).filter(
-    ({ item }) => item.lab !== null && (!sparkleFree || item.sparkle !== 'coarse'),
+    // Nobody who asks for a lid that shows means a loud one.
+    ({ item }) => item.lab !== null && !isVivid(item.kind, item.lab) && (!sparkleFree || item.sparkle !== 'coarse'),
   )
   return depths.flatMap(depth => {
     const skin = typicalSkin(depth, 'neutral')

@@ -50,7 +50,7 @@ describe('dead weight', () => {
     const [one, two] = [thing('one'), thing('two', { lab: { L: 60.5, a: 20, b: 10 } })]
     expect(found([one, two])).toEqual(['one: use up first', 'two: use up first'])
     expect(found([one, two], log(), ['one'])).toEqual(['one: use up first'])
-    expect(found([one, { ...two, role: 'backup' }])).toEqual(['one: use up first'])
+    expect(found([one, { ...two, role: 'keepsake' }])).toEqual(['one: use up first'])
     expect(found([one, two], log({ units: new Map([['one', 1]]), products: new Map([['p-two', 2]]) }))).toEqual([])
   })
 
@@ -63,7 +63,12 @@ describe('dead weight', () => {
       level,
     })
     const palette = (level: number) =>
-      thing('loud', { pans: [pan('x', level), pan('y', level)], level, openedOn: null })
+      thing('loud', {
+        kind: 'eye colour',
+        pans: [pan('x', level), pan('y', level)],
+        level,
+        openedOn: null,
+      })
     expect(found([palette(1)])).toEqual(['loud: give away'])
     expect(found([palette(0.6)])).toEqual(['loud: stay at home'])
     expect(found([palette(1)], log({ products: new Map([['y', 1]]) }))).toEqual([])

@@ -1,5 +1,6 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
+import { isVivid } from '../look/vivid'
 import type { Thing } from './thing'
 
 /*
@@ -33,8 +34,6 @@ export interface DeadWeight {
 
 // Nobody tells two of them apart on a face.
 const ALIKE = 2
-// Beside this a colour of lids, lips or cheeks is loud.
-const VIVID = 45
 const MONTH_MS = 30 * 86_400_000
 // A thing that has just come has had no chance to be used.
 const NEW_FOR_MONTHS = 2
@@ -42,15 +41,19 @@ const NEW_FOR_MONTHS = 2
 const LONG_MONTHS = 12
 const MANY_JOBS = 20
 
-const isVivid = ({ lab, pans }: Thing): boolean => {
+/** Whether most of what lies in it is loud. */
+const isLoud = ({ kind, lab, pans }: Thing): boolean => {
   const labs = pans.length > 0 ? pans.flatMap(p => p.lab ?? []) : lab ? [lab] : []
-  return labs.length > 0 && labs.filter(l => Math.hypot(l.a, l.b) > VIVID).length * 2 > labs.length
+  return labs.filter(l => isVivid(kind, l)).length * 2 > labs.length
 }
-const isSpare = ({ role }: Thing) => role === 'backup' || role === 'keepsake'
+/** Kept for its own sake, or behind another that is used. */
+const isSpare = (t: Thing, things: readonly Thing[]) =>
+  t.role === 'keepsake' || (t.role === 'backup' && things.some(o => o.id !== t.id && o.productId === t.productId))
 
 /** Another thing that does as much: the same kind, finish and colour, or the same product. */
 function twinOf(t: Thing, things: readonly Thing[]): Thing | undefined {
-  if (t.pans.length > 0) return undefined
+  // A second pack of what is used up is stock, and a set of tools is as many as faces need.
+  if (t.pans.length > 0 || t.sort !== 'cosmetic') return undefined
   return things.find(
     o =>
       o.id !== t.id
@@ -80,18 +83,17 @@ export function deadWeight(
       const ids = t.pans.length > 0 ? t.pans.map(p => p.productId) : [t.productId]
       const used = (log.units.get(t.id) ?? 0) + ids.reduce((sum, id) => sum + (log.products.get(id) ?? 0), 0)
       const months = (now - Date.parse(t.createdAt)) / MONTH_MS
-      return idle.has(t.id) && used === 0 && months >= NEW_FOR_MONTHS && !isSpare(t) && t.sort !== 'unknown'
+      return idle.has(t.id) && used === 0 && months >= NEW_FOR_MONTHS && !isSpare(t, things) && t.sort !== 'unknown'
     })
     .map(t => ({ t, twin: twinOf(t, things) }))
-    .filter(({ t, twin }) => knows || twin || isVivid(t))
+    .filter(({ t, twin }) => knows || twin || isLoud(t))
     .map(({ t, twin }) => {
       const isWhole = t.sort === 'cosmetic' && t.openedOn === null && t.level === 1 && t.pans.every(p => p.level === 1)
-      const advice: WeightAdvice =
-        isWhole && !twin ? 'give away' : twin && t.sort === 'cosmetic' ? 'use up first' : 'stay at home'
+      const advice: WeightAdvice = isWhole && !twin ? 'give away' : twin ? 'use up first' : 'stay at home'
       const why = [
         knows ? `never used since ${log.begun!.slice(0, 10)}, when the record begins` : 'no use of it is on record',
         ...(twin ? [twin.productId === t.productId ? 'there is another of it' : `${twin.name} does the same`] : []),
-        ...(isVivid(t) ? ['vivid, where most people ask for neutrals'] : []),
+        ...(isLoud(t) ? ['vivid, where most people ask for neutrals'] : []),
         ...(isWhole ? ['not opened, so that it can be given away'] : []),
       ]
       return { id: t.id, name: t.name, massG: t.massG, priceMinor: t.priceMinor, lab: t.lab, advice, why }
