@@ -27,6 +27,7 @@ export interface DeadWeight {
   massG: number
   priceMinor: number | null
   lab: Lab | null
+  placeId: string | null
   advice: WeightAdvice
   /** Reasons, each a clause. */
   why: string[]
@@ -96,7 +97,16 @@ export function deadWeight(
         ...(isLoud(t) ? ['vivid, where most people ask for neutrals'] : []),
         ...(isWhole ? ['not opened, so that it can be given away'] : []),
       ]
-      return { id: t.id, name: t.name, massG: t.massG, priceMinor: t.priceMinor, lab: t.lab, advice, why }
+      return {
+        id: t.id,
+        name: t.name,
+        massG: t.massG,
+        priceMinor: t.priceMinor,
+        lab: t.lab,
+        placeId: t.placeId,
+        advice,
+        why,
+      }
     })
     .sort((x, y) => y.massG - x.massG || (x.name < y.name ? -1 : 1))
 }

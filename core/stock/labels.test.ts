@@ -1,4 +1,5 @@
-import { labelOf, LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from './labels'
+import { labelOf } from './labels'
+import { LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from './labelSheet'
 
 const FORMATS = Object.keys(LABEL_FORMATS) as LabelFormat[]
 

@@ -3,7 +3,6 @@ import {
   isCosmeticOffer,
   type AnyOffer,
   type Catalogue,
-  type CatalogueOffer,
   type GearOffer,
   type Purchase,
   type PurchaseInput,

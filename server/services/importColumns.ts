@@ -16,6 +16,9 @@ export type FillRow = typeof fills.$inferSelect
 type Columns<T> = Partial<T>
 
 type Given<T> = { [K in keyof T]?: NonNullable<T[K]> }
+/** Without what was not said; null says that it is not known. */
+const said = <T extends object>(of: T): T =>
+  Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T
 /** Without what was not said. */
 const given = <T extends object>(columns: T): Given<T> =>
   Object.fromEntries(Object.entries(columns).filter(([, v]) => v !== undefined && v !== null)) as Given<T>
@@ -39,7 +42,7 @@ export function productSaid(t: ImportedThing, before: ProductRow | null): Column
   return {
     ...same,
     ...given({ range: t.range, coverage: t.coverage, family: t.family, finish: t.finish, inci: t.inci }),
-    ...given({ traits: traits && given(traits), flagFixes, strength }),
+    ...given({ traits: traits && said(traits), flagFixes, strength }),
     ...colourSaid(t, before),
   }
 }

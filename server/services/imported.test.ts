@@ -156,7 +156,7 @@ const kitArbitrary = fc.array(thingArbitrary, { minLength: 1, maxLength: 8 }).ma
   all.map((t, i): Partial<ImportedThing> => {
     const { strength, paoMonths, palette, lab, colourSource, range, barcode, ...rest } = t
     if (!isItemKind(t.kind)) return { row: i + 1, ...rest, barcode }
-    const traits = paoMonths === undefined ? {} : { paoMonths }
+    const traits = paoMonths === undefined ? { spf: null } : { resists: ['water' as const], paoMonths, spf: 15 }
     return { row: i + 1, ...rest, barcode, range, lab, colourSource, palette, details: { strength, traits } }
   }),
 )

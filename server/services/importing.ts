@@ -23,6 +23,13 @@ export interface Held {
 const keyOf = (brand: string, range: string, name: string) =>
   [brand, range, name].map(t => t.trim().toLowerCase()).join('\n')
 
+/** The same, in whatever order the names of an object stand. */
+const alike = (x: unknown, y: unknown): boolean => same(ordered(x), ordered(y))
+const ordered = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value
+
 /** What an import comes to, reckoned against the kit before anything is written. */
 export class Importing {
   readonly products: ProductRow[] = []
@@ -166,7 +173,7 @@ export class Importing {
     row: Changed<N>['row'],
     said: Changed<N>['set'],
   ): string[] {
-    const fields = Object.entries(said).filter(([field, value]) => !same(row[field as keyof typeof row], value))
+    const fields = Object.entries(said).filter(([field, value]) => !alike(row[field as keyof typeof row], value))
     if (fields.length === 0) return []
     const changes = this.changed[table] as Changed<N>[]
     changes.push({ row, set: Object.fromEntries(fields) as Changed<N>['set'] })
@@ -190,7 +197,7 @@ export class Importing {
       const columns = newProduct(t)
       const named = this.alike.get(`${columns.kind}\n${keyOf(columns.brand!, columns.range!, columns.shade!)}`) ?? []
       const there = named.find(p =>
-        Object.entries(columns).every(([field, value]) => same(p[field as keyof ProductRow], value)),
+        Object.entries(columns).every(([field, value]) => alike(p[field as keyof ProductRow], value)),
       )
       if (there) return there
     }

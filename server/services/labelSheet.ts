@@ -1,6 +1,7 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib'
 import QRCode from 'qrcode'
-import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type LabelText, type Paper } from '#core/stock/labels'
+import type { LabelText } from '#core/stock/labels'
+import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 
 /* Labels as a PDF to be printed as it is: nothing in it may be scaled. */
 

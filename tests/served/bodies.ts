@@ -67,6 +67,7 @@ function valueOf(
     }
     if (limits.rules.has('isMonthOrDay')) return '2026-03'
     if (limits.rules.has('barcode')) return '4006381333931'
+    if (limits.rules.has('origin')) return 'http://127.0.0.1:3000'
     if (limits.rules.has('moment')) return `2026-${10 + Math.floor(random.between(0, 3))}-15`
     if (/id/i.test(name)) return random.pick(pools.any)
     return textOf(random, limits.least, limits.most)

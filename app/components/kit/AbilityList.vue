@@ -51,14 +51,8 @@ const swatches = ({ carriedBy }: AbilityFound) =>
             {{ state === 'missing' ? 'What there is of it is carried by' : 'Carried by' }} {{ named(a.carriedBy)
             }}{{ a.also.length > 0 ? `; ${plural(a.also.length, 'other thing')} can too` : '' }}.
           </p>
-          <p
-            v-if="state === 'missing' && a.ability.sort === 'mix' && a.ability.kinds.includes('foundation')"
-            class="small"
-          >
-            <NuxtLink to="/buys">What to buy for it, by whom it reaches</NuxtLink>
-          </p>
           <FillGap
-            v-else-if="state === 'missing'"
+            v-if="state === 'missing'"
             :standard-id="standardId"
             :ability-id="a.ability.id"
             :name="a.ability.name"

@@ -7,6 +7,10 @@ const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
 const home = computed(() => board.board.places.find(p => p.sort === 'home' || p.sort === 'reserve'))
+const isHome = ({ placeId }: DeadWeight) => {
+  const sort = board.board.places.find(p => p.id === placeId)?.sort
+  return sort === 'home' || sort === 'reserve'
+}
 const total = computed(() => things.reduce((sum, t) => sum + t.massG, 0))
 const worth = computed(() => things.reduce((sum, t) => sum + (t.priceMinor ?? 0), 0))
 const byAdvice = computed(() =>
@@ -37,10 +41,12 @@ const leave = (t: DeadWeight) => undo.attempt(() => board.move([{ id: t.id }], h
             <Swatch v-if="t.lab" :lab="t.lab" :size="26" />
             <p>
               <NuxtLink :to="`/kit/${t.id}`">{{ t.name }}</NuxtLink>
-              <span class="small">{{ kilos(t.massG) }}</span><br /><span class="small"
-                >{{ capital(t.why.join('; ')) }}.</span
-              ><br />
-              <Act v-if="home && g.advice !== 'give away'" :aria-label="`${t.name} stays at home`" @click="leave(t)"
+              <span class="small">{{ kilos(t.massG) }}{{ isHome(t) ? ', at home already' : '' }}</span
+              ><br /><span class="small">{{ capital(t.why.join('; ')) }}.</span><br />
+              <Act
+                v-if="home && !isHome(t) && g.advice !== 'give away'"
+                :aria-label="`${t.name} stays at home`"
+                @click="leave(t)"
                 >Stays at home</Act
               >
               <Act :aria-label="`${g.advice === 'give away' ? 'Give away' : 'Retire'} ${t.name}`" @click="retire(t)">{{

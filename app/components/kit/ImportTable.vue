@@ -238,6 +238,7 @@ const LOOKED_AT = 60
 .foot {
   position: sticky;
   bottom: 0;
+  z-index: 1;
   background: var(--sheet);
   padding: 10px 0;
 }

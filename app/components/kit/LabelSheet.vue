@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from '#core/stock/labels'
+import { LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 import { LabelsInput } from '#shared/records/things'
 import { plain } from '#shared/validate'
 import { useLocalStorage } from '@vueuse/core'

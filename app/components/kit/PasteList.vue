@@ -255,6 +255,7 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
 .foot {
   position: sticky;
   bottom: 0;
+  z-index: 1;
   background: var(--sheet);
   padding: 10px 0;
 }

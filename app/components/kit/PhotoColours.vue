@@ -190,6 +190,7 @@ input[type='file'] {
 .foot {
   position: sticky;
   bottom: 0;
+  z-index: 1;
   background: var(--sheet);
   padding: 10px 0;
 }

@@ -234,7 +234,8 @@ function completed(
   const { L, a, b, ...rest } = cells
   const thing = rest as unknown as TableThing
   if (L !== undefined) thing.lab = { L: L as number, a: a as number, b: b as number }
-  const read = readLine(thing.name, 0, today)
+  // "Angled liner" of the category "Brushes" is an angled brush.
+  const read = readLine(`${thing.name} ${said.get('kind') ?? ''}`, 0, today)
   const kind = kindOf(said, read, today)
   if (kind !== undefined) thing.kind = kind
   if (!read || said.has('id')) return thing
@@ -254,15 +255,11 @@ function completed(
   return thing
 }
 
-function kindOf(said: ReadonlyMap<Field, string>, byName: ReadThing | null, today: string): OwnedKind | undefined {
+function kindOf(said: ReadonlyMap<Field, string>, both: ReadThing | null, today: string): OwnedKind | undefined {
   const cell = said.get('kind')?.trim() ?? ''
   const exact = OWNED_KINDS.find(k => k === cell.toLowerCase())
   if (exact) return exact
-  const name = said.get('name') ?? ''
   // "Brushes" as a category says less than "angled liner" as a name, and more than a name nobody knows.
-  for (const line of cell ? [`${name} ${cell}`, cell] : []) {
-    const kind = readLine(line, 0, today)?.kind
-    if (kind) return kind
-  }
-  return byName?.kind ?? undefined
+  if (!both?.kind && cell) return readLine(cell, 0, today)?.kind ?? undefined
+  return both?.kind ?? undefined
 }
