@@ -158,6 +158,8 @@ test('a place is made, measured and taken away; a tool is added and changed', as
   await expect(page.getByRole('region', { name: 'Loose in it' })).toContainText('Bent tweezers ×2')
   await page.getByRole('button', { name: /^Bent tweezers/ }).click()
   await page.getByRole('region', { name: 'Bent tweezers' }).getByRole('button', { name: 'Retire' }).click()
+  await page.getByLabel('broken or lost').check()
+  await page.getByRole('dialog').getByRole('button', { name: 'Retire' }).click()
 })
 
 test('several things of the table are moved and retired at once', async ({ page }) => {

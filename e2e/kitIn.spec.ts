@@ -5,6 +5,7 @@ import { expect } from '@playwright/test'
 import { createCanvas } from '@napi-rs/canvas'
 import jsQR from 'jsqr'
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs'
+import sharp from 'sharp'
 import writeXlsx from 'write-excel-file/node'
 import { LABEL_FORMATS, spotsOf, type LabelFormat } from '#core/stock/labelSheet'
 import { newFolder, serve, test } from './ground'
@@ -147,6 +148,53 @@ test('dead weight is told with its evidence', async ({ page }) => {
   await expect(page.getByText('Carnival palette is retired.')).toBeVisible()
   await expect(dead).not.toContainText('Carnival')
   await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('a bottle is weighed on the simulated scale, two powders are made one', async ({ page }) => {
+  await page.goto('/kit')
+  await page.getByRole('button', { name: /^Dune,/ }).click()
+  const panel = page.getByRole('region', { name: 'Dune', exact: true })
+  await panel.getByRole('button', { name: 'Weigh Dune' }).click()
+  await expect(panel.getByText(/g with its usual vessel of \d+ g: \d+\s%\sleft/)).toBeVisible()
+
+  await page.getByRole('button', { name: 'As a table' }).click()
+  const search = page.getByRole('textbox', { name: 'Search the kit' })
+  await search.fill('Sand')
+  for (const name of ['Fair Sand', 'Warm Sand']) await page.getByLabel(`Choose ${name}`).check()
+  await page.getByRole('button', { name: 'Blend' }).click()
+  const form = page.getByRole('dialog')
+  await expect(form.getByText('Say how much of two or more.')).toBeVisible()
+  for (const name of ['Fair Sand', 'Warm Sand']) await form.getByLabel(new RegExp(`^${name}, `)).fill('1')
+  await form.getByLabel('What it is called').fill('Sand between')
+  await expect(form.getByText(/powder, .* cover/)).toBeVisible()
+  await form.getByRole('button', { name: 'Make it' }).click()
+  await expect(page.getByText('Sand between is made.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('swatches of a photograph are marked, read against the card, and refused where they are too bright', async ({
+  page,
+}) => {
+  const square = (x: number, fill: string) => `<rect x="${x}" y="60" width="100" height="120" fill="${fill}"/>`
+  const drawn = `<svg xmlns="http://www.w3.org/2000/svg" width="520" height="240"><rect width="520" height="240" fill="#bbb"/>${square(20, '#777777')}${square(180, '#c99a7c')}${square(340, '#ffffff')}</svg>`
+  await page.goto('/kit')
+  await menu(page, 'Colours off a photograph')
+  const buffer = await sharp(Buffer.from(drawn)).png().toBuffer()
+  await page.setInputFiles('input[accept*=webp]', { name: 'swatches.png', mimeType: 'image/png', buffer })
+  const picture = page.locator('.marked')
+  await picture.scrollIntoViewIfNeeded()
+  const box = (await picture.boundingBox())!
+  const scale = box.width / 520
+  for (const x of [40, 200, 360]) {
+    await page.mouse.move(box.x + x * scale, box.y + 80 * scale)
+    await page.mouse.down()
+    await page.mouse.move(box.x + (x + 60) * scale, box.y + 150 * scale, { steps: 4 })
+    await page.mouse.up()
+  }
+  await expect(page.getByText('1 colour read.')).toBeVisible()
+  await expect(page.getByText(/L\* 6\d\.\d, a\* 1\d\.\d, b\* 2\d\.\d, within ΔE/)).toBeVisible()
+  await expect(page.getByText('Swatch 2 is too bright or too vivid for the picture')).toBeVisible()
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
 })
 
 const SIXTY = await readFile(new URL('../tests/lists/first-sixty.txt', import.meta.url), 'utf8')

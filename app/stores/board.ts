@@ -71,6 +71,7 @@ export const useBoard = defineStore('board', () => {
   async function setLevel(id: string, level: number, fillId: string | null = null): Promise<void> {
     await api('put', '/api/units/:id/level', { id }, { body: { level, fillId } })
   }
+  const weigh = (id: string) => api('post', '/api/devices/simulated-scale/:id', { id }, { body: {} })
   async function retire(ids: string[], retired: boolean, why = ''): Promise<void> {
     await api('post', '/api/things/retire', {}, { body: { ids, retired, why } })
   }
@@ -97,6 +98,7 @@ export const useBoard = defineStore('board', () => {
     load,
     move,
     setLevel,
+    weigh,
     retire,
     addPlace,
     changePlace,

@@ -114,7 +114,10 @@ async function lookAgain(sort: SortName, id: string): Promise<void> {
     bytes?: unknown
   }[]
   const there = rows.filter(r => !r.deletedAt).map(({ bytes: _large, ...row }) => ({ ...row, id }))
-  await sound(sort, there)
+  // Products and gear share a table: a row is held against the class of its own sort alone.
+  const isOf = (row: object) =>
+    !('sort' in row) || (sort !== 'product' && sort !== 'gear') || (row.sort === 'cosmetic') === (sort === 'product')
+  await sound(sort, there.filter(isOf))
 }
 
 async function toldWhole(record: SetAside): Promise<SetAside> {

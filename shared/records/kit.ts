@@ -35,6 +35,7 @@ export const COLOUR_SOURCES = [
   'depth word',
   'beside a bottle',
   'photograph',
+  'computed',
   'given colour',
   'verdicts',
   'meter',
@@ -132,6 +133,26 @@ export class DecantInput {
   @Between(0.1, 1000, 'ml') sizeMl!: number
   @Maybe() @Id() placeId?: string | null
   @Text(0, 60) label: string = ''
+}
+
+/** So much of what is in a bottle or a pan. */
+export class BlendPartInput {
+  @Id() fillId!: string
+  /** In the measure of the fill. */
+  @Between(0.01, 1000) amount!: number
+}
+/** Some of several made one. */
+export class BlendInput {
+  @Name(80) name!: string
+  @Many(() => BlendPartInput, 12, 2) @Distinct('fillId') parts!: BlendPartInput[]
+  @Maybe() @Id() placeId?: string | null
+}
+
+/** A thing on the simulated scale. */
+export class WeighInput {
+  @OneOf(['g', 'oz']) unit: 'g' | 'oz' = 'g'
+  /** Of its empty vessel, where somebody weighed it; the usual one of its kind, when left out. */
+  @Maybe() @Between(0, 5000, 'g') emptyG?: number | null
 }
 
 /** A unit, or a pan of one, that holds the product. */

@@ -4,6 +4,7 @@ import { emptyDatabase } from './database'
 const load = async () => ({
   ...(await import('../../server/db/connection')),
   ...(await import('../../server/devices/simulatedMeter')),
+  ...(await import('../../server/services/blends')),
   ...(await import('../../server/services/board')),
   ...(await import('../../server/services/buys')),
   ...(await import('../../server/services/changes')),

@@ -8,7 +8,12 @@ import { api } from '~/composables/api'
 import type { Column } from '~/words/columns'
 
 /** Everything as a table: searched as it is typed, narrowed by anything, several changed at once. */
-const emit = defineEmits<{ edit: [productId: string]; labels: [ids: string[]]; ask: [query: Partial<ThingQuery>] }>()
+const emit = defineEmits<{
+  edit: [productId: string]
+  labels: [ids: string[]]
+  blend: [ids: string[]]
+  ask: [query: Partial<ThingQuery>]
+}>()
 const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
@@ -111,6 +116,7 @@ const chooseAll = () => {
         @update:model-value="v => v && moveChosen(v)"
       />
       <Act @click="emit('labels', ids)">Labels</Act>
+      <Act v-if="chosen.size > 1" @click="emit('blend', ids)">Blend</Act>
       <Act @click="retireChosen(true)">Retire</Act>
       <Act @click="retireChosen(false)">Use again</Act>
       <Act @click="chooseAll">All shown</Act>

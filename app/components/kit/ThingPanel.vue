@@ -54,6 +54,22 @@ function move(placeId: string) {
   })
   return undo.attempt(() => board.move(units, placeId))
 }
+const retiring = ref(false)
+const isWeighed = computed(
+  () => t.value.pans.length === 0 && t.value.sort !== 'tool' && (t.value.measure === 'ml' || t.value.measure === 'g'),
+)
+const weighed = ref('')
+watch(
+  () => t.value.id,
+  () => {
+    weighed.value = ''
+  },
+)
+const weigh = () =>
+  undo.attempt(async () => {
+    const { grossG, emptyG, level } = await board.weigh(t.value.id)
+    weighed.value = `${grossG.toFixed(1)} g with its usual vessel of ${emptyG.toFixed(0)} g: ${percent(level)} left`
+  })
 /** Another of the same, full and not opened, where this one stands. */
 const another = () => {
   const { size, measure, placeId, priceMinor, productId } = t.value
@@ -122,6 +138,10 @@ const ids = computed(() => group.things.map(x => x.id))
       :options="QUARTERS"
       @update:model-value="v => v !== undefined && undo.attempt(() => board.setLevel(t.id, v))"
     />
+    <p v-if="isWeighed" class="weigh">
+      <Act :aria-label="`Weigh ${t.name}`" @click="weigh">Weigh it</Act>
+      <span class="small" role="status">{{ weighed || 'on the simulated scale' }}</span>
+    </p>
     <div class="pair">
       <NumberField v-if="isSet" v-model="some" label="How many" whole :min="1" :max="group.count" />
       <v-select :model-value="t.placeId" :items="places" label="Stands in" @update:model-value="v => v && move(v)" />
@@ -141,10 +161,12 @@ const ids = computed(() => group.things.map(x => x.id))
       <v-btn v-if="t.pans.length === 0" variant="text" @click="another">Another of it</v-btn>
       <v-btn variant="text" @click="emit('labels')">Label</v-btn>
       <v-btn v-if="!alone" variant="text" :to="`/kit/${t.id}`">All about it</v-btn>
-      <v-btn variant="text" @click="undo.attempt(() => board.retire(ids, t.retiredAt === null))">{{
-        t.retiredAt ? 'Use again' : 'Retire'
-      }}</v-btn>
+      <v-btn v-if="t.retiredAt" variant="text" @click="undo.attempt(() => board.retire(ids, false))">Use again</v-btn>
+      <v-btn v-else variant="text" @click="retiring = true">Retire</v-btn>
     </div>
+    <FormDialog v-model="retiring" label="Out of use"
+      ><LazyRetireForm :things="group.things" @done="retiring = false"
+    /></FormDialog>
   </section>
 </template>
 
@@ -190,6 +212,9 @@ dd {
   align-items: center;
   min-height: 44px;
   border-top: 1px solid var(--line);
+}
+.weigh {
+  margin: 0;
 }
 .like {
   margin: 0;

@@ -59,7 +59,7 @@ const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.que
 const editing = ref<OwnedProduct | null>(aside)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
-type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo' | 'labels'
+type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo' | 'labels' | 'blend'
 const form = ref<Form | null>(
   'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
 )
@@ -78,6 +78,12 @@ const placeOpen = isOpen('place')
 const tableOpen = isOpen('table')
 const photoOpen = isOpen('photo')
 const labelsOpen = isOpen('labels')
+const blendOpen = isOpen('blend')
+const blended = ref<string[]>([])
+function blend(ids: string[]) {
+  blended.value = ids
+  form.value = 'blend'
+}
 const labelled = ref<string[]>([])
 function label(ids: string[]) {
   labelled.value = ids
@@ -173,7 +179,7 @@ const title = computed(() => {
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
     <QuickAdd v-if="board.state === 'ready'" />
     <template v-if="b.count > 0 || isTable">
-      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" @labels="label" />
+      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" @labels="label" @blend="blend" />
       <div v-else class="stand">
         <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
         <aside>
@@ -200,6 +206,7 @@ const title = computed(() => {
     <FormDialog v-model="photoOpen" label="Colours off a photograph" wide
       ><LazyPhotoColours @done="closed"
     /></FormDialog>
+    <FormDialog v-model="blendOpen" label="An own blend"><LazyBlendForm :ids="blended" @done="closed" /></FormDialog>
     <FormDialog v-model="labelsOpen" label="Labels" wide><LazyLabelSheet :ids="labelled" @done="closed" /></FormDialog>
     <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>

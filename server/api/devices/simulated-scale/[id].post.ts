@@ -1,0 +1,5 @@
+import { WeighInput } from '#shared/records/kit'
+import { weigh } from '../../../services/blends'
+import { idOf, withBody } from '../../../utils/handlers'
+
+export default withBody(WeighInput, (input, event) => weigh(idOf(event), input))
