@@ -72,7 +72,7 @@ function hitsIn(words: readonly Word[]): Hit[] {
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
+  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
