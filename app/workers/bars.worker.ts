@@ -1,23 +1,7 @@
-import { BinaryBitmap, DecodeHintType, HybridBinarizer, MultiFormatReader, RGBLuminanceSource } from '@zxing/library'
 import { expose } from 'comlink'
+import { readBars } from '#shared/bars'
 
-/** The number under the bars of a pack, off a picture of it; null where none can be read. */
-const work = {
-  read(pixels: Uint8ClampedArray, width: number, height: number): string | null {
-    const grey = new Uint8ClampedArray(width * height)
-    for (let i = 0; i < grey.length; i++)
-      grey[i] = (pixels[i * 4]! * 0.299 + pixels[i * 4 + 1]! * 0.587 + pixels[i * 4 + 2]! * 0.114) | 0
-    const reader = new MultiFormatReader()
-    reader.setHints(new Map([[DecodeHintType.TRY_HARDER, true]]))
-    try {
-      const bitmap = new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(grey, width, height)))
-      return reader.decode(bitmap).getText()
-    } catch {
-      // What it throws is that nothing was found.
-      return null
-    }
-  },
-}
+const work = { read: readBars }
 export type BarsWork = typeof work
 
 expose(work)
