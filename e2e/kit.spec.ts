@@ -177,6 +177,20 @@ test('several things of the table are moved and retired at once', async ({ page 
   await expect(page.getByRole('region', { name: 'Hip bag' })).toBeVisible()
 })
 
+test('a filter is kept, found again after a reload, and forgotten', async ({ page }) => {
+  await page.goto('/kit?view=table')
+  await page.getByRole('combobox', { name: 'For' }).press('ArrowDown')
+  await page.getByRole('option', { name: 'lip', exact: true }).click()
+  await page.getByRole('button', { name: 'Keep this filter' }).click()
+  await page.reload()
+  const kept = page.getByRole('button', { name: 'lip, in use' })
+  await expect(kept).toHaveAttribute('aria-pressed', 'false')
+  await kept.click()
+  await expect(kept).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Forget this filter' }).click()
+  await expect(kept).toHaveCount(0)
+})
+
 test('on a phone nothing is wider than the screen, and the panel lies at the thumb', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   for (const view of ['/kit', '/kit?view=table', '/kit?paste']) {

@@ -18,6 +18,9 @@ import { allThings } from './things'
 
 /* Own blends, and how full something is by its weight. */
 
+// Nobody keeps a bucket of it.
+const MOST = 1000
+
 interface Taken {
   product: OwnedProduct
   unit: OwnedUnit
@@ -77,6 +80,8 @@ export function blend(input: BlendInput): Promise<OwnedThing> {
       if (problem) throw new BadInput([{ path: 'parts', message: problem }])
       const made = blendOf(parts)
       const amount = parts.reduce((sum, p) => sum + p.amount, 0)
+      if (amount > MOST)
+        throw new BadInput([{ path: 'parts', message: `makes more than ${MOST}: blend less at a time` }])
       const measure = taken[0]!.unit.measure
       const { id } = await act.insert('products', {
         id: newId(),

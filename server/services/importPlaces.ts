@@ -15,12 +15,18 @@ export class ImportPlaces {
     this.known = [...there]
     const ids = new Set(there.map(p => p.id))
     const fresh = written.filter(p => !ids.has(p.id))
-    const all = new Set([...ids, ...fresh.map(p => p.id)])
-    // Each after what it stands in.
-    const outermostFirst = inOrder(fresh.map(p => ({ ...p, parentId: p.parentId ?? null })))
-    for (const { place } of outermostFirst)
-      this.make({ ...place, parentId: place.parentId !== null && all.has(place.parentId) ? place.parentId : null })
+    // Each after what it stands in. A pouch of the same name in the same case is that pouch, whatever id another kit gave it.
+    for (const { place } of inOrder(fresh.map(p => ({ ...p, parentId: p.parentId ?? null })))) {
+      const parentId = place.parentId === null ? null : (this.ids.get(place.parentId) ?? place.parentId)
+      const inside = this.known.some(p => p.id === parentId) ? parentId : null
+      // Two of one name in the file are two.
+      const taken = new Set(this.ids.values())
+      const same = there.find(p => p.parentId === inside && sameName(p.name, place.name) && !taken.has(p.id))
+      this.ids.set(place.id, same?.id ?? this.make({ ...place, parentId: inside }))
+    }
   }
+  /** What places that were written out are here. */
+  private readonly ids = new Map<string, string>()
 
   private make(place: NewPlace): string {
     this.known.push(place)
@@ -30,7 +36,7 @@ export class ImportPlaces {
 
   /** Where a row stands; undefined where it does not say. */
   of({ details, place }: ImportedThing): string | undefined {
-    const id = details?.placeId
+    const id = details?.placeId && (this.ids.get(details.placeId) ?? details.placeId)
     if (id && this.known.some(p => p.id === id)) return id
     if (!place || place.length === 0) return undefined
     const key = place.join('\n')
@@ -44,12 +50,12 @@ export class ImportPlaces {
 
   private at(path: readonly string[]): string {
     // A name alone is found wherever it stands.
-    const alone = path.length === 1 ? this.known.find(p => same(p.name, path[0]!)) : undefined
+    const alone = path.length === 1 ? this.known.find(p => sameName(p.name, path[0]!)) : undefined
     if (alone) return alone.id
     let parentId: string | null = null
     for (const name of path) {
       const inside: string | null = parentId
-      const there: NewPlace | undefined = this.known.find(p => p.parentId === inside && same(p.name, name))
+      const there: NewPlace | undefined = this.known.find(p => p.parentId === inside && sameName(p.name, name))
       parentId =
         there?.id
         ?? this.make({
@@ -63,4 +69,4 @@ export class ImportPlaces {
     return parentId!
   }
 }
-const same = (x: string, y: string) => x.trim().toLowerCase() === y.trim().toLowerCase()
+const sameName = (x: string, y: string) => x.trim().toLowerCase() === y.trim().toLowerCase()

@@ -89,6 +89,19 @@ describe('a table that somebody kept', () => {
     expect((await named('Vole'))[0]).toMatchObject({ id: gone.id, productId: gone.productId })
   })
 
+  it('a pouch of the same name in the same case is that pouch, whatever id another kit gave it', async () => {
+    await taken('name;place\nFirst;Trunk › Odds')
+    const before = (await on.kitFile()).places
+    const places = [
+      { id: 'there-1', sort: 'bag', name: 'Trunk', position: 0 },
+      { id: 'there-2', sort: 'pouch', name: 'odds', parentId: 'there-1', position: 0 },
+    ]
+    const things = [{ row: 1, name: 'Second', details: { placeId: 'there-2' } }]
+    await on.importThings(asInput({ places, things }))
+    expect((await on.kitFile()).places).toEqual(before)
+    expect((await named('Second'))[0]!.placeId).toBe((await named('First'))[0]!.placeId)
+  })
+
   it('is gone by one undo', async () => {
     const before = await on.kitFile()
     await taken('name;count;place\nOdd one;1;Cellar › Shelf\nOdd two;2;Cellar')

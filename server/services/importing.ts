@@ -1,4 +1,5 @@
 import { isToolKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
+import { cut } from '#core/stock/reading/words'
 import type { ImportedLine, ImportedThing } from '#shared/records/imported'
 import { ListedThing, packed } from '#shared/records/listed'
 import type { Changed } from './bulk'
@@ -148,7 +149,7 @@ export class Importing {
   private paletteOf(t: ImportedThing, palette: string) {
     const known =
       this.palettes.get(palette) ?? this.palettes.get(this.paletteNames.get(palette.trim().toLowerCase()) ?? '')
-    return known ?? this.makePalette({ ...t, priceMinor: undefined, notes: undefined }, palette.slice(0, 80))
+    return known ?? this.makePalette({ ...t, priceMinor: undefined, notes: undefined }, cut(palette, 80))
   }
 
   /** The thing a row names, each once. */

@@ -1,5 +1,6 @@
 import { isNull } from 'drizzle-orm'
 import { isToolKind } from '#core/stock/kinds'
+import { cut } from '#core/stock/reading/words'
 import {
   gearOfListed,
   isListedCosmetic,
@@ -101,7 +102,7 @@ async function addPalette(
   })
   for (let position = 0; position < pans; position++) {
     const own = thing.panNames[position]?.trim()
-    const name = own || `${whole.shade.slice(0, 68)}, pan ${position + 1}`
+    const name = own || `${cut(whole.shade, 68)}, pan ${position + 1}`
     const pan = productOfListed(thing, name, own || null)
     const { id } = await act.insert('products', { id: newId(), createdAt: now(), ...productColumns(pan) })
     await act.insert('pans', { id: newId(), paletteId: palette.id, position, productId: id })

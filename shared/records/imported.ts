@@ -22,6 +22,7 @@ import {
   Named,
   One,
   OneOf,
+  Satisfies,
   Text,
   Whole,
   YesNo,
@@ -32,6 +33,8 @@ import { TraitsInput } from './traits'
 /* Rows of a table, or of a kit that was written out, on their way into this one. What a row does not say stays as it is. */
 
 export const IMPORTED_MOST = 5000
+
+const areNames = (v: unknown) => !Array.isArray(v) || v.every(n => typeof n === 'string' && n.trim() !== '')
 
 /** What of a thing stands in no column of a table. */
 export class ImportedDetails {
@@ -72,7 +75,8 @@ export class ImportedThing implements Omit<TableThing, 'colourSource' | 'details
   @Maybe() @Moment() openedOn?: string
   @Maybe() @Moment() expiresOn?: string
   @Maybe() @Minor() priceMinor?: number
-  @Maybe() @Lines(20, 60) place?: string[]
+  /** Names of places, the outermost first. */
+  @Maybe() @Lines(20, 60) @Satisfies('named', areNames, 'must hold names: leave out what is blank') place?: string[]
   @Maybe() @Between(1, 12) depth?: number
   @Maybe() @OneOf(UNDERTONES) undertone?: Undertone
   @Maybe()
@@ -90,7 +94,7 @@ export class ImportedThing implements Omit<TableThing, 'colourSource' | 'details
   @Maybe() @Text(0, 500) notes?: string
   @Maybe() @Text(0, 40) batch?: string
   /** Of a pan, the palette it lies in: its id, or what it is called. */
-  @Maybe() @Text(1, 120) palette?: string
+  @Maybe() @Name(120) palette?: string
   @Maybe() @Moment() retiredAt?: string
   @Maybe() @Text(0, 200) why?: string
   @Maybe()

@@ -13,6 +13,7 @@ import {
 } from '#core/stock/kinds'
 import type { ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
+import { cut } from '#core/stock/reading/words'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
 import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
@@ -86,7 +87,7 @@ export const listedFrom = (read: ReadThing, kind: OwnedKind): ListedThing =>
   packed(
     Object.assign(new ListedThing(), {
       kind,
-      name: read.name.slice(0, 80),
+      name: cut(read.name, 80),
       count: Math.min(500, read.count),
       size: read.size,
       measure: read.measure,

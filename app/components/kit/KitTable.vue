@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 import { format, parseISO } from 'date-fns'
 import { PURPOSES } from '#core/stock/kinds'
 import { isPast, type Thing } from '#core/stock/thing'
@@ -21,6 +22,28 @@ const { asked } = defineProps<{ asked: ThingQuery }>()
 const { page, state, problem, load, more } = usePagedList<Thing, ThingQuery>(asked, query =>
   api('get', '/api/things', { ...query }),
 )
+
+/** Filters that were kept, by the words they are: on this device, as one looks on it. */
+type Kept = Pick<ThingQuery, 'q' | 'purpose' | 'place' | 'state'>
+const keptFilters = useLocalStorage<Kept[]>('varietas.kit-filters', [])
+const filterNow = computed((): Kept => ({ q: asked.q, purpose: asked.purpose, place: asked.place, state: asked.state }))
+const isSame = (x: Kept, y: Kept) => JSON.stringify(x) === JSON.stringify(y)
+const filterInWords = ({ q, purpose, place, state }: Kept) =>
+  [
+    q ? `“${q}”` : '',
+    purpose === 'all' ? '' : purpose,
+    place === '' ? '' : place === NOWHERE ? 'not placed' : (board.placeById.get(place)?.name ?? 'a place that is gone'),
+    state,
+  ]
+    .filter(Boolean)
+    .join(', ')
+const isKept = computed(() => keptFilters.value.some(k => isSame(k, filterNow.value)))
+const isUsual = computed(() => isSame(filterNow.value, { q: '', purpose: 'all', place: '', state: 'in use' }))
+function keepFilter() {
+  keptFilters.value = isKept.value
+    ? keptFilters.value.filter(k => !isSame(k, filterNow.value))
+    : [...keptFilters.value, { ...filterNow.value }]
+}
 
 const chosen = ref<Set<string>>(new Set())
 const places = computed(() =>
@@ -104,6 +127,16 @@ const chooseAll = () => {
         @update:model-value="v => emit('ask', { state: v })"
       />
     </div>
+    <p v-if="keptFilters.length > 0 || !isUsual" class="kept no-print">
+      <Act
+        v-for="k in keptFilters"
+        :key="filterInWords(k)"
+        :aria-pressed="isSame(k, filterNow)"
+        @click="emit('ask', { ...k })"
+        >{{ filterInWords(k) }}</Act
+      >
+      <Act v-if="!isUsual" @click="keepFilter">{{ isKept ? 'Forget this filter' : 'Keep this filter' }}</Act>
+    </p>
     <div v-if="chosen.size > 0" class="bulk no-print">
       <b>{{ chosen.size }} chosen</b>
       <v-select
@@ -177,6 +210,12 @@ const chooseAll = () => {
   gap: 10px;
   margin: 14px 0 6px;
   align-items: center;
+}
+.kept {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
 }
 .bulk {
   display: flex;

@@ -24,6 +24,9 @@ export const plain = (text: string): string =>
     .replaceAll('œ', 'oe')
     .toLowerCase()
 
+/** So much of a text, without half a letter at its end. */
+export const cut = (text: string, most: number): string => text.slice(0, most).replace(/[\uD800-\uDBFF]$/, '')
+
 /** The line as it is worth showing: without pictures, bullets and doubled blanks. */
 export function tidied(line: string): string {
   const written = line.replace(PICTURES, ' ').replace(/[½¼¾⅓⅔]/g, f => ` ${FRACTIONS[f]!}`)

@@ -5,6 +5,7 @@ import { FINISHES, type Finish } from '../../product/item'
 import { barcodeProblem } from '../barcode'
 import { BRUSH_SHAPES, OWNED_KINDS, type BrushShape, type OwnedKind } from '../kinds'
 import { readLine, type ReadThing } from '../reading/readLine'
+import { cut } from '../reading/words'
 import { UNIT_ROLES, type Measure, type UnitRole } from '../things'
 import { dayIn, levelIn, measureIn, numberIn, priceIn, sizeIn, type CellHabits } from './cells'
 import { titleOf, type Field, type Mapping } from './columns'
@@ -213,7 +214,7 @@ const placesIn = (cell: string): string[] =>
     .split(/(?<![›>]) ?[›>] ?(?![›>])/)
     .map(part => part.replaceAll('››', '›').replaceAll('>>', '>'))
     .filter(part => part.trim() !== '')
-    .map(part => part.slice(0, 60))
+    .map(part => cut(part, 60))
 
 function detailsIn(cell: string): Read {
   try {
