@@ -235,13 +235,6 @@ const LOOKED_AT = 60
   gap: 12px;
   align-items: center;
 }
-.foot {
-  position: sticky;
-  bottom: 0;
-  z-index: 1;
-  background: var(--sheet);
-  padding: 10px 0;
-}
 @media (max-width: 760px) {
   .columns li {
     grid-template-columns: minmax(0, 1fr);

@@ -99,6 +99,10 @@ const loose = computed(() => {
 </template>
 
 <style scoped>
+/* "Change" is one word. */
+.act {
+  white-space: nowrap;
+}
 .root {
   display: flex;
   align-items: baseline;

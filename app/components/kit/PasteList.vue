@@ -252,13 +252,6 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
 .doing {
   white-space: nowrap;
 }
-.foot {
-  position: sticky;
-  bottom: 0;
-  z-index: 1;
-  background: var(--sheet);
-  padding: 10px 0;
-}
 @media (max-width: 760px) {
   .read > li {
     grid-template-columns: 40px minmax(0, 1fr);

@@ -187,13 +187,6 @@ input[type='file'] {
   height: 54px;
   border: 1px dashed var(--muted);
 }
-.foot {
-  position: sticky;
-  bottom: 0;
-  z-index: 1;
-  background: var(--sheet);
-  padding: 10px 0;
-}
 @media (max-width: 760px) {
   .how,
   .swatches li {
