@@ -99,7 +99,7 @@ test('every endpoint answers as the contract says', async ({ request }) => {
   const lines = ['3x angled liner brush', '', 'white adjuster silicone 15ml half full']
   const { things } = (await (await post(request, 'list', { lines })).json()) as { things: object[] }
   expect(things).toMatchObject([
-    { line: 0, sort: 'tool', kind: 'brush', shape: 'fine liner brush', count: 3, size: null },
+    { line: 0, sort: 'tool', kind: 'brush', shape: 'angled brush', count: 3, size: null },
     { line: 2, sort: 'cosmetic', kind: 'adjuster', family: 'silicone', size: 15, measure: 'ml', level: 0.5 },
   ])
 })
