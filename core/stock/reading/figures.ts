@@ -60,7 +60,7 @@ const UNITS: Readonly<Record<string, readonly [Measure, number]>> = {
   oz: ['g', 28.35],
 }
 const PIECES: readonly string[] = ['pcs', 'pc', 'pieces', 'piece', 'stk', 'stuck', 'sheets', 'sheet', 'blatt', 'ct']
-const PAIRS: readonly string[] = ['pair', 'pairs', 'paar', 'paire', 'paires', 'prs']
+const PAIRS: readonly string[] = ['pair', 'pairs', 'paar', 'paire', 'paires', 'pr', 'prs']
 const PACKS: readonly string[] = [
   'pack',
   'packs',
@@ -75,9 +75,17 @@ const PACKS: readonly string[] = [
   'jar',
   'pk',
   'pks',
+  'card',
+  'tin',
+  'tray',
+  'strip',
+  'bundle',
+  'karton',
+  'dose',
+  'beutel',
 ]
 const CONTAINERS =
-  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sticks|trays)$/
+  /^(boxes|packs|bottles?|tubes?|rolls|bags|tubs|jars|pots|packungen|flaschen|tuben|dosen|boites|paquets|flacons|sticks|trays|sleeves|tins|cards|reels|bundles|cans|sachets|beutel|left|spare|spares)$/
 const TIMES: readonly string[] = ['x', '×']
 
 export interface Size {
@@ -122,8 +130,24 @@ export function readPieces(words: readonly Word[]): Size | null {
       markRead(word, next)
       return { size: value, measure: 'piece' }
     }
+    // "2 x 100": so many packs of so many.
+    if (
+      value >= 10
+      && before
+      && TIMES.includes(before.text)
+      && /^\d$/.test(two?.text ?? '')
+      && !next?.text.match(/^\d/)
+    ) {
+      markRead(word)
+      return { size: value, measure: 'piece' }
+    }
     const packed =
       (before?.text === 'of' || before?.text === 'von' || before?.text === 'de') && two && PACKS.includes(two.text)
+    const boxed = before && !before.read && PACKS.includes(before.text) && value >= 10 && !next
+    if (boxed) {
+      markRead(word, before)
+      return { size: value, measure: 'piece' }
+    }
     if (packed || (next && PACKS.includes(next.text) && /^\d+$/.test(word.text) && value >= 10)) {
       markRead(word, ...(packed ? [before, two] : [next]))
       return { size: value, measure: 'piece' }
@@ -134,20 +158,30 @@ export function readPieces(words: readonly Word[]): Size | null {
 
 /** How many colours a palette holds: "6 pans", "12-pan", "9 colours". */
 export function readPans(words: readonly Word[]): number | null {
-  const PANS = /^(pans?|colou?rs?|shades?|farben|teintes|couleurs|godets?|wells?|er)$/
+  const PANS = /^(pans?|colou?rs?|shades?|farben|teintes|couleurs|godets?|wells?)$/
   for (const [i, word] of words.entries()) {
     const value = word.read ? null : inBounds(figure(word.text))
     const next = words[i + 1]
-    if (value === null || value < 2 || !Number.isInteger(value) || !next || !PANS.test(next.text)) continue
+    // German "12er": of a palette its colours, of anything else how many.
+    const dozens = next?.text === 'er' && words.some(w => /palette|quad/.test(w.text))
+    if (value === null || value < 2 || !Number.isInteger(value) || !next || !(dozens || PANS.test(next.text))) continue
     markRead(word, next)
     return value
   }
   return null
 }
 
+/** The number at the end, or where there is none the one before a bracket: "sticks 5 (taupe, plum)". */
+export function lastOrBeforeBracket(words: readonly Word[]): Word | undefined {
+  const last = words.at(-1)
+  if (last && figure(last.text) !== null) return last
+  const bracket = words.findIndex(w => w.text === '(')
+  return bracket > 0 ? words[bracket - 1] : undefined
+}
+
 /** How many, where only the kind tells that a number at the end is no shade: "micro brushes 100". */
 export function readTrailing(words: readonly Word[]): number | null {
-  const last = words.at(-1)
+  const last = lastOrBeforeBracket(words)
   const value = last && !last.read && words.length > 1 ? figure(last.text) : null
   if (value === null || !Number.isInteger(value) || value < 2 || value > 1000) return null
   markRead(last)
@@ -155,10 +189,43 @@ export function readTrailing(words: readonly Word[]): number | null {
 }
 
 /** Words whose number is no count: "SPF 30 x", "no. 4". */
-const NUMBERED = /^(spf|lsf|fps|no|nr|shade|depth|size|grosse|taille)$/
+const NUMBERED = /^(spf|lsf|fps|no|nr|shade|depth|size|grosse|taille|[b-wyz]|a)$/
 const ASSORTED = /^(assorted|mixed|various|different|verschiedene|assortis|divers)$/
+/** "Concealers: 3 light, 2 medium", "(nude x 3, red x 1)": all of them together; null where fewer than two are counted so. */
+function countedApart(words: readonly Word[]): number | null {
+  const counted = words.flatMap((word, i) => {
+    const value = word.read ? null : numberIn(word)
+    const [before, next] = [words[i - 1], words[i + 1]]
+    if (value === null || !Number.isInteger(value) || !before || before.read) return []
+    const times = TIMES.includes(before.text) && !/^\d/.test(words[i - 2]?.text ?? '')
+    const listed = /^[:,(]$/.test(before.text) && next !== undefined && !next.read && /^\p{L}{3,}$/u.test(next.text)
+    const shade = words[i - 2] !== undefined && NUMBERED.test(words[i - 2]!.text)
+    // "Brown 2, black 2".
+    const closing = value <= 24 && (next === undefined || next.text === ',') && /^\p{L}{3,}$/u.test(before.text)
+    if (closing && !shade && !NUMBERED.test(before.text)) return [{ value, read: [word], way: 'closing' }]
+    return (times || listed) && !shade && !measured(next)
+      ? [{ value, read: times ? [word, before] : [word], way: times ? 'times' : 'listed' }]
+      : []
+  })
+  const same = counted.filter(c => c.way === counted[0]?.way)
+  if (same.length < 2) return null
+  same.forEach(c => markRead(...c.read))
+  return same.reduce((sum, c) => sum + c.value, 0)
+}
+const measured = (next: Word | undefined) =>
+  next !== undefined
+  && (Object.hasOwn(UNITS, next.text)
+    || PIECES.includes(next.text)
+    || PAIRS.includes(next.text)
+    || TIMES.includes(next.text))
+
+// "Qty 2", "2 off", "menge 3".
+const QUANTITY = /^(qty|quantity|quantite|qte|anzahl|menge|count)$/
+const AFTER_A_COUNT = /^(off|no|nos|units?|einheiten|fois|mal|er|teilig|tlg)$/
 /** How many there are: "3x brush", "x3", "2 × 15 ml", "two tweezers"; null where the line does not say. */
 export function readCount(words: readonly Word[]): number | null {
+  const several = countedApart(words)
+  if (several !== null) return several
   for (const [i, word] of words.entries()) {
     const value = word.read ? null : numberIn(word)
     if (value === null || !Number.isInteger(value) || value < 1) continue
@@ -169,6 +236,15 @@ export function readCount(words: readonly Word[]): number | null {
     // "set of 12 brushes", "(12 assorted)".
     if ((before?.text === 'of' && words[i - 2]?.text === 'set') || (next && ASSORTED.test(next.text))) {
       markRead(word, ...(before?.text === 'of' ? [before, words[i - 2]] : [next]))
+      return value
+    }
+    // "N4 qty 2": the number after the word is the one it counts.
+    const ahead2 = next && QUANTITY.test(next.text) && !/^\d/.test(words[i + 2]?.text ?? '')
+    const quantity = before && QUANTITY.test(before.text) ? before : ahead2 ? next : undefined
+    const second = before?.text === ':' ? words[i - 2] : undefined
+    const named = quantity ?? (second && QUANTITY.test(second.text) ? second : undefined)
+    if (named || (next && !next.read && AFTER_A_COUNT.test(next.text))) {
+      markRead(word, named ?? next, named === second ? before : undefined)
       return value
     }
     const contained = next !== undefined && CONTAINERS.test(next.text) && value < 100

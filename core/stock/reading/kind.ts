@@ -1,6 +1,8 @@
-import type { ThingKind } from '../kinds'
+import { sortOfKind, type ThingKind } from '../kinds'
+import { asSpoken, endingOf, spelt } from './spelling'
 import { VOCABULARY, type Entry } from './vocabulary'
 import type { Word } from './words'
+import { inZone } from './zones'
 
 /** What a line is about, and what else it might be. */
 export interface KindFound {
@@ -9,6 +11,8 @@ export interface KindFound {
   rivals: Entry[]
   /** Named only by a word that says little. */
   weak: boolean
+  /** Several are spoken of: "lip pencils". */
+  plural: boolean
 }
 
 interface Hit {
@@ -72,7 +76,7 @@ function hitsIn(words: readonly Word[]): Hit[] {
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils)$/
+  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils|aloe|rouge|drops|consent|balm|translucent|sugar|pen|cable|sealer|fixative|scoop|pipette|buffer|shader)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
@@ -89,7 +93,17 @@ const length = (h: Hit) => h.entry.phrase.length
  * The kind a line names: the phrase that ends last before "for", a comma or a bracket, since what something is stands at the end of its
  * name; of those that end there the longest. Only when nothing stands there, what comes after is looked at.
  */
-export function kindIn(words: readonly Word[]): KindFound | null {
+export function kindIn(line: readonly Word[]): KindFound | null {
+  const words = asSpoken(line)
+  const found = namedIn(words)
+  if (found && !found.weak) return found
+  // A word nobody knows may be one that slipped.
+  const meant = words.map(w => ({ ...w, text: spelt(w.text) }))
+  const guessed = meant.some((w, i) => w.text !== words[i]!.text) ? namedIn(meant) : null
+  return guessed && !guessed.weak ? { ...guessed, weak: true } : found
+}
+
+function namedIn(words: readonly Word[]): KindFound | null {
   const hits = hitsIn(words)
   const cut = words.findIndex((w, i) => i > 0 && AFTER_THE_HEAD.test(w.text))
   const head = cut < 0 ? hits : hits.filter(h => h.to <= cut)
@@ -106,11 +120,18 @@ export function kindIn(words: readonly Word[]): KindFound | null {
     ?? lastOf(hits)
     ?? compound(words)
   if (!best) return null
-  const entry = thrownAway(words, best.entry)
+  const told = best.to - best.from > 1 ? best.entry.kind : inZone(best.entry.kind, textsBefore(words, best, cut))
+  const lit = told === 'primer' && words.some(w => GLOWING.test(w.text)) ? 'glow' : told
+  const entry = thrownAway(words, { ...best.entry, kind: lit, sort: sortOfKind(lit) })
   const rivals = hits.filter(
     h => h.from === best.from && h.to === best.to && h.entry.kind !== best.entry.kind && length(h) === length(best),
   )
-  return { entry, rivals: rivals.map(h => h.entry), weak: !isStrong(best) && !isVessel(best) }
+  return {
+    entry,
+    rivals: rivals.map(h => h.entry),
+    weak: !isStrong(best) && !isVessel(best),
+    plural: [best.to - 1, best.to].some(i => /(?<![siu])s$/.test(words[i]?.text ?? '')),
+  }
 }
 
 // What is used once is another thing than what is washed.
@@ -122,16 +143,32 @@ const USED_ONCE: Partial<Record<ThingKind, ThingKind>> = {
   razor: 'disposable blades',
   gloss: 'lip applicators',
 }
+const GLOWING = /^(illuminating|luminous|luminising|radiance|radiant|glowy?|strobing|pearly?|eclat|illuminatrice)$/
+const LIPS = /^(lips?|lippen|levres?|gloss)$/
+const LASHES = /^(mascara|lash|lashes|brow|brows|wimpern|cils)$/
+/** The words that say where a thing goes: before it, and in French after it. */
+const textsBefore = (words: readonly Word[], { from, to }: Hit, cut: number) =>
+  words.filter((_, i) => (i < from || i >= to) && (cut < 0 || i < cut)).map(w => w.text)
+
 function thrownAway(words: readonly Word[], entry: Entry): Entry {
-  const once = words.some(w => /^(disposable|einweg|jetable|single-use)/.test(w.text))
-  const kind = once ? USED_ONCE[entry.kind] : undefined
+  if (entry.kind === 'disposable spatulas' && words.some(w => /^(metal|steel|stainless|metall|inox)$/.test(w.text)))
+    return { ...entry, kind: 'spatula', sort: 'tool' }
+  const once = words.some(w => /^(disposable|einweg|einmal|jetable|single-use)/.test(w.text))
+  const brush = words.some(w => LIPS.test(w.text))
+    ? 'lip applicators'
+    : words.some(w => LASHES.test(w.text))
+      ? 'mascara wands'
+      : undefined
+  const kind = once ? (entry.kind === 'brush' ? brush : USED_ONCE[entry.kind]) : undefined
   return kind ? { ...entry, kind, sort: 'supply' } : entry
 }
 
 // French puts first what a thing is: "pinceau fond de teint", "eponge pour le teint".
 function lastOf(hits: readonly Hit[]): Hit | undefined {
   const first = Math.min(...hits.map(h => h.from))
-  const french = hits.find(h => h.from === first && /^(pinceaux?|eponges?|lingettes?)$/.test(h.entry.phrase[0]!))
+  const french = hits
+    .filter(h => h.from === first && /^(pinceaux?|eponges?|lingettes?|cotons?)$/.test(h.entry.phrase[0]!))
+    .sort((x, y) => length(y) - length(x))[0]
   if (french) return french
   return hits.reduce<Hit | undefined>((best, h) => {
     if (!best) return h
@@ -148,8 +185,9 @@ export const kindsNamed = (words: readonly Word[]): ThingKind[] => [...new Set(h
 
 function compound(words: readonly Word[]): Hit | undefined {
   for (let i = words.length - 1; i >= 0; i--) {
-    const ending = ENDINGS.find(([is]) => is.test(words[i]!.text))
-    const entry = ending && VOCABULARY.find(e => e.phrase.join(' ') === ending[1])
+    const { text } = words[i]!
+    const phrase = ENDINGS.find(([is]) => is.test(text))?.[1] ?? endingOf(text)
+    const entry = phrase === null ? undefined : VOCABULARY.find(e => e.phrase.join(' ') === phrase)
     if (entry) return { entry, from: i, to: i + 1 }
   }
   return undefined

@@ -9,7 +9,7 @@ const TODAY = '2026-11-27'
 const read = (line: string) => readList([line], TODAY)[0]!
 
 /** Lines in many hands, with what each means. */
-const HANDS = ['hands', 'others', 'later'].flatMap(name =>
+const HANDS = ['hands', 'others', 'later', 'further', 'elsewhere'].flatMap(name =>
   readFileSync(`tests/lists/${name}.txt`, 'utf8')
     .split('\n')
     .filter(l => l && !l.startsWith('#'))
@@ -65,6 +65,31 @@ describe('a line', () => {
     const { openedOn, doubtful } = read(line)
     expect(openedOn).toBe(on)
     expect(doubtful.includes('the year it was opened')).toBe(guessed)
+  })
+  it.each([
+    ['foundaton deep 30 ml', 'foundation'],
+    ['eyelinr black', 'liner'],
+    ['Abdeckpuder lose', 'powder'],
+    ['Augenbrauenpomade braun', 'brow'],
+    ['Concealer-Palette 6 Farben', 'concealer'],
+    ['leg bronzer', 'body make-up'],
+    ['cheek cream', 'blush'],
+    ['brush soap', 'brush cleanser'],
+    ['primer, illuminating', 'glow'],
+    ['lip brushes disposable', 'lip applicators'],
+    ['body make up deep', 'body make-up'],
+    ['stapler', 'unknown'],
+  ])('%s is %s, misspelt, in one word with another or by where it goes', (line, kind) => {
+    expect(read(line).kind ?? 'unknown').toBe(kind)
+  })
+  it.each([
+    ['concealers: 3 light, 2 medium', 5],
+    ['eyeliner pencils brown 2, black 2', 4],
+    ['LIQUID FOUNDATION N4 QTY 2 30ML', 2],
+    ['sheet masks hydrating 5', 5],
+    ['foundation shade 12', 1],
+  ])('%s counts %i', (line, count) => {
+    expect(read(line).count).toBe(count)
   })
   it('keeps its name without what was read of it', () => {
     expect(read('• 2 x Tideline Fluid foundation Dune 30ml (half full), opened March').name).toBe(

@@ -4,12 +4,12 @@ import type { Finish } from '../../product/item'
 import { DEPTH_WORDS, type DepthWord } from '../placement'
 import type { BrushShape, ThingKind } from '../kinds'
 import type { Measure, ProductSort } from '../things'
-import { readCount, readPans, readPieces, readSize, readTrailing } from './figures'
+import { lastOrBeforeBracket, readCount, readPans, readPieces, readSize, readTrailing } from './figures'
 import { kindIn } from './kind'
 import { readLevel } from './levels'
 import { readOpened } from './opened'
 import { SHAPE_WORDS } from './vocabulary'
-import { tidied, wordsOf, type Word } from './words'
+import { figure, tidied, wordsOf, type Word } from './words'
 
 /** A thing as a line of a list tells of it; what it does not say is null. */
 export interface ReadThing {
@@ -130,6 +130,8 @@ const HAS_FORMULA: readonly ThingKind[] = [
   'eye primer',
 ]
 const A_FEW = 12
+// A large number behind one of these is what its bottle holds, without its unit.
+const IN_BOTTLES: readonly ThingKind[] = ['alcohol', 'hand gel', 'brush cleanser', 'hair spray', 'soap', 'water']
 const SOLD_BY_PIECES: readonly ThingKind[] = ['lashes', 'mask', 'remover']
 // An empty one is what it is.
 const SOLD_EMPTY: readonly ThingKind[] = ['bottle', 'palette case', 'jars', 'case', 'pouch']
@@ -163,7 +165,10 @@ export function readLine(text: string, line: number, today: string): ReadThing |
   const several = pieces?.measure === 'piece' && counted
   const holds = size ?? (several ? null : pieces)
   const dashed = /[-–]\s*\d+\s*$/.test(written)
-  const trailing = count === null && (dashed || sort !== 'cosmetic') ? readTrailing(words) : null
+  const spoken =
+    found?.plural === true && kind !== 'lashes' && (figure(lastOrBeforeBracket(words)?.text ?? '') ?? Infinity) <= A_FEW
+  const bottled = is(IN_BOTTLES) && (figure(lastOrBeforeBracket(words)?.text ?? '') ?? 0) > A_FEW
+  const trailing = count === null && (dashed || spoken || sort !== 'cosmetic') && !bottled ? readTrailing(words) : null
   return {
     line,
     name: nameOf(words, written || text.trim()),
