@@ -105,7 +105,7 @@ describe('plans of the demo faces', () => {
   it('the empty bottle, the expired mascara and the face nobody can match are told', () => {
     const p = plan('Amahle')
     expect(reasonFor(p, 'Toffee Tin')!.sentence).toBe('it is empty')
-    expect(reasonFor(p, 'Reed black')!.sentence).toMatch(/past its period after opening/)
+    expect(reasonFor(p, 'Reed black')!.sentence).toMatch(/past its last day/)
     expect(p.missing.find(m => m.slot === 'foundation')!.sentences.join()).toMatch(/no recipe of this kit matches/)
   })
 })

@@ -25,12 +25,12 @@ export function flagsOf(
 
 type Weighable = Pick<
   OwnedProduct,
-  keyof ProductFields | 'id' | 'sizeMl' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'ownerFaceId'
+  keyof ProductFields | 'id' | 'sizeMl' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'expiresOn' | 'ownerFaceId'
 >
 
 /** What a supplier sells as the rules weigh it: full and unopened. */
 export const itemOfOffer = (offer: CatalogueOffer): KitItem =>
-  itemOf({ ...offer, strength: 1, level: 1, openedOn: null, ownerFaceId: null })
+  itemOf({ ...offer, strength: 1, level: 1, openedOn: null, expiresOn: null, ownerFaceId: null })
 
 /** An owned product as the rules weigh it. */
 export function itemOf(p: Weighable): KitItem {
@@ -77,7 +77,8 @@ export function itemOf(p: Weighable): KitItem {
     level: p.level,
     size: p.sizeMl,
     priceMinor: p.priceMinor ?? null,
-    useBy: useByOf(p.openedOn ?? null, paoMonths),
+    isOpen: (p.openedOn ?? null) !== null,
+    useBy: useByOf(p.openedOn ?? null, paoMonths, p.expiresOn ?? null),
     own: p.ownerFaceId !== null,
   }
 }

@@ -43,7 +43,7 @@ export const complexionOf = (p: Coloured): ComplexionProduct =>
 /** What the colour work needs of a product. */
 export function shelfProductOf(p: OwnedProduct): ShelfProduct {
   const { units: _units, inci: _inci, flagFixes: _fixes, traits, notes: _notes, version: _version, ...rest } = p
-  return { ...rest, useBy: useByOf(rest.openedOn ?? null, traits.paoMonths) }
+  return { ...rest, useBy: useByOf(rest.openedOn ?? null, traits.paoMonths, rest.expiresOn ?? null) }
 }
 
 /** Whether a product is a base or changes one, its colour or its formula: what recipes are made of. */

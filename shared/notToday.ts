@@ -11,5 +11,5 @@ interface Bottle {
 export function notToday({ shade, level, retiredAt, useBy }: Bottle, day: string): string | null {
   if (retiredAt !== null) return `${shade} is retired`
   if (level <= 0) return `${shade} is empty`
-  return useBy !== null && useBy < day ? `${shade} is past its period after opening` : null
+  return useBy !== null && useBy < day ? `${shade} is past its last day` : null
 }

@@ -4,10 +4,11 @@ import { besideBottle, type Step } from '#core/stock/placement'
 import type { WeightAdvice } from '#core/stock/deadWeight'
 import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import type { ReadThing } from '#core/stock/reading'
+import type { Lasting } from '#core/stock/lasting'
 import type { Thing } from '#core/stock/thing'
 import type { Measure } from '#core/stock/things'
 import { listedFrom } from '#shared/records/listed'
-import { plural, percent } from './words'
+import { capital, dateInWords, plural, percent } from './words'
 
 /* Things as an artist calls them. */
 
@@ -123,4 +124,34 @@ function rangesOf(depths: readonly number[]): string {
     else runs.push([d])
   }
   return runs.map(run => (run.length === 1 ? `${run[0]}` : `${run[0]}–${run.at(-1)}`)).join(', ')
+}
+
+/** An amount as it is weighed or poured. */
+export const quantityInWords = (value: number): string =>
+  value < 1 ? value.toFixed(2) : value < 10 ? value.toFixed(1) : `${Math.round(value)}`
+
+/** With its measure: "42 pairs", "5.6 ml". */
+export const measuredInWords = (value: number, measure: Measure): string =>
+  measure === 'pair' || measure === 'piece'
+    ? plural(Math.round(value), measure)
+    : `${quantityInWords(value)} ${measure}`
+
+/** When something is used up, with how sure that is. */
+export function emptyInWords({ left, known, emptyOn, earliest, latest }: Lasting): string {
+  if (left === 0) return 'it is empty'
+  if (!known) return 'nobody can tell how fast it goes'
+  if (emptyOn === null) return 'empty in more than five years'
+  const range = `between ${dateInWords(earliest ?? emptyOn)} and ${latest ? dateInWords(latest) : 'years from now'}`
+  return `empty about ${dateInWords(emptyOn)}, nine times of ten ${range}`
+}
+
+/** How long what is left does, why, and when the next is to be ordered. */
+export function lastsInWords(lasting: Lasting, measure: Measure): string {
+  const { left, faces, perUse, because, reorderAt, orderBy } = lasting
+  const here = `${measuredInWords(left, measure)}, for ${plural(faces, 'face')} at ${measuredInWords(perUse, measure)} each`
+  const order =
+    reorderAt === null || orderBy === null
+      ? ''
+      : ` Order it by ${dateInWords(orderBy)}, when ${measuredInWords(reorderAt, measure)} are left.`
+  return `${here}; ${emptyInWords(lasting)}. ${capital(because)}.${order}`
 }

@@ -83,6 +83,12 @@ export function dayInWords(iso: string): string {
   return parseDay(day) ? format(parseISO(day), 'EEE d MMM') : 'on an unknown day'
 }
 
+/** A day that may be years from now: "5 Dec 2027". */
+export function dateInWords(iso: string): string {
+  const day = iso.slice(0, 10)
+  return parseDay(day) ? format(parseISO(day), 'd MMM yyyy') : 'an unknown day'
+}
+
 /** A day of work by its day and its name: "Sat 5 Dec, Ferry crew portraits". */
 export const dayOfWork = ({ name, day }: { name: string; day: string | null }): string =>
   [day && dayInWords(day), name].filter(Boolean).join(', ')

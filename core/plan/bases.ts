@@ -127,7 +127,7 @@ export function basesFor(
     ...situation,
     face: steeredTo(situation.face, steers),
     job: steers.includes('longer wear') ? { ...job, hours: Math.max(job.hours + LONGER_H, HARD_H) } : job,
-    items: steers.includes('only what is open') ? items.filter(i => i.useBy !== null || i.own) : items,
+    items: steers.includes('only what is open') ? items.filter(i => i.isOpen || i.own) : items,
   }
   const use = basePlace(asked)
   const found = foundationCandidates(use, asked).flatMap(c => (c.recipe ? [{ ...c, recipe: c.recipe }] : []))

@@ -91,7 +91,7 @@ describe('foundations as recipes', () => {
     const found = weigh('foundation', items)
     expect(new Set(found.filter(c => c.recipe).map(c => c.item.family))).toEqual(new Set(['silicone', 'water']))
     expect(found.some(c => c.recipe?.drops.some(d => d.id === 'old'))).toBe(false)
-    expect(found.find(c => c.item.id === 'old')!.veto!.sentence).toMatch(/past its period/)
+    expect(found.find(c => c.item.id === 'old')!.veto!.sentence).toMatch(/past its last day/)
   })
   it('no recipe is offered twice', () => {
     const names = weigh('foundation', [bottle('a', 4), bottle('b', 6)]).map(c => c.item.id)

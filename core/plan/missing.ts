@@ -51,7 +51,7 @@ function spoiledRecipe({ recipes }: Pick<FaceFacts, 'recipes'>, { items, setting
     if (!bottle) return ['a bottle of their recipe has left the kit']
     if (bottle.level === 0) return [`their recipe holds ${bottle.name}, which is empty`]
     const past = bottle.useBy !== null && bottle.useBy < settings.day
-    return past ? [`their recipe holds ${bottle.name}, which is past its period after opening`] : []
+    return past ? [`their recipe holds ${bottle.name}, which is past its last day`] : []
   })
 }
 

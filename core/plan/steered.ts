@@ -84,6 +84,7 @@ export function differentMedia(media: readonly Candidate[], ranges: ReadonlySet<
       size: _size,
       level: _level,
       useBy: _useBy,
+      isOpen: _isOpen,
       lab: _lab,
       ...does
     } = item

@@ -81,7 +81,9 @@ export interface KitItem {
   size: number
   /** Minor units for the whole; null when not known. */
   priceMinor: number | null
-  /** Last day of use, ISO date; null while unopened or unknown. */
+  /** Whether somebody noted when it was opened. */
+  isOpen: boolean
+  /** Last day of use, ISO date; null when not known. */
   useBy: string | null
   /** Brought by the person in the chair. */
   own: boolean

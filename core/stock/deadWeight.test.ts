@@ -25,6 +25,7 @@ const thing = (id: string, said: Partial<Thing> = {}): Thing => ({
   label: '',
   notes: '',
   openedOn: '2026-01-01',
+  expiresOn: null,
   useBy: null,
   priceMinor: 1000,
   retiredAt: null,

@@ -27,6 +27,7 @@ const thing = (said: Partial<Thing> = {}): Thing => ({
   label: '',
   notes: '',
   openedOn: null,
+  expiresOn: null,
   useBy: null,
   priceMinor: null,
   retiredAt: null,

@@ -44,7 +44,9 @@ export interface Thing extends Heft {
   label: string
   notes: string
   openedOn: string | null
-  /** Last day of use, ISO date; null while unopened or unknown. */
+  /** Printed on the pack. */
+  expiresOn: string | null
+  /** Last day of use, ISO date; null when not known. */
   useBy: string | null
   priceMinor: number | null
   retiredAt: string | null

@@ -20,14 +20,19 @@ describe('usual values', () => {
 
 describe('last day of use', () => {
   it.each([
-    ['2026-01-31', 1, '2026-02-28'],
-    ['2026-01-15', 12, '2027-01-15'],
-    ['2025-11-30', 3, '2026-02-28'],
-    ['2023-11-29', 3, '2024-02-29'],
-    ['2026-08-24', 6, '2027-02-24'],
-  ])('opened %s, %i months: %s', (opened, months, last) => expect(useByOf(opened, months)).toBe(last))
+    ['2026-01-31', 1, null, '2026-02-28'],
+    ['2026-01-15', 12, null, '2027-01-15'],
+    ['2025-11-30', 3, null, '2026-02-28'],
+    ['2023-11-29', 3, null, '2024-02-29'],
+    ['2026-08-24', 6, '2027-09-30', '2027-02-24'],
+    ['2026-08-24', 6, '2026-12-31T00:00:00Z', '2026-12-31'],
+    [null, 6, '2027-09-30', '2027-09-30'],
+    ['2026-08-24', null, '2027-09-30', '2027-09-30'],
+  ])('opened %s, %s months, printed %s: %s', (opened, months, printed, last) =>
+    expect(useByOf(opened, months, printed)).toBe(last),
+  )
   it('is unknown while unopened or when the pack does not say', () => {
-    expect(useByOf(null, 12)).toBeNull()
-    expect(useByOf('2026-01-01', null)).toBeNull()
+    expect(useByOf(null, 12, null)).toBeNull()
+    expect(useByOf('2026-01-01', null, null)).toBeNull()
   })
 })

@@ -150,8 +150,17 @@ function once(key: string, reckon: () => string): string {
   return day
 }
 
-/** Last day of use: the day it was opened and the months on the jar. Null while unopened or when the pack does not say. */
-export function useByOf(openedOn: string | null, paoMonths: number | null): string | null {
+/**
+ * Last day of use: the day it was opened and the months on the jar, or the day printed on it where that is earlier. Null when neither
+ * is known.
+ */
+export function useByOf(openedOn: string | null, paoMonths: number | null, expiresOn: string | null): string | null {
+  const printed = expiresOn?.slice(0, 10) ?? null
+  const open = openedFor(openedOn, paoMonths)
+  return open === null || (printed !== null && printed < open) ? printed : open
+}
+
+function openedFor(openedOn: string | null, paoMonths: number | null): string | null {
   if (!openedOn || paoMonths === null) return null
   const day = openedOn.slice(0, 10)
   // The 31st of a month that has none is its last day.

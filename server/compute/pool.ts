@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os'
 import { Piscina } from 'piscina'
 import type { BaseOffer, BasesWish } from '#core/plan/bases'
 import type { FacePlan } from '#core/plan/facePlan'
+import type { AllWorthKnowing } from '#core/plan/worthKnowing'
 import type { ComputeTask } from '#shared/compute/endpoints'
 import type { Filling } from '#core/standard/fill'
 import type { AuditQuestion, FillQuestion } from '#shared/auditQuestion'
@@ -102,6 +103,13 @@ export async function computeAsAsked(records: PlanRecords, asking: Asking): Prom
   const reply = await computeFor(records, { task: 'as asked' }, asking)
   if (!('asAsked' in reply)) throw new Error('a thread answered another question')
   return reply.asAsked
+}
+
+/** What is worth knowing of the kit for one face. */
+export async function computeWorth(records: PlanRecords, asking: Asking): Promise<AllWorthKnowing> {
+  const reply = await computeFor(records, { task: 'worth knowing' }, asking)
+  if (!('worth' in reply)) throw new Error('a thread answered another question')
+  return reply.worth
 }
 
 async function computeFor({ kit, ...records }: PlanRecords, what: Pick<PlanJob, 'task' | 'wish'>, asking: Asking) {

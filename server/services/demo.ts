@@ -22,6 +22,7 @@ import type { Carried } from '../../demo/carried'
 import { DEMO_GEAR } from '../../demo/gear'
 import { DEMO_KIT } from '../../demo/kit'
 import { DEMO_PALETTES, DEMO_PLACES, placeFor } from '../../demo/places'
+import { usesOf } from '../../demo/log'
 import { DEMO_MIXES } from '../../demo/mixes'
 import { write, type Transaction } from '../db/connection'
 import {
@@ -41,6 +42,7 @@ import {
   recipes,
   simulatedSkins,
   units,
+  uses,
 } from '../db/schema'
 import { strengthSeen } from '../devices/simulatedMeter'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
@@ -76,6 +78,7 @@ export async function loadDemo(): Promise<void> {
       .insert(paletteTests)
       .values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
     await loadMixes(tx, owned)
+    await loadLog(tx, owned)
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
   })
 }
@@ -189,6 +192,26 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
   await loadGear(tx)
   return owned.sort((x, y) => (x.createdAt < y.createdAt ? -1 : 1))
 }
+
+/** What was taken since each was opened: what is gone of it. */
+async function loadLog(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
+  const byName = new Map(owned.map(p => [`${p.range} ${p.shade}`, p.units[0]!]))
+  const rows = DEMO_KIT.flatMap(carried => {
+    const unit = byName.get(`${carried.product.range} ${carried.product.shade}`)
+    return unit
+      ? usesOf(carried).map(({ daysAgo, amount }) => ({
+          id: newId(),
+          at: daysFromNow(-daysAgo),
+          fillId: unit.fillId,
+          unitId: unit.id,
+          amount,
+        }))
+      : []
+  })
+  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE)
+    await tx.insert(uses).values(rows.slice(at, at + ROWS_AT_ONCE))
+}
+const ROWS_AT_ONCE = 200
 
 async function loadGear(tx: Transaction): Promise<void> {
   const known = new Map<string, { id: string }>()

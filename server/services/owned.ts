@@ -57,7 +57,7 @@ interface PanOf {
 /** A unit, or a pan of one, with what is in it. */
 export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): OwnedUnit {
   const { id, placeId, count, role, label, priceMinor, notes, retiredAt, createdAt } = unit
-  const { size, measure, level, openedOn } = fill
+  const { size, measure, level, openedOn, expiresOn } = fill
   return {
     id,
     fillId: fill.id,
@@ -71,6 +71,7 @@ export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): 
     measure,
     level,
     openedOn,
+    expiresOn,
     // A pan cost its share of the palette.
     priceMinor: priceMinor === null ? null : Math.round(priceMinor / (pan?.pans ?? 1)),
     notes,
@@ -110,6 +111,7 @@ function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
     level: first.level,
     priceMinor: first.priceMinor,
     openedOn: first.openedOn,
+    expiresOn: first.expiresOn,
     notes: first.notes,
     retiredAt: first.retiredAt,
     createdAt: held.map(u => u.createdAt).sort()[0]!,

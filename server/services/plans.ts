@@ -1,7 +1,9 @@
 import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
 import type { BaseOffer } from '#core/plan/bases'
+import { amountsOf } from '#core/plan/amounts'
 import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
+import type { AllWorthKnowing } from '#core/plan/worthKnowing'
 import { take } from '#core/stock/fills'
 import { itemsOf, type PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
@@ -47,7 +49,7 @@ import { rangesThatSeparate } from './kit'
 import { ownedAmong, usableBrought, usableKit } from './owned'
 import { allMixes } from './mixes'
 import { markOf } from './namesInReasons'
-import { computeAsAsked, computeBases, computePlan, type Asking } from '../compute/pool'
+import { computeAsAsked, computeBases, computePlan, computeWorth, type Asking } from '../compute/pool'
 import { planLineOf } from './planLine'
 import { settings } from './settings'
 import { sound } from './sound'
@@ -100,6 +102,11 @@ export async function planRecords(face: Face, input: PlanInput): Promise<PlanRec
 /** The plan for a face, computed in a worker; nothing is kept. */
 export async function planFor(faceId: string, input: PlanInput, asking: Asking): Promise<FacePlan> {
   return computePlan(await planRecords(await faceById(faceId), input), asking)
+}
+
+/** What nobody has told of a product and would change the plan for this face. */
+export async function worthKnowingFor(faceId: string, input: PlanInput, asking: Asking): Promise<AllWorthKnowing> {
+  return computeWorth(await planRecords(await faceById(faceId), input), asking)
 }
 
 /** What the kit can mix for a face on its day, the best first: the first is the base of its plan. */
@@ -243,18 +250,6 @@ export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<Plan
     expectVersion('The plan', planLineOf(before), notes.version)
     return planLineOf((await act.update('plans', id, { agreed: notes.agreed, change: notes.change }))!)
   })
-}
-
-/** Products of a plan with how much of each goes on, in the measure of the plan; null where it does not say. */
-function amountsOf({ layers }: FacePlan): Map<string, number> {
-  const all = new Map<string, number>()
-  const add = (id: string, amount: number) => all.set(id, (all.get(id) ?? 0) + amount)
-  for (const { item, drops, amount } of layers) {
-    const total = drops?.reduce((sum, d) => sum + d.count, 0) ?? 0
-    if (drops && total > 0) for (const d of drops) add(d.id, (amount.value * d.count) / total)
-    else add(item.id, amount.value)
-  }
-  return all
 }
 
 /** The plan was done: what went on this face is in the log, and that much less in the bottles. */

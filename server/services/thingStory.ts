@@ -1,8 +1,10 @@
 import { and, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
+import { isCosmetic } from '#shared/records/gear'
 import type { ThingStory } from '#shared/records/things'
 import { db } from '../db/connection'
 import { faceHistory, faces, fills, jobs, offers, purchaseLines, recipes, suppliers, units, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
+import { lastingOfProduct, standInsFor } from './ahead'
 import { thingsAmong } from './owned'
 import { allThings } from './things'
 
@@ -17,9 +19,11 @@ export async function thingStory(id: string): Promise<ThingStory> {
   if (!thing) throw new Missing('This thing')
   const ids = thing.pans.length > 0 ? thing.pans.map(p => p.productId) : [thing.productId]
   const [usedOn, used] = await usesOf(ids, id)
+  const made = await thingsAmong(db, ids)
+  const [only] = thing.pans.length === 0 ? made.filter(isCosmetic) : []
   return {
     thing,
-    products: await thingsAmong(db, ids),
+    products: made,
     others: all.filter(
       t => t.id !== id && t.productId === thing.productId && t.pans.length === 0 && thing.pans.length === 0,
     ),
@@ -27,6 +31,8 @@ export async function thingStory(id: string): Promise<ThingStory> {
     usedTimes: used,
     recipes: await recipesWith(ids),
     remembered: await rememberedOf(ids),
+    lasts: only ? await lastingOfProduct(only) : null,
+    standIns: only?.traits.limited ? await standInsFor(only) : [],
     prices: await pricesOf(ids, id),
   }
 }

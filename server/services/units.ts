@@ -23,6 +23,7 @@ interface UnitSaid {
   level: number
   priceMinor?: number | null
   openedOn?: string | null
+  expiresOn?: string | null
   notes: string
 }
 
@@ -32,8 +33,15 @@ export const unitColumns = ({ priceMinor, notes }: Pick<UnitSaid, 'priceMinor' |
 })
 export const fillColumns = (
   kind: OwnedKind,
-  { sizeMl, measure, level, openedOn }: Pick<UnitSaid, 'sizeMl' | 'measure' | 'level' | 'openedOn'>,
-) => ({ size: sizeMl, measure: measure ?? usualMeasure(kind), level, openedOn: openedOn ?? null })
+  { sizeMl, measure, level, openedOn, expiresOn }: Omit<UnitSaid, 'priceMinor' | 'notes'>,
+) => ({
+  size: sizeMl,
+  measure: measure ?? usualMeasure(kind),
+  level,
+  openedOn: openedOn ?? null,
+  // Who does not speak of it does not take it off.
+  ...(expiresOn === undefined ? {} : { expiresOn }),
+})
 
 /** Where things are put that nobody has placed. */
 export const USUAL_PLACE = 'kit-case'

@@ -12,6 +12,7 @@ import { asAsked } from '#core/plan/asAsked'
 import { basesFor, type BaseOffer, type BasesWish } from '#core/plan/bases'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { LockRefused } from '#core/plan/locks'
+import { worthKnowing, type AllWorthKnowing } from '#core/plan/worthKnowing'
 import type { KitItem } from '#core/product/item'
 import { dilute } from '#core/hygiene/dilute'
 import { audit, downsize, idleOf, workedOut, type Audit, type Lighter } from '#core/standard/audit'
@@ -37,12 +38,13 @@ export type Reply = { body: Uint8Array } | { issues: Issue[]; message?: string }
 export type PlanReply =
   | { plan: FacePlan }
   | { bases: BaseOffer[] }
+  | { worth: AllWorthKnowing }
   | { asAsked: BaseAsked['bottles'] }
   | { needsKit: true }
   | { issues: Issue[] }
   | { outOfTime: number }
 
-const OF_FACES = ['plan', 'bases', 'as asked'] as const
+const OF_FACES = ['plan', 'bases', 'as asked', 'worth knowing'] as const
 const isPlanJob = (job: Job): job is PlanJob => (OF_FACES as readonly string[]).includes(job.task)
 
 /** A plan for a kit that this thread may know already: ten thousand products are sent once, and not for each face. */
@@ -98,6 +100,8 @@ const peopleOf = (population: ReachRequest['population']) =>
 const FOR_ANSWERING = 0.05
 /** What a plan may spend on recipes for one base; the rest of it takes a fraction of that. */
 const PLAN_MIXING_MS = 2500
+/** How long plans are made again to see what would change them. */
+const WORTH_MS = 5000
 
 // The one of today, and the one of the moment before.
 const MOST_KITS = 2
@@ -117,6 +121,8 @@ function planOf(job: PlanJob): PlanReply {
   switch (job.task) {
     case 'plan':
       return { plan: planFace(question) }
+    case 'worth knowing':
+      return { worth: worthKnowing(question, dueAfter(WORTH_MS)) }
     case 'bases':
       return { bases: basesFor(question, job.wish) }
     case 'as asked':

@@ -33,6 +33,8 @@ export class GearInput extends GearFields {
   /** Minor units of the artist's currency. */
   @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
+  /** Printed on the pack. */
+  @Maybe() @Moment() expiresOn?: string | null
   @Text(0, 500) notes: string = ''
   @Maybe() @Id() placeId?: string | null
   @MadeFrom() version?: number

@@ -88,6 +88,8 @@ export class OwnedProductInput extends ProductFields {
   /** Minor units of the artist's currency. */
   @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
+  /** Printed on the pack. */
+  @Maybe() @Moment() expiresOn?: string | null
   @Text(0, 500) notes: string = ''
   @MadeFrom() version?: number
 }
@@ -112,6 +114,8 @@ export class UnitInput {
   @Between(0, 1) level: number = 1
   @Maybe() @Minor() priceMinor?: number | null
   @Maybe() @Moment() openedOn?: string | null
+  /** Printed on the pack. */
+  @Maybe() @Moment() expiresOn?: string | null
   @Text(0, 500) notes: string = ''
   @Maybe() @Id() placeId?: string | null
   @OneOf(UNIT_ROLES) role: UnitRole = 'backup'
@@ -171,6 +175,7 @@ export interface OwnedUnit {
   measure: Measure
   level: number
   openedOn: string | null
+  expiresOn: string | null
   priceMinor: number | null
   notes: string
   retiredAt: string | null

@@ -1,9 +1,11 @@
 import { PURPOSES, type OwnedKind, type Purpose } from '#core/stock/kinds'
 import type { Drops } from '#core/complexion/recipe'
 import type { Heft } from '#core/stock/heft'
+import type { Lasting } from '#core/stock/lasting'
 import type { Notice } from '#core/stock/notices'
 import { LABEL_FORMATS, PAPERS, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 import type { Limits } from '#core/stock/places'
+import type { StandIn } from './ahead'
 import type { OwnedThing } from './gear'
 import type { Thing } from '#core/stock/thing'
 import { PLACE_SORTS, type Measure, type PlaceSort } from '#core/stock/things'
@@ -143,6 +145,10 @@ export interface ThingStory {
   usedTimes: number
   recipes: (OnFace & { deltaE: number; savedAt: string; drops: Drops[]; names: Record<string, string> })[]
   remembered: (OnFace & { what: string; note: string; at: string })[]
+  /** How long what is left does; null where faces do not use it up. */
+  lasts: Lasting | null
+  /** Of what is limited or made no more. */
+  standIns: StandIn[]
   /** What was paid, and what it is offered for: by nobody in particular where no supplier is named. */
   prices: { at: string | null; priceMinor: number; size: number; measure: Measure; supplier: string | null }[]
 }

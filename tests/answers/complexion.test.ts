@@ -139,7 +139,7 @@ it('what measured mixes teach, where a bottle stands, and what is poured', () =>
   const steps = [-1, 0, 1] as const
   expect(steps.flatMap(d => steps.map(h => inShort(besideBottle(skinAt(6, 2, 1), d, h))))).toMatchSnapshot()
   expect(
-    ITEM_KINDS.map(k => inShort([k, measureOf(k), traitsFor(k), useByOf('2026-01-31', traitsFor(k).paoMonths)])),
+    ITEM_KINDS.map(k => inShort([k, measureOf(k), traitsFor(k), useByOf('2026-01-31', traitsFor(k).paoMonths, null)])),
   ).toMatchSnapshot()
   const fills = [
     { id: 'a', size: 30, measure: 'ml' as const, level: 0.1, openedOn: null },

@@ -17,6 +17,7 @@ export function ownedProduct(input: OwnedProductInput, id: string, more: Partial
     measure: measureOf(input.kind),
     level,
     openedOn: input.openedOn ?? null,
+    expiresOn: input.expiresOn ?? null,
     priceMinor: input.priceMinor ?? null,
     notes,
     retiredAt: null,

@@ -69,6 +69,7 @@ export const item = (kind: ItemKind, more: Partial<KitItem> = {}): KitItem => ({
   level: 1,
   size: 30,
   priceMinor: 2000,
+  isOpen: false,
   useBy: null,
   own: false,
   ...more,

@@ -30,7 +30,12 @@ async function save() {
   const minor = price.value.trim() === '' ? null : parseMoney(price.value)
   priceWrong.value = minor === undefined ? 'must be an amount such as 12.00' : ''
   if (minor === undefined) return
-  const sent = { ...values, priceMinor: minor, percent: Number.isFinite(values.percent) ? values.percent : null }
+  const sent = {
+    ...values,
+    expiresOn: values.expiresOn || null,
+    priceMinor: minor,
+    percent: Number.isFinite(values.percent) ? values.percent : null,
+  }
   if (await submit(sent, input => (gear ? kit.changeGear(gear.id, input) : kit.addGear(input)))) emit('done')
 }
 </script>
@@ -76,6 +81,13 @@ async function save() {
         :items="board.board.places.map(p => ({ value: p.id, title: p.name }))"
       />
       <v-text-field v-model="price" label="Price" :error-messages="priceWrong || at('priceMinor')" />
+      <v-text-field
+        v-if="!isTool"
+        v-model="values.expiresOn"
+        label="Printed expiry"
+        type="date"
+        :error-messages="at('expiresOn')"
+      />
     </div>
     <v-textarea v-model="values.notes" label="Notes" rows="2" :error-messages="at('notes')" />
     <div class="acts">

@@ -88,8 +88,9 @@ async function save() {
     sharpen.value = true
     return
   }
-  const done = await submit({ ...values, openedOn: values.openedOn || null, priceMinor: minor }, input =>
-    props.product ? kit.change(props.product.id, input) : kit.add(input),
+  const done = await submit(
+    { ...values, openedOn: values.openedOn || null, expiresOn: values.expiresOn || null, priceMinor: minor },
+    input => (props.product ? kit.change(props.product.id, input) : kit.add(input)),
   )
   if (done) {
     draft.done()
@@ -105,6 +106,7 @@ async function save() {
       'level',
       'strength',
       'openedOn',
+      'expiresOn',
       'notes',
       'inci',
       'traits',
@@ -177,6 +179,7 @@ async function save() {
         :error-messages="at('strength')"
       />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
+      <v-text-field v-model="values.expiresOn" label="Printed expiry" type="date" :error-messages="at('expiresOn')" />
       <Choices
         v-model="values.level"
         class="wide"

@@ -10,6 +10,7 @@ const WORDS: Record<string, string> = {
   ageBand: 'age',
   skinType: 'skin',
   openedOn: 'opened on',
+  expiresOn: 'printed expiry',
   priceMinor: 'price, minor units',
   sizeMl: 'size',
   inci: 'ingredients',

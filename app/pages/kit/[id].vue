@@ -71,10 +71,15 @@ function addLike(id: string, step: LikeStep) {
   like.value = { product: thing, step }
   form.value = 'bottle'
 }
+const buys = useBuys()
+const listStandIn = ({ id, priceMinor }: { id: string; priceMinor: number }) =>
+  undo.attempt(() =>
+    buys.accept({ lines: [{ offerId: id, reason: `in place of ${t.value!.name}` }], budgetMinor: priceMinor }),
+  )
 const setRole = (role: (typeof UNIT_ROLES)[number]) =>
   undo.attempt(() => {
-    const { size, measure, level, count, priceMinor, openedOn, notes, placeId, label } = t.value!
-    const unit = { sizeMl: size, measure, level, count, priceMinor, openedOn, notes, placeId, label, role }
+    const { size, measure, level, count, priceMinor, openedOn, expiresOn, notes, placeId, label } = t.value!
+    const unit = { sizeMl: size, measure, level, count, priceMinor, openedOn, expiresOn, notes, placeId, label, role }
     return api('put', '/api/units/:id', { id: t.value!.id }, { body: unit })
   })
 </script>
@@ -152,6 +157,14 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
               >
             </li>
           </ul>
+        </section>
+        <section v-if="story.lasts" aria-labelledby="lasts">
+          <h2 id="lasts">How long it lasts</h2>
+          <p class="small">{{ lastsInWords(story.lasts, t.measure) }}</p>
+          <template v-if="story.standIns.length > 0">
+            <p class="small">It is limited or made no more; when it is gone, nearest to it:</p>
+            <StandIns :of="t.lab" :lines="story.standIns" @list="listStandIn" />
+          </template>
         </section>
         <section aria-labelledby="prices">
           <h2 id="prices">What it costs</h2>

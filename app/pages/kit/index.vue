@@ -147,6 +147,7 @@ const title = computed(() => {
             <Act v-if="isTable" @click="showBoard">As it stands</Act>
             <Act v-else @click="showTable({})">As a table</Act>
             <NuxtLink to="/kit/gaps" class="gaps">Gaps and weight</NuxtLink>
+            <NuxtLink to="/kit/ahead" class="gaps">What ends</NuxtLink>
             <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act>
           </template>
         </p>

@@ -13,7 +13,7 @@ export const freshnessAndLevel: Rule = {
     const { useBy } = item
     const past = useBy !== null && useBy < settings.day ? dayText(useBy) : ''
     return when(
-      [past !== '', veto('harm', `past its period after opening since ${past}`)],
+      [past !== '', veto('harm', `past its last day since ${past}`)],
       [item.level === 0, veto('taste', 'it is empty')],
       [item.level > 0 && unit !== 'pair' && left < amount, note('not enough left for this face: put it on Buys')],
     )

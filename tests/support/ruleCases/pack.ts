@@ -36,7 +36,7 @@ export const PACK: readonly RuleCase[] = [
   [
     'freshness',
     HARM,
-    /past its period after opening since 30 Nov 2026/,
+    /past its last day since 30 Nov 2026/,
     { item: item('foundation', { useBy: '2026-11-30' }) },
     { item: item('foundation', { useBy: '2026-12-05' }) },
   ],

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Lab } from '#core/colour/lab'
+import type { StandIn } from '#shared/records/ahead'
+
+/** What could stand in for something that is made no more, edge to edge with it. */
+const { of, lines } = defineProps<{ of: Lab | null; lines: readonly StandIn[] }>()
+const emit = defineEmits<{ list: [offer: { id: string; priceMinor: number }] }>()
+const settings = useSettings()
+const money = (minor: number) => formatMoney(minor, settings.value.currency)
+</script>
+
+<template>
+  <ul class="bare">
+    <li v-for="s in lines" :key="s.productId">
+      <span v-if="of && s.lab" class="pair"><Swatch :lab="of" :size="26" /><Swatch :lab="s.lab" :size="26" /></span>
+      <span>
+        <b>{{ s.name }}</b>
+        <span class="small">
+          {{ s.deltaE === null ? '' : `ΔE ${s.deltaE.toFixed(1)}`
+          }}{{ s.differs.length > 0 ? `; ${s.differs.join(', ')}` : '' }};
+          {{ s.offer ? `${money(s.offer.priceMinor)} at ${s.offer.supplier}` : 'in the kit' }}</span
+        >
+      </span>
+      <Act
+        v-if="s.offer"
+        class="no-print"
+        :aria-label="`Put ${s.name} on the purchase list`"
+        @click="emit('list', s.offer)"
+        >On the list</Act
+      >
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 3px 0;
+}
+.pair {
+  display: inline-flex;
+}
+.act {
+  margin-left: auto;
+}
+</style>

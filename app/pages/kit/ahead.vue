@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { KitAhead } from '#shared/records/ahead'
+import { today } from '#shared/today'
+import { api, ApiProblem } from '~/composables/api'
+
+/** The kit in time: what has to be ordered, what keeps no longer, and what would be worth telling. */
+useHead({ title: 'What ends' })
+const board = useBoard()
+const undo = useUndo()
+const kept = shallowRef<KitAhead | null>(null)
+const problem = ref('')
+async function load() {
+  problem.value = ''
+  try {
+    kept.value = await api('get', '/api/things/ahead')
+  } catch (refused) {
+    if (!(refused instanceof ApiProblem)) throw refused
+    problem.value = refused.message
+  }
+}
+await Promise.all([load(), board.load()])
+watch(
+  () => undo.acts,
+  () => Promise.all([load(), board.load()]),
+)
+const title = computed(() => {
+  if (!kept.value) return 'What ends and what runs out'
+  const now = kept.value.runsOut.filter(l => l.lasting.orderBy === today()).length
+  const past = kept.value.ends.filter(l => l.useBy < today()).length
+  const order = now === 0 ? 'Nothing has to be ordered today' : `${plural(now, 'product')} to order now`
+  return `${order}; ${past === 0 ? 'nothing is past its day' : past === 1 ? 'one thing is past its day' : `${past} things are past their day`}.`
+})
+const print = () => window.print()
+</script>
+
+<template>
+  <div>
+    <header class="page-head">
+      <div>
+        <h1>{{ title }}</h1>
+        <p class="lead">
+          By what the log says was taken, and by the kept plans of the faces that are booked: of the two, whichever
+          takes more. <NuxtLink to="/kit">The kit as it stands</NuxtLink>
+        </p>
+      </div>
+      <div class="acts no-print">
+        <v-btn variant="outlined" @click="print">Print</v-btn>
+      </div>
+    </header>
+    <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+    <div v-if="kept" class="columns">
+      <div>
+        <RunsOut :lines="kept.runsOut" :silent="kept.silent" />
+        <WorthKnowing :open="kept.openSince" :booked="kept.booked" />
+      </div>
+      <div>
+        <EndsSoon :lines="kept.ends" />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 40px;
+  margin-top: 18px;
+}
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

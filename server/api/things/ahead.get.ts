@@ -1,0 +1,3 @@
+import { ahead } from '../../services/ahead'
+
+export default defineEventHandler(() => ahead())
