@@ -94,6 +94,52 @@ export async function updateAll<N extends Exclude<Owned, 'pans'>>(
   )
 }
 
+/** Rows as they stand now, by id; those that are not there any more are left out. */
+export async function rowsNow<N extends Owned>(
+  act: Act,
+  name: N,
+  ids: readonly string[],
+): Promise<Map<string, RowOf<N>>> {
+  const found = new Map<string, RowOf<N>>()
+  for (let at = 0; at < ids.length; at += READ_AT_ONCE) {
+    const table = tableOf(name)
+    const rows = await act.tx
+      .select()
+      .from(table)
+      .where(inArray(table.id, ids.slice(at, at + READ_AT_ONCE)))
+    for (const row of rows as RowOf<N>[]) found.set(row.id, row)
+    await breathe()
+  }
+  return found
+}
+const READ_AT_ONCE = 500
+
+/** Rows that are taken away for good. */
+export async function removeAll<N extends 'fills' | 'pans'>(
+  act: Act,
+  name: N,
+  rows: readonly RowOf<N>[],
+  nameOf: Named<N>,
+): Promise<void> {
+  if (name === 'fills')
+    await touch(
+      act,
+      'fills',
+      rows.map(r => r.id),
+    )
+  for (let at = 0; at < rows.length; at += READ_AT_ONCE) {
+    const some = rows.slice(at, at + READ_AT_ONCE)
+    await act.tx.delete(tableOf(name)).where(
+      inArray(
+        tableOf(name).id,
+        some.map(r => r.id),
+      ),
+    )
+    for (const row of some) act.noted(name, row, nameOf(row), row, null)
+    await breathe()
+  }
+}
+
 /** Something else is told now of the products of these rows, and of those that lie in one vessel with them. */
 async function touch(act: Act, name: Exclude<Owned, 'pans'>, ids: readonly string[]): Promise<void> {
   const by = { products: [units.productId, fills.productId], units: [units.id], fills: [fills.id] }[name]

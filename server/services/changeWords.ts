@@ -33,6 +33,7 @@ const WORDS: Readonly<Record<string, string>> = {
   purchaseLines: 'the line of the purchase list',
   settings: 'the methods',
   standards: 'the standard',
+  standingLists: 'the list',
 }
 
 /** Fields by the names the screens give them; others are told as "what was written". */
@@ -42,6 +43,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   level: 'how full it is',
   size: 'size',
   openedOn: 'day it was opened',
+  expiresOn: 'printed expiry',
   priceMinor: 'price',
   notes: 'notes',
   placeId: 'place',

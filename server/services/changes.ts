@@ -5,6 +5,7 @@ import { changes } from '../db/schema'
 import { Conflict, Missing } from '../utils/problems'
 import { undoneInWords } from './changeWords'
 import { now } from './clock'
+import { takeBackMany } from './takenBack'
 import { command, isRecordName, rowNow, same, type Act } from './command'
 import { faceNames, withNames } from './namesInReasons'
 
@@ -74,7 +75,8 @@ export async function undo(id?: number): Promise<{ change: number; words: string
     await command(
       words,
       async act => {
-        for (const change of [...rows].reverse()) await takeBack(act, change)
+        const rest = await takeBackMany(act, rows, mustStand)
+        for (const change of [...rest].reverse()) await takeBack(act, change)
       },
       row.id,
     )
@@ -91,11 +93,17 @@ export async function undo(id?: number): Promise<{ change: number; words: string
 /** Named by what was changed since. */
 class ChangedSince extends Error {}
 
-async function takeBack(act: Act, { table, id, name, before, after }: RowChange): Promise<void> {
-  if (!isRecordName(table)) return
-  const today = await rowNow(act.tx, table, id)
+/** @throws ChangedSince where a row is not as the act left it */
+function mustStand(today: Record<string, unknown> | undefined, { name, before, after }: RowChange): void {
   const stands = after === null ? today === undefined : today !== undefined && agrees(today, after, before)
   if (!stands) throw new ChangedSince(name)
+}
+
+async function takeBack(act: Act, change: RowChange): Promise<void> {
+  const { table, id, before, after } = change
+  if (!isRecordName(table)) return
+  const today = await rowNow(act.tx, table, id)
+  mustStand(today, change)
   if (before === null) await takeOut(act, table, id, today!)
   else if (after === null) await act.insert(table, before as never)
   else await act.update(table, id, before as never)

@@ -37,6 +37,7 @@ export const RECORDS = {
   purchaseLines: tables.purchaseLines,
   settings: tables.settings,
   standards: tables.standards,
+  standingLists: tables.standingLists,
 } as const
 export type RecordName = keyof typeof RECORDS
 type Columns<N extends RecordName> = (typeof RECORDS)[N]['$inferSelect']
@@ -118,8 +119,8 @@ export class Act {
   }
 
   /** What was done to a row by other hands than these, see bulk.ts. */
-  noted(table: RecordName, row: { id: string }, name: string, before: Row | null, after: Row): void {
-    this.rows.push({ table, id: row.id, name, faceId: null, before, after: kept(after) })
+  noted(table: RecordName, row: { id: string }, name: string, before: Row | null, after: Row | null): void {
+    this.rows.push({ table, id: row.id, name, faceId: null, before, after: after && kept(after) })
   }
 
   private async note(table: string, row: Row, before: Row | null, after: Row | null): Promise<void> {

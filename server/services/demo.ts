@@ -208,8 +208,7 @@ async function loadLog(tx: Transaction, owned: readonly OwnedProduct[]): Promise
         }))
       : []
   })
-  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE)
-    await tx.insert(uses).values(rows.slice(at, at + ROWS_AT_ONCE))
+  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) await tx.insert(uses).values(rows.slice(at, at + ROWS_AT_ONCE))
 }
 const ROWS_AT_ONCE = 200
 

@@ -4,7 +4,7 @@ import { guessColumns } from '#core/stock/table/columns'
 import { readRows } from '#core/stock/table/rows'
 import { BRUSH_SHAPES, isItemKind, OWNED_KINDS } from '#core/stock/kinds'
 import { MEASURES, UNIT_ROLES } from '#core/stock/things'
-import { COLOUR_SOURCES } from '#shared/records/kit'
+import { COLOUR_SOURCES, LevelInput } from '#shared/records/kit'
 import { ImportInput, type ImportedThing, type KitFile } from '#shared/records/imported'
 import { kitCsv } from '#shared/kitTable'
 import { check } from '#shared/validate'
@@ -100,6 +100,26 @@ describe('a table that somebody kept', () => {
     await on.importThings(asInput({ places, things }))
     expect((await on.kitFile()).places).toEqual(before)
     expect((await named('Second'))[0]!.placeId).toBe((await named('First'))[0]!.placeId)
+  })
+
+  it('of hundreds of rows is gone by one undo, or not at all where one of them was changed since', async () => {
+    const rows = (level: number) =>
+      ['name;kind;level', ...Array.from({ length: 300 }, (_, i) => `Many ${i};lip colour;${level} %`)].join('\n')
+    const many = async () => (await on.allThings()).filter(t => t.name.startsWith('Many'))
+    const before = await on.kitFile()
+    await taken(rows(50))
+    const half = await on.kitFile()
+    await taken(rows(20))
+    const [first] = await many()
+    await on.setLevel(first!.id, Object.assign(new LevelInput(), { level: 0.9 }))
+    const [levelled, changed, made] = await on.history()
+    await expect(on.undo(changed!.id)).rejects.toThrow(/changed since/)
+    expect((await many()).filter(t => t.level === 0.2)).toHaveLength(299)
+    await on.undo(levelled!.id)
+    await on.undo(changed!.id)
+    expect((await on.kitFile()).things).toEqual(half.things)
+    await on.undo(made!.id)
+    expect((await on.kitFile()).things).toEqual(before.things)
   })
 
   it('is gone by one undo', async () => {

@@ -11,6 +11,7 @@ import { readAllFaces } from './faces'
 import { allJobs } from './jobs'
 import { placesSound } from './places'
 import { kitProducts, ownedOf, unitOf, type CosmeticRow } from './owned'
+import { standingListsKept } from './standingLists'
 import { standardsKept } from './standards'
 import { allTests, readAllPlanBodies } from './plans'
 import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
@@ -32,6 +33,7 @@ const TABLES = {
   seen: tables.seenVerdicts,
   history: tables.faceHistory,
   standard: tables.standards,
+  standingList: tables.standingLists,
   job: tables.jobs,
   booking: tables.bookings,
   plan: tables.plans,
@@ -58,6 +60,7 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
     readAllPlanBodies,
     () => allJobs(''),
     () => standardsKept(),
+    () => standingListsKept(),
     () => placesSound(),
   ]
   for (const read of readers) {

@@ -38,6 +38,7 @@ export const SORTS = {
   seen: { dto: stored.StoredSeen, word: 'What was seen of a mix' },
   history: { dto: stored.StoredHistory, word: 'An entry of a face’s history' },
   standard: { dto: stored.StoredStandard, word: 'A standard of yours' },
+  standingList: { dto: stored.StoredStandingList, word: 'A standing list' },
   job: { dto: stored.StoredJob, word: 'The job', named: 'name' },
   booking: { dto: stored.StoredBooking, word: 'A booking' },
   plan: { dto: stored.StoredPlan, word: 'A kept plan' },

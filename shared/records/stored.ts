@@ -37,6 +37,7 @@ import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
 import { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PLAN_KINDS, type PlanKind } from './plans'
 import { Settings } from './settings'
+import { StandingListInput } from './standingLists'
 import { StandardInput } from './standards'
 
 /*
@@ -197,6 +198,8 @@ export class StoredPlanBody {
   @Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
   @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
 }
+
+export class StoredStandingList extends StandingListInput {}
 
 export class StoredPicture {
   @Id() id!: string

@@ -8,7 +8,9 @@ import type { Limits } from '#core/stock/places'
 import type { StandIn } from './ahead'
 import type { OwnedThing } from './gear'
 import type { Thing } from '#core/stock/thing'
-import { PLACE_SORTS, type Measure, type PlaceSort } from '#core/stock/things'
+import { PLACE_SORTS, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things'
+import { FAMILIES, type Family } from '#core/complexion/product'
+import { FINISHES, type Finish } from '#core/product/item'
 import {
   Barcode,
   Between,
@@ -18,6 +20,7 @@ import {
   MadeFrom,
   Many,
   Maybe,
+  Moment,
   Name,
   OneOf,
   Satisfies,
@@ -83,6 +86,21 @@ export class RetireUnitsInput {
   @YesNo() retired!: boolean
   /** Why it went. */
   @Text(0, 200) why: string = ''
+}
+
+/** Something of several things at once; what is left out stays as it is. */
+export class ChangeThingsInput {
+  @Ids(2000) ids!: string[]
+  @Maybe() @Between(0, 1) level?: number
+  @Maybe() @Moment() openedOn?: string
+  @Maybe() @Moment() expiresOn?: string
+  @Maybe() @OneOf(UNIT_ROLES) role?: UnitRole
+  @Maybe() @Text(1, 60) brand?: string
+  @Maybe() @Text(1, 60) range?: string
+  /** Of what goes on faces. */
+  @Maybe() @OneOf(FAMILIES) family?: Family
+  @Maybe() @OneOf(FINISHES) finish?: Finish
+  @Maybe() @YesNo() limited?: boolean
 }
 
 /** Another of what stands under the bars of a pack. */

@@ -8,6 +8,7 @@ import * as jobs from '#shared/records/jobs'
 import * as keeping from '#shared/records/keeping'
 import * as kit from '#shared/records/kit'
 import * as imported from '#shared/records/imported'
+import * as standingLists from '#shared/records/standingLists'
 import * as listed from '#shared/records/listed'
 import * as meter from '#shared/records/meter'
 import * as mixes from '#shared/records/mixes'
@@ -41,6 +42,7 @@ const CLASSES: Record<string, unknown> = {
   ...keeping,
   ...kit,
   ...imported,
+  ...standingLists,
   ...listed,
   ...meter,
   ...mixes,

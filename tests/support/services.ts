@@ -32,6 +32,8 @@ const load = async () => ({
   ...(await import('../../server/services/setAside')),
   ...(await import('../../server/services/settings')),
   ...(await import('../../server/services/standards')),
+  ...(await import('../../server/services/standingLists')),
+  ...(await import('../../server/services/ahead')),
   ...(await import('../../server/services/targets')),
   ...(await import('../../server/services/things')),
   ...(await import('../../server/services/units')),

@@ -34,6 +34,7 @@ const WORDS: Record<string, string> = {
   purchase_lines: 'Lines of purchase lists',
   settings: 'Methods',
   standards: 'Standards of the kit',
+  standing_lists: 'Standing lists',
   simulated_skins: 'Skins the simulated meter sees',
   demo_mark: 'The mark of the demo',
 }

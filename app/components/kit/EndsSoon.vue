@@ -14,7 +14,7 @@ function said(l: EndsLine): string {
   if (isPast(l)) return `${where}; ${left}: put it on nobody`
   if (l.wasted === null) return `${where}; ${left}`
   if (l.wasted < l.left * 0.05) return `${where}; ${left}, used up before`
-  return `${where}; ${left}, of which ${measuredInWords(l.wasted, l.measure)} will be thrown away at this pace: use it before others`
+  return `${where}; ${left}, of which ${measuredInWords(l.wasted, l.measure)} will be thrown away at this pace`
 }
 </script>
 

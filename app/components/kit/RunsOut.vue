@@ -44,8 +44,8 @@ const isListed = (id: string) => buys.onTheWay.has(id)
               {{ plural(l.lasting.faces, 'face') }}; {{ emptyInWords(l.lasting) }}.</template
             >
             <template v-else>Nothing of it can be used.</template>
-            {{ capital(l.lasting.because) }}; ordered when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are
-            left, {{ plural(l.leadDays, 'day') }} on the way.
+            {{ capital(l.lasting.because) }}; order it when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are
+            left: {{ plural(l.leadDays, 'day') }} on the way.
           </p>
           <p v-if="l.offer" class="no-print">
             <span v-if="isListed(l.offer.id)" class="small">On the purchase list.</span>

@@ -148,6 +148,7 @@ const title = computed(() => {
             <Act v-else @click="showTable({})">As a table</Act>
             <NuxtLink to="/kit/gaps" class="gaps">Gaps and weight</NuxtLink>
             <NuxtLink to="/kit/ahead" class="gaps">What ends</NuxtLink>
+            <NuxtLink to="/kit/lists" class="gaps">Standing lists</NuxtLink>
             <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act>
           </template>
         </p>
@@ -231,7 +232,7 @@ aside {
 }
 .gaps {
   font-weight: 600;
-  margin: 0 6px;
+  margin-right: 12px;
 }
 .search {
   width: 210px;

@@ -2,6 +2,7 @@ import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Settings } from '#shared/records/settings'
 import type { RowChange } from '#shared/records/changes'
 import type { Standard } from '#core/standard/standard'
+import type { ListLine } from '#core/stock/standingList'
 import { id, version } from './parts'
 import { json } from '../columns'
 
@@ -47,6 +48,16 @@ export const demoMark = sqliteTable('demo_mark', { loadedAt: text('loaded_at').p
 export const standards = sqliteTable('standards', {
   id: id(),
   value: json('value').$type<Standard>().notNull(),
+  version: version(),
+  deletedAt: text('deleted_at'),
+})
+
+/** Standing lists: the core kit, and variants as changes against it. */
+export const standingLists = sqliteTable('standing_lists', {
+  id: id(),
+  name: text('name').notNull(),
+  lines: json('lines').$type<ListLine[]>().notNull(),
+  createdAt: text('created_at').notNull(),
   version: version(),
   deletedAt: text('deleted_at'),
 })

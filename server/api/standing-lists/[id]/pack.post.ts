@@ -1,0 +1,4 @@
+import { packByList } from '../../../services/standingLists'
+import { acts, idOf } from '../../../utils/handlers'
+
+export default acts(event => packByList(idOf(event)))

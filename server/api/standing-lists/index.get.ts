@@ -1,0 +1,3 @@
+import { allStandingLists } from '../../services/standingLists'
+
+export default defineEventHandler(() => allStandingLists())

@@ -1,0 +1,5 @@
+import { StandingListInput } from '#shared/records/standingLists'
+import { keepStandingList } from '../../services/standingLists'
+import { withBody } from '../../utils/handlers'
+
+export default withBody(StandingListInput, input => keepStandingList(input))

@@ -1,0 +1,31 @@
+import type { HeldLine, Held } from '#core/stock/standingList'
+import { Distinct, Id, MadeFrom, Many, Name, Whole } from '../rules'
+
+/* Standing lists as they are written and read: the core kit, and variants as changes against it. */
+
+export class ListLineInput {
+  @Id() productId!: string
+  /** Of the core so many; of a variant so many more, or fewer. */
+  @Whole(-10_000, 10_000) count!: number
+}
+
+export class StandingListInput {
+  @Id() id!: string
+  @Name(60) name!: string
+  @Many(() => ListLineInput, 2000) @Distinct('productId') lines!: ListLineInput[]
+  @MadeFrom() version?: number
+}
+
+/** A list with what of it is along today. */
+export interface StandingListLine {
+  id: string
+  name: string
+  isCore: boolean
+  /** As they are written: of a variant the changes. */
+  changes: { productId: string; count: number }[]
+  lines: HeldLine[]
+  surplus: (Held['surplus'][number] & { name: string })[]
+  massG: number
+  roomMl: number
+  version: number
+}
