@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Thing } from '#core/stock/thing'
-import type { Board, BoardPlace, MoveInput, PlaceInput } from '#shared/records/things'
+import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/things'
 import { plain } from '#shared/validate'
 import { api, ApiProblem } from '~/composables/api'
 
@@ -75,6 +75,9 @@ export const useBoard = defineStore('board', () => {
   async function retire(ids: string[], retired: boolean, why = ''): Promise<void> {
     await api('post', '/api/things/retire', {}, { body: { ids, retired, why } })
   }
+  async function change(input: ChangeThingsInput): Promise<void> {
+    await api('post', '/api/things/change', {}, { body: plain(input) })
+  }
   async function addPlace(input: PlaceInput): Promise<void> {
     await api('post', '/api/places', {}, { body: plain(input) })
   }
@@ -100,6 +103,7 @@ export const useBoard = defineStore('board', () => {
     setLevel,
     weigh,
     retire,
+    change,
     addPlace,
     changePlace,
     removePlace,

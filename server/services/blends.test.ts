@@ -76,10 +76,27 @@ describe('an own blend', () => {
     expect((await on.allThings()).some(t => t.name === 'No')).toBe(false)
   })
 
+  it('what has dried takes a little of its medium, twice and no more, and what is pressed is not decanted', async () => {
+    const pot = { dispenser: 'pot', texture: 'gel' } as const
+    const liner = await on.addProduct(bottleInput('Tar', { kind: 'liner', family: 'silicone', sizeMl: 4, traits: pot }))
+    const medium = await on.addProduct(bottleInput('Thin', { kind: 'medium', family: 'silicone', sizeMl: 30 }))
+    const mediumFillId = medium.units[0]!.fillId
+    const revive = (amount: number) => on.reviveUnit(liner.units[0]!.id, { mediumFillId, amount })
+    await expect(revive(1)).rejects.toMatchObject({ issues: [{ path: 'amount' }] })
+    await revive(0.2)
+    await revive(0.1)
+    expect((await product(medium.id)).level).toBeCloseTo(1 - 0.3 / 30)
+    await expect(revive(0.1)).rejects.toThrow(/2 times/)
+    const pan = await powder('Pressed', 50)
+    await expect(on.decantUnit(pan.units[0]!.id, { amount: 1, sizeMl: 5, count: 1, label: '' })).rejects.toThrow(
+      /pressed/,
+    )
+  })
+
   it('nothing is lost or made by decanting, using, moving, blending and taking back, in whatever order', async () => {
     const random = seeded(93)
     const begun = (await on.history())[0]!.id
-    for (const L of [40, 50, 60]) await powder(`Clay ${L}`, L, { sizeMl: 20 })
+    for (const L of [40, 50, 60]) await powder(`Clay ${L}`, L, { sizeMl: 20, traits: { dispenser: 'pot' } })
     const mine = async () => (await on.allThings()).filter(t => t.name.startsWith('Clay'))
     const grams = async () => (await mine()).reduce((sum, t) => sum + t.size * t.level, 0)
     const used = new Map<number, number>()
@@ -90,9 +107,10 @@ describe('an own blend', () => {
       const left = one.size * one.level
       const fill = async (id: string) => (await product(id)).units
       const dice = random.next()
-      if (dice < 0.25 && left > 0.5)
-        await on.decantUnit(one.id, { amount: left * random.between(0.1, 1), sizeMl: 30, label: '' })
-      else if (dice < 0.45 && left > 0.5) {
+      if (dice < 0.25 && left > 0.5) {
+        const count = random.pick([1, 3])
+        await on.decantUnit(one.id, { amount: (left * random.between(0.1, 1)) / count, sizeMl: 30, count, label: '' })
+      } else if (dice < 0.45 && left > 0.5) {
         await on.setLevel(one.id, { level: one.level / 2 })
         used.set((await on.history())[0]!.id, left / 2)
       } else if (dice < 0.6)

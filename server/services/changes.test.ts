@@ -125,12 +125,12 @@ describe('taking back', () => {
 
   it('a decant goes back into its bottle', async () => {
     const { id, units } = await on.addProduct(bottleInput('Pintail', { sizeMl: 30, level: 0.5 }))
-    const after = await on.decantUnit(units[0]!.id, { amount: 5, sizeMl: 10, placeId: null, label: 'for the hip bag' })
+    const after = await on.decantUnit(units[0]!.id, { amount: 5, sizeMl: 10, count: 1, placeId: null, label: 'for the hip bag' })
     const held = (p: OwnedThing) => p.units.reduce((sum, u) => sum + u.size * u.level, 0)
     expect(after.units).toHaveLength(2)
     expect(held(after)).toBeCloseTo(15, 9)
     await expect(
-      on.decantUnit(units[0]!.id, { amount: 11, sizeMl: 30, placeId: null, label: '' }),
+      on.decantUnit(units[0]!.id, { amount: 11, sizeMl: 30, count: 1, placeId: null, label: '' }),
     ).rejects.toMatchObject({ status: 400, issues: [{ path: 'amount' }] })
     await on.undo()
     expect((await inKit(id))!.units).toMatchObject([{ level: 0.5 }])

@@ -1,3 +1,4 @@
+import { ChangeThingsInput } from '#shared/records/things'
 import { StandingListInput } from '#shared/records/standingLists'
 import { services } from '../../tests/support/services'
 
@@ -73,5 +74,22 @@ describe('what ends and what runs out', () => {
     const line = runsOut.find(l => l.name === 'Toffee Tin')!
     expect(line).toMatchObject({ offer: null, limited: true })
     expect(line.standIns.length).toBeGreaterThan(0)
+  })
+})
+
+describe('several things, changed together', () => {
+  it('are as it was said, palettes in every pan, and one undo brings all of it back', async () => {
+    const some = (await on.allThings()).filter(t => ['Dune', 'Keel'].includes(t.name) || t.pans.length > 0)
+    const before = await on.kitFile()
+    const set = { level: 0.25, expiresOn: '2027-05-01', family: 'oil', limited: true, brand: 'Fenwick Tarn' } as const
+    await on.changeThings(Object.assign(new ChangeThingsInput(), { ids: some.map(t => t.id), ...set }))
+    const after = (await on.allThings()).filter(t => some.some(s => s.id === t.id))
+    expect(after.every(t => t.level === 0.25 && t.expiresOn === '2027-05-01' && t.brand === 'Fenwick Tarn')).toBe(true)
+    expect((await on.kitProducts()).find(p => p.shade === 'Keel')).toMatchObject({
+      family: 'oil',
+      traits: { limited: true },
+    })
+    await on.undo((await on.history())[0]!.id)
+    expect((await on.kitFile()).things).toEqual(before.things)
   })
 })

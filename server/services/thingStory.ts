@@ -4,6 +4,7 @@ import type { ThingStory } from '#shared/records/things'
 import { db } from '../db/connection'
 import { faceHistory, faces, fills, jobs, offers, purchaseLines, recipes, suppliers, units, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
+import { adviceFor, revivalOf } from './handling'
 import { lastingOfProduct, standInsFor } from './ahead'
 import { thingsAmong } from './owned'
 import { allThings } from './things'
@@ -20,7 +21,9 @@ export async function thingStory(id: string): Promise<ThingStory> {
   const ids = thing.pans.length > 0 ? thing.pans.map(p => p.productId) : [thing.productId]
   const [usedOn, used] = await usesOf(ids, id)
   const made = await thingsAmong(db, ids)
-  const [only] = thing.pans.length === 0 ? made.filter(isCosmetic) : []
+  const [sole] = thing.pans.length === 0 ? made : []
+  const unit = sole?.units.find(u => u.id === id)
+  const only = sole && isCosmetic(sole) ? sole : null
   return {
     thing,
     products: made,
@@ -32,6 +35,8 @@ export async function thingStory(id: string): Promise<ThingStory> {
     recipes: await recipesWith(ids),
     remembered: await rememberedOf(ids),
     lasts: only ? await lastingOfProduct(only) : null,
+    decant: sole && unit ? adviceFor(sole, unit) : null,
+    revival: sole && unit ? await revivalOf(sole, unit) : null,
     standIns: only?.traits.limited ? await standInsFor(only) : [],
     prices: await pricesOf(ids, id),
   }

@@ -1,10 +1,9 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import { decant } from '#core/stock/fills'
 import { usualMeasure } from '#core/stock/gear'
 import type { OwnedKind } from '#core/stock/kinds'
 import type { Measure } from '#core/stock/things'
 import type { OwnedThing } from '#shared/records/gear'
-import type { DecantInput, LevelInput, OwnedUnit, RetireInput, UnitInput } from '#shared/records/kit'
+import type { LevelInput, OwnedUnit, RetireInput, UnitInput } from '#shared/records/kit'
 import type { RetireUnitsInput } from '#shared/records/things'
 import { fills, places, units } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
@@ -105,7 +104,7 @@ export function addUnit(productId: string, input: UnitInput): Promise<OwnedThing
   )
 }
 
-async function unitNow(act: Act, unitId: string): Promise<{ thing: OwnedThing; unit: OwnedUnit }> {
+export async function unitNow(act: Act, unitId: string): Promise<{ thing: OwnedThing; unit: OwnedUnit }> {
   const rows = await act.tx
     .select({ productId: fills.productId })
     .from(fills)
@@ -186,44 +185,6 @@ export function removeUnit(unitId: string): Promise<{ id: string }> {
       return { id: unitId }
     },
   )
-}
-
-/** Some of a bottle in a vessel of its own: a second unit of the same product. */
-export function decantUnit(unitId: string, { amount, sizeMl, placeId, label }: DecantInput): Promise<OwnedThing> {
-  return command(
-    p => `Some ${p.shade} is decanted.`,
-    async act => {
-      const { thing, unit } = await unitNow(act, unitId)
-      const parts = decanted(unit, amount, sizeMl)
-      await act.update('fills', unit.fillId, { level: parts.from.level })
-      const made = await act.insert('units', {
-        id: newId(),
-        productId: thing.id,
-        placeId: placeId ? await placeAt(act, placeId) : unit.placeId,
-        container: 'decant',
-        label,
-        ownerFaceId: thing.ownerFaceId,
-        createdAt: now(),
-      })
-      await act.insert('fills', {
-        id: newId(),
-        unitId: made.id,
-        productId: thing.id,
-        fromFillId: unit.fillId,
-        ...parts.into,
-      })
-      return thingNow(act, thing.id)
-    },
-  )
-}
-
-function decanted(unit: OwnedUnit, amount: number, sizeMl: number) {
-  try {
-    return decant(unit, amount, sizeMl)
-  } catch (problem) {
-    if (problem instanceof RangeError) throw new BadInput([{ path: 'amount', message: problem.message }])
-    throw problem
-  }
 }
 
 /** @throws Conflict for a pan: the palette holds others */

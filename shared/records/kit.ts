@@ -132,11 +132,20 @@ export class LevelInput {
 
 /** Some of a bottle in a vessel of its own. */
 export class DecantInput {
-  /** In the measure of the bottle. */
+  /** In the measure of the bottle, into each. */
   @Between(0.01, 1000, 'ml') amount!: number
   @Between(0.1, 1000, 'ml') sizeMl!: number
+  /** Into so many vessels, as much into each. */
+  @Whole(1, 20) count: number = 1
   @Maybe() @Id() placeId?: string | null
   @Text(0, 60) label: string = ''
+}
+
+/** Something dried, worked up with a little of its medium. */
+export class ReviveInput {
+  @Id() mediumFillId!: string
+  /** In the measure of the medium. */
+  @Between(0.01, 10) amount!: number
 }
 
 /** So much of what is in a bottle or a pan. */

@@ -1,7 +1,9 @@
 import { PURPOSES, type OwnedKind, type Purpose } from '#core/stock/kinds'
 import type { Drops } from '#core/complexion/recipe'
 import type { Heft } from '#core/stock/heft'
+import type { DecantAdvice } from '#core/stock/decant'
 import type { Lasting } from '#core/stock/lasting'
+import type { ReviveAdvice } from '#core/stock/revive'
 import type { Notice } from '#core/stock/notices'
 import { LABEL_FORMATS, PAPERS, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 import type { Limits } from '#core/stock/places'
@@ -139,6 +141,13 @@ export interface TakenUnder {
   name: string
 }
 
+/** Whether something that has dried can be worked up again. */
+export interface Revival extends ReviveAdvice {
+  times: number
+  /** What of the kit it could be done with. */
+  media: { fillId: string; name: string }[]
+}
+
 interface OnFace {
   id: string
   faceId: string | null
@@ -165,6 +174,10 @@ export interface ThingStory {
   remembered: (OnFace & { what: string; note: string; at: string })[]
   /** How long what is left does; null where faces do not use it up. */
   lasts: Lasting | null
+  /** What speaks against decanting it, and what to mind; null for a palette. */
+  decant: DecantAdvice | null
+  /** Where it is something that dries out. */
+  revival: Revival | null
   /** Of what is limited or made no more. */
   standIns: StandIn[]
   /** What was paid, and what it is offered for: by nobody in particular where no supplier is named. */

@@ -16,6 +16,7 @@ const load = async () => ({
   ...(await import('../../server/services/faces')),
   ...(await import('../../server/services/forget')),
   ...(await import('../../server/services/gear')),
+  ...(await import('../../server/services/handling')),
   ...(await import('../../server/services/imported')),
   ...(await import('../../server/services/jobs')),
   ...(await import('../../server/services/kit')),
@@ -37,6 +38,7 @@ const load = async () => ({
   ...(await import('../../server/services/targets')),
   ...(await import('../../server/services/things')),
   ...(await import('../../server/services/units')),
+  ...(await import('../../server/services/together')),
   tables: await import('../../server/db/schema'),
 })
 

@@ -98,6 +98,11 @@ async function moveChosen(placeId: string) {
 async function retireChosen(retired: boolean) {
   if (await undo.attempt(() => board.retire(ids.value, retired))) done()
 }
+const changing = ref(false)
+function changed(isDone: boolean) {
+  changing.value = false
+  if (isDone) done()
+}
 const showAll = () => emit('ask', { q: '', purpose: 'all', place: '', state: 'all' })
 const remove = (t: Thing) => undo.attempt(() => api('delete', '/api/units/:id', { id: t.id }))
 const chooseAll = () => {
@@ -148,6 +153,7 @@ const chooseAll = () => {
         hide-details
         @update:model-value="v => v && moveChosen(v)"
       />
+      <Act @click="changing = true">Change</Act>
       <Act @click="emit('labels', ids)">Labels</Act>
       <Act v-if="chosen.size > 1" @click="emit('blend', ids)">Blend</Act>
       <Act @click="retireChosen(true)">Retire</Act>
@@ -200,6 +206,7 @@ const chooseAll = () => {
       </Ledger>
       <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
     </template>
+    <FormDialog v-model="changing" label="Change together"><ChangeTogether :ids="ids" @done="changed" /></FormDialog>
   </div>
 </template>
 

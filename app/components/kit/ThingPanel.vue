@@ -55,6 +55,13 @@ function move(placeId: string) {
   return undo.attempt(() => board.move(units, placeId))
 }
 const retiring = ref(false)
+const decanting = ref(false)
+const labelling = ref(false)
+const decants = ref<string[]>([])
+function labelled(ids: string[]) {
+  decants.value = ids
+  labelling.value = true
+}
 const isWeighed = computed(
   () => t.value.pans.length === 0 && t.value.sort !== 'tool' && (t.value.measure === 'ml' || t.value.measure === 'g'),
 )
@@ -159,11 +166,18 @@ const ids = computed(() => group.things.map(x => x.id))
     <div class="acts">
       <v-btn v-if="t.pans.length === 0" variant="outlined" @click="emit('edit', t.productId)">Edit</v-btn>
       <v-btn v-if="t.pans.length === 0" variant="text" @click="another">Another of it</v-btn>
+      <v-btn v-if="isWeighed && t.level > 0" variant="text" @click="decanting = true">Decant</v-btn>
       <v-btn variant="text" @click="emit('labels')">Label</v-btn>
       <v-btn v-if="!alone" variant="text" :to="`/kit/${t.id}`">All about it</v-btn>
       <v-btn v-if="t.retiredAt" variant="text" @click="undo.attempt(() => board.retire(ids, false))">Use again</v-btn>
       <v-btn v-else variant="text" @click="retiring = true">Retire</v-btn>
     </div>
+    <FormDialog v-model="decanting" label="Decant"
+      ><Suspense><LazyDecantForm :thing="t" @done="decanting = false" @labels="labelled" /></Suspense
+    ></FormDialog>
+    <FormDialog v-model="labelling" label="Labels" wide
+      ><LazyLabelSheet :ids="decants" @done="labelling = false"
+    /></FormDialog>
     <FormDialog v-model="retiring" label="Out of use"
       ><LazyRetireForm :things="group.things" @done="retiring = false"
     /></FormDialog>

@@ -166,6 +166,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
             <StandIns :of="t.lab" :lines="story.standIns" @list="listStandIn" />
           </template>
         </section>
+        <ReviveIt v-if="story.revival" :id="t.id" :name="t.name" :measure="t.measure" :revival="story.revival" />
         <section aria-labelledby="prices">
           <h2 id="prices">What it costs</h2>
           <p v-if="story.prices.length === 0" class="small">No price is on record, and nobody here sells it.</p>

@@ -1,0 +1,5 @@
+import { ReviveInput } from '#shared/records/kit'
+import { reviveUnit } from '../../../services/handling'
+import { idOf, withBody } from '../../../utils/handlers'
+
+export default withBody(ReviveInput, (input, event) => reviveUnit(idOf(event), input))
