@@ -3,9 +3,9 @@ import type { Carried } from './carried'
 
 /* What was taken of the kit before the story begins, on walk-ups and old regulars who are on nobody's list: as much as is gone. */
 
-/** Bought, and put on nobody. */
+/** Bought, and put on nobody that the log knows of. */
 const UNTRIED: readonly string[] = ['Carnival', 'Slip', 'Spangle']
-const UNTRIED_SHADES: readonly string[] = ['Almond Row', 'Almond Court']
+const UNTRIED_SHADES: readonly string[] = ['Almond Lane', 'Almond Row', 'Almond Court']
 // Nobody counts further back than a season.
 const MOST_USES = 16
 const LAST_DAYS_AGO = 3

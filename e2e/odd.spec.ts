@@ -132,10 +132,24 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
   expect((await call<unknown[]>(url, 'GET', '/api/set-aside')).body).toEqual([])
 
   const problems = await walk(page, url, [
-    ...['/', '/faces', '/jobs', '/kit', '/kit?view=table', '/kit/gaps', '/reach', '/buys', '/methods', '/keeping'],
+    ...[
+      '/',
+      '/faces',
+      '/jobs',
+      '/kit',
+      '/kit?view=table',
+      '/kit/gaps',
+      '/kit/ahead',
+      '/kit/lists',
+      '/reach',
+      '/buys',
+      '/methods',
+      '/keeping',
+    ],
     ...['/chair', '/faces/none', '/nowhere'],
-    ...(await call<{ id: string }[]>(url, 'GET', '/api/jobs')).body.map(job => `/jobs/${job.id}`),
-    ...faces.slice(0, 8).flatMap(id => ['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${id}${room}`)),
+    ...(await call<{ id: string }[]>(url, 'GET', '/api/jobs')).body.slice(-8).map(job => `/jobs/${job.id}`),
+    // Each has its plan, and one room of the others in turn: twelve odd faces are in every room three times.
+    ...faces.flatMap((id, i) => [`/faces/${id}/plan`, `/faces/${id}${['', '/ask', '/look', '/card'][i % 4]}`]),
   ])
   expect(problems).toEqual([])
 })

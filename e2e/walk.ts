@@ -37,6 +37,8 @@ export const VIEWS = [
   '/kit',
   '/kit?view=table',
   '/kit/gaps',
+  '/kit/ahead',
+  '/kit/lists',
   '/kit?add',
   '/kit?paste',
   '/reach',

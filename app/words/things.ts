@@ -1,3 +1,4 @@
+import { addYears, formatISO } from 'date-fns'
 import type { Lab } from '#core/colour/lab'
 import { skinPlace } from '#core/complexion/skin'
 import { besideBottle, type Step } from '#core/stock/placement'
@@ -145,12 +146,15 @@ export function emptyInWords({ left, known, emptyOn, earliest, latest }: Lasting
   return `empty about ${dateInWords(emptyOn)}, nine times of ten ${range}`
 }
 
+// An order further off is nobody's concern.
+const inAYear = () => formatISO(addYears(new Date(), 1), { representation: 'date' })
+
 /** How long what is left does, why, and when the next is to be ordered. */
 export function lastsInWords(lasting: Lasting, measure: Measure): string {
   const { left, faces, perUse, because, reorderAt, orderBy } = lasting
   const here = `${measuredInWords(left, measure)}, for ${plural(faces, 'face')} at ${measuredInWords(perUse, measure)} each`
   const order =
-    reorderAt === null || orderBy === null
+    reorderAt === null || orderBy === null || orderBy > inAYear()
       ? ''
       : ` Order it by ${dateInWords(orderBy)}, when ${measuredInWords(reorderAt, measure)} are left.`
   return `${here}; ${emptyInWords(lasting)}. ${capital(because)}.${order}`

@@ -19,8 +19,8 @@ describe('what is decanted', () => {
   ])('%j cannot be', (more, why) => expect(decantAdvice({ ...fluid, ...more }).refused).toMatch(why))
   it.each<[Partial<ToDecant>, RegExp]>([
     [{ kind: 'mascara', dispenser: 'wand' }, /fresh wands/],
-    [{ spf: 30 }, /tested in its own pack/],
-    [{ kind: 'sun protection', spf: 50 }, /tested in its own pack/],
+    [{ spf: 30 }, /tested in the pack/],
+    [{ kind: 'sun protection', spf: 50 }, /tested in the pack/],
     [{ ingredients: ['Aqua', 'Ascorbic Acid'] }, /spoil ascorbic acid/],
     [{ dispenser: 'airless' }, /keeps the air out/],
   ])('%j is better not', (more, why) => {

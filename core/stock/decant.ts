@@ -37,7 +37,7 @@ const KINDS: Partial<Record<OwnedKind, string>> = {
   'liner': 'it dries in any other pack',
   'lash glue': 'it cures in air: take a small tube instead',
   'brow': 'it dries in any other pack',
-  'sun protection': 'what it protects from is tested in its own pack',
+  'sun protection': 'its sun protection is tested in the pack it comes in',
 }
 /** Actives that air and light spoil. */
 const UNSTABLE =
@@ -65,7 +65,7 @@ export function decantAdvice(of: ToDecant): DecantAdvice {
     refused: null,
     against: [
       KINDS[kind] ?? '',
-      kind !== 'sun protection' && (spf ?? 0) >= SPF_FROM ? 'what it protects from is tested in its own pack' : '',
+      kind !== 'sun protection' && (spf ?? 0) >= SPF_FROM ? 'its sun protection is tested in the pack it comes in' : '',
       unstable.length > 0 ? `air and light spoil ${unstable.join(' and ').toLowerCase()}` : '',
       KINDS[kind] ? '' : ((dispenser && PACKS[dispenser]) ?? ''),
     ].filter(Boolean),

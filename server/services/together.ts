@@ -19,8 +19,10 @@ export function changeThings(input: ChangeThingsInput): Promise<{ changed: numbe
     if (here.length < ids.length) throw new Missing('One of these things')
     await change(act, 'units', here, said({ role }))
     const held = await fillsOf(act, ids)
-    await change(act, 'fills', held, said({ level, openedOn, expiresOn }))
     const products = await rowsNow(act, 'products', [...new Set(held.map(f => f.productId))])
+    // A brush is never half full.
+    const filled = held.filter(f => products.get(f.productId)?.sort !== 'tool')
+    await change(act, 'fills', filled, said({ level, openedOn, expiresOn }))
     const all = [...products.values()]
     await change(act, 'products', all, said({ brand }))
     const worn = all.filter(p => p.sort === 'cosmetic')

@@ -4,6 +4,7 @@ import type { Thing } from '#core/stock/thing'
 import { DecantInput } from '#shared/records/kit'
 import { isCosmetic } from '#shared/records/gear'
 import type { ThingStory } from '#shared/records/things'
+import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 
 /** Some of a thing into small vessels that carry its dates, with what speaks against it and what is lost on the way. */
@@ -40,7 +41,7 @@ const rest = computed(() => left.value - taken.value)
 async function save(labels: boolean) {
   let made: string[] = []
   const done = await submit(values, async input => {
-    const { units } = await api('post', '/api/units/:id/decant', { id: thing.id }, { body: input })
+    const { units } = await api('post', '/api/units/:id/decant', { id: thing.id }, { body: plain(input) })
     const known = new Set(board.things.keys())
     made = units.filter(u => !known.has(u.id)).map(u => u.id)
   })

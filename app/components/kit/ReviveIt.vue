@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Revival } from '#shared/records/things'
 import { ReviveInput } from '#shared/records/kit'
+import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 
 /** What has dried in its pot: whether it comes back, with what, how often, and when no more. */
@@ -12,7 +13,7 @@ const { id, name, measure, revival } = defineProps<{
 }>()
 const { at, submit, problem, busy } = useForm(ReviveInput)
 const values = reactive({ mediumFillId: revival.media[0]?.fillId ?? '', amount: revival.most })
-const save = () => submit(values, input => api('post', '/api/units/:id/revive', { id }, { body: input }))
+const save = () => submit(values, input => api('post', '/api/units/:id/revive', { id }, { body: plain(input) }))
 </script>
 
 <template>

@@ -41,6 +41,9 @@ const title = computed(() => {
   return `${t.value.name}, used ${used === 0 ? 'on nobody yet' : used === 1 ? 'once' : `${used} times`}.`
 })
 
+const FEW = 6
+const allUses = ref(false)
+const usesShown = computed(() => (allUses.value ? story.value!.uses : story.value!.uses.slice(0, FEW)))
 const editing = ref<OwnedProduct | null>(null)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
@@ -104,11 +107,20 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
     <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
     <div v-if="t && story && group" class="columns">
       <div>
+        <section v-if="story.lasts" aria-labelledby="lasts">
+          <h2 id="lasts">How long it lasts</h2>
+          <p class="small">{{ lastsInWords(story.lasts, t.measure) }}</p>
+          <template v-if="story.standIns.length > 0">
+            <p class="small">It is limited or made no more; when it is gone, nearest to it:</p>
+            <StandIns :of="t.lab" :lines="story.standIns" @list="listStandIn" />
+          </template>
+        </section>
+        <ReviveIt v-if="story.revival" :id="t.id" :name="t.name" :measure="t.measure" :revival="story.revival" />
         <section aria-labelledby="uses">
           <h2 id="uses">On whom</h2>
           <p v-if="story.uses.length === 0" class="small">No plan that was used had it, and nothing was noted of it.</p>
           <ul class="bare lines">
-            <li v-for="u in story.uses" :key="u.id">
+            <li v-for="u in usesShown" :key="u.id">
               <span class="when">{{ day(u.at) }}</span>
               <span>
                 <NuxtLink v-if="u.faceId && u.face" :to="`/faces/${u.faceId}`">{{ u.face }}</NuxtLink>
@@ -123,7 +135,10 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
               }}</span>
             </li>
           </ul>
-          <p v-if="story.usedTimes > story.uses.length" class="small">
+          <Act v-if="story.uses.length > FEW && !allUses" class="no-print" @click="allUses = true"
+            >{{ story.uses.length - FEW }} earlier ones</Act
+          >
+          <p v-if="allUses && story.usedTimes > story.uses.length" class="small">
             The newest {{ story.uses.length }} of {{ story.usedTimes }}.
           </p>
         </section>
@@ -158,15 +173,6 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
             </li>
           </ul>
         </section>
-        <section v-if="story.lasts" aria-labelledby="lasts">
-          <h2 id="lasts">How long it lasts</h2>
-          <p class="small">{{ lastsInWords(story.lasts, t.measure) }}</p>
-          <template v-if="story.standIns.length > 0">
-            <p class="small">It is limited or made no more; when it is gone, nearest to it:</p>
-            <StandIns :of="t.lab" :lines="story.standIns" @list="listStandIn" />
-          </template>
-        </section>
-        <ReviveIt v-if="story.revival" :id="t.id" :name="t.name" :measure="t.measure" :revival="story.revival" />
         <section aria-labelledby="prices">
           <h2 id="prices">What it costs</h2>
           <p v-if="story.prices.length === 0" class="small">No price is on record, and nobody here sells it.</p>
@@ -211,6 +217,9 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
   display: grid;
   grid-template-columns: minmax(0, 1fr) 300px;
   gap: 34px;
+}
+section {
+  margin-top: 22px;
 }
 aside {
   border-left: 1px solid var(--line);
