@@ -35,6 +35,8 @@ export interface AuditQuestion {
   settings: PlanSettings
   /** Faces of the largest party in the book. */
   party: number
+  /** What people on record declared that they react to. */
+  declared: readonly string[]
   /** Products that kept plans of booked faces name: they go along, whatever they serve. */
   booked: readonly string[]
   /** How much lighter it is to become, grams; null where nobody asked. */
@@ -98,7 +100,7 @@ export const offeredThings = (offers: readonly AnyOffer[]): OfferedThing[] =>
   }))
 
 export function sceneOfAudit(
-  { things, products, mixing, settings, party }: Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'>,
+  { things, products, mixing, settings, party, declared }: Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'>,
   due?: Due,
 ): AuditScene {
   const items = new Map(itemsOf(products).map(item => [item.id, item]))
@@ -109,6 +111,7 @@ export function sceneOfAudit(
     })),
     rules: mixingRules(mixing),
     party,
+    declared,
     suits: suitsIn(settings),
     due,
   }

@@ -25,7 +25,16 @@ export function flagsOf(
 
 type Weighable = Pick<
   OwnedProduct,
-  keyof ProductFields | 'id' | 'sizeMl' | 'strength' | 'traits' | 'level' | 'priceMinor' | 'openedOn' | 'expiresOn' | 'ownerFaceId'
+  | keyof ProductFields
+  | 'id'
+  | 'sizeMl'
+  | 'strength'
+  | 'traits'
+  | 'level'
+  | 'priceMinor'
+  | 'openedOn'
+  | 'expiresOn'
+  | 'ownerFaceId'
 >
 
 /** What a supplier sells as the rules weigh it: full and unopened. */

@@ -31,6 +31,7 @@ const scene = (things: readonly AuditThing[], more: Partial<AuditScene> = {}): A
   things,
   rules: {},
   party: 3,
+  declared: [],
   suits: (item, skin) => (skin === 'oily' ? item.finish === 'matte' : item.finish !== 'matte'),
   ...more,
 })
@@ -68,6 +69,20 @@ describe('an audit', () => {
     expect(stateOf(two, [one])).toMatchObject({ state: 'missing', lacking: ['mirror: 1 of 2'] })
   })
 
+  it('asks for a full chain without what people on record declared, and takes no list on trust', () => {
+    const chain = ability('chain', { kinds: ['foundation', 'mascara'] })
+    const things = [
+      product({ kind: 'foundation', ingredients: ['Aqua', 'Parfum'] }),
+      product({ kind: 'foundation', ingredients: ['Aqua'] }),
+      product({ kind: 'mascara', ingredients: null }),
+    ]
+    expect(audit(standard(chain), scene(things)).abilities).toEqual([])
+    const declared = ['fragrance']
+    expect(stateOf(chain, things, { declared }).lacking).toEqual([expect.stringMatching(/: mascara$/)])
+    const read = [...things, product({ kind: 'mascara', ingredients: ['Aqua'] })]
+    expect(stateOf(chain, read, { declared })).toMatchObject({ state: 'thin', lacking: [] })
+    expect(stateOf({ ...chain, declared: ['latex'] }, read, { declared }).lacking).toEqual([])
+  })
   it('counts brushes of each shape against the largest party', () => {
     const sets = ability('have', { kinds: ['brush'], shapes: ['lip brush', 'cheek brush'], perFace: 1 })
     const brush = (shape: AuditThing['shape'], count: number) => thing({ kind: 'brush', shape, count })
@@ -215,6 +230,6 @@ it('what ships names each ability once, and asks only what there is', () => {
   expect(SHIPPED_STANDARDS.map(s => s.id)).toEqual(['first', 'working', 'specialist'])
   for (const { abilities } of SHIPPED_STANDARDS) {
     expect(new Set(abilities.map(a => a.id)).size).toBe(abilities.length)
-    for (const a of abilities) expect(pointsOf(a, scene([])).length).toBeGreaterThan(0)
+    for (const a of abilities) expect(pointsOf(a, scene([], { declared: ['latex'] })).length).toBeGreaterThan(0)
   }
 })

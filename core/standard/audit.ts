@@ -50,7 +50,10 @@ const onesOf = (things: readonly AuditThing[]) => things.map(() => 1)
 
 /** Points of every ability of a standard; dear to make, and the same until the kit changes. */
 export const workedOut = ({ abilities }: Standard, scene: AuditScene): Worked[] =>
-  abilities.map(ability => ({ ability, points: pointsOf(ability, scene) }))
+  abilities
+    // Where nobody declared anything there is nothing to do without.
+    .filter(a => a.sort !== 'chain' || (a.declared ?? scene.declared).length > 0)
+    .map(ability => ({ ability, points: pointsOf(ability, scene) }))
 
 export function audit(standard: Standard, scene: AuditScene, worked = workedOut(standard, scene)): Audit {
   const { things, due } = scene

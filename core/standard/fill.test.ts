@@ -19,6 +19,7 @@ const scene = (things: AuditThing[], party: number): AuditScene => ({
   things,
   rules: {},
   party,
+  declared: [],
   suits: () => true,
 })
 const SHAPES = ['lip brush', 'cheek brush', 'powder brush'] as const

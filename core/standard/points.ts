@@ -5,6 +5,8 @@ import { DEFAULT_OPTIONS } from '../complexion/recipe'
 import { shownOn } from '../complexion/shown'
 import { typicalSkin, UNDERTONES } from '../complexion/skin'
 import { needs } from '../buy/needs'
+import { foundIn, substanceFor } from '../ingredients/substances'
+import { SLOTS } from '../plan/slots'
 import { nearestPossible } from '../colour/possible'
 import type { Lab } from '../colour/lab'
 import { isVivid } from '../look/vivid'
@@ -40,6 +42,8 @@ export interface AuditScene {
   party: number
   /** Whether somebody with such a skin can wear it. */
   suits: (item: KitItem, skin: SuitedSkin) => boolean
+  /** What people on record declared that they react to. */
+  declared: readonly string[]
   due?: Due
 }
 
@@ -56,6 +60,7 @@ const POINTS: Readonly<Record<Ability['sort'], (ability: Ability, scene: AuditSc
   shows: showPoints,
   cancels: cancelPoints,
   suits: suitPoints,
+  chain: chainPoints,
   have: havePoints,
 }
 
@@ -208,6 +213,22 @@ function suitPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
         ),
       ]),
     })),
+  )
+}
+
+/** Every place that a plan always has, filled without what was declared; a list that nobody has read proves nothing. */
+function chainPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
+  const everywhere = SLOTS.filter(s => s.always && s.kinds.some(k => ability.kinds.includes(k)))
+  return (ability.declared ?? scene.declared).flatMap(word =>
+    everywhere.map(({ name, kinds, place }) => {
+      const fits = (item: KitItem) =>
+        item.ingredients !== null
+        && item.safeFor.includes(place)
+        && (kinds.includes(item.kind) || item.alsoFor.some(k => kinds.includes(k)))
+        && foundIn(word, item.ingredients).length === 0
+      const all = scene.things.flatMap((t, thing) => (t.items.some(fits) ? [thing] : []))
+      return { name: `${substanceFor(word).label}: ${name.toLowerCase()}`, need: 1, ways: one(all) }
+    }),
   )
 }
 

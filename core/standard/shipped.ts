@@ -77,6 +77,25 @@ const SUITS: Ability = {
   kinds: ['cleanser', 'moisturiser', 'foundation', 'concealer', 'mascara', 'lip colour'],
   share: 1,
 }
+const CHAINS: Ability = {
+  id: 'chains',
+  name: 'A full chain for everybody who reacts to something',
+  why: 'who declared a reaction is made up from bare skin to the end without it; a list nobody has read proves nothing',
+  sort: 'chain',
+  kinds: [
+    'remover',
+    'cleanser',
+    'moisturiser',
+    'lip care',
+    'brow',
+    'eye colour',
+    'mascara',
+    'foundation',
+    'blush',
+    'lip colour',
+  ],
+  share: 1,
+}
 const SETS: Ability = have(
   'brush-sets',
   'A clean brush of every shape for each face',
@@ -193,6 +212,7 @@ export const SHIPPED_STANDARDS: readonly Standard[] = [
       RED_LIPS,
       { ...CANCELS, share: 0.9 },
       SUITS,
+      CHAINS,
       SETS,
       ...CLEAN,
       ...SECOND_WAYS,

@@ -9,7 +9,7 @@ import type { BrushShape, OwnedKind } from '../stock/kinds'
  * of things to own. It is data: change its JSON, and the audit is another.
  */
 
-export const ABILITY_SORTS = ['mix', 'shows', 'cancels', 'suits', 'have'] as const
+export const ABILITY_SORTS = ['mix', 'shows', 'cancels', 'suits', 'chain', 'have'] as const
 export type AbilitySort = (typeof ABILITY_SORTS)[number]
 export const MIX_TARGETS = ['skins', 'nude lips', 'named'] as const
 export type MixTarget = (typeof MIX_TARGETS)[number]
@@ -47,6 +47,8 @@ export interface Ability {
   concerns?: readonly Concern[]
   /** suits: for whom each of the kinds must be there in a version they can wear. */
   skins?: readonly SuitedSkin[]
+  /** chain: without what; whatever people on record declared, when left out. */
+  declared?: readonly string[]
   /** have: how many, and as what. */
   count?: number
   /** have: as many as the largest party has faces, times this. */

@@ -16,6 +16,7 @@ const thing = (id: string, said: Partial<Thing> = {}): Thing => ({
   dispenser: null,
   shape: '',
   percent: null,
+  porous: null,
   count: 1,
   size: 4,
   measure: 'g',

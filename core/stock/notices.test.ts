@@ -18,6 +18,7 @@ const thing = (said: Partial<Thing> = {}): Thing => ({
   dispenser: 'bottle',
   shape: '',
   percent: null,
+  porous: null,
   count: 1,
   size: 30,
   measure: 'ml',

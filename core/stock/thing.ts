@@ -34,6 +34,8 @@ export interface Thing extends Heft {
   dispenser: Dispenser | null
   shape: BrushShape | ''
   percent: number | null
+  /** Of a tool: drinks up what touches it; null where nobody said. */
+  porous: boolean | null
   count: number
   size: number
   measure: Measure

@@ -125,7 +125,13 @@ describe('taking back', () => {
 
   it('a decant goes back into its bottle', async () => {
     const { id, units } = await on.addProduct(bottleInput('Pintail', { sizeMl: 30, level: 0.5 }))
-    const after = await on.decantUnit(units[0]!.id, { amount: 5, sizeMl: 10, count: 1, placeId: null, label: 'for the hip bag' })
+    const after = await on.decantUnit(units[0]!.id, {
+      amount: 5,
+      sizeMl: 10,
+      count: 1,
+      placeId: null,
+      label: 'for the hip bag',
+    })
     const held = (p: OwnedThing) => p.units.reduce((sum, u) => sum + u.size * u.level, 0)
     expect(after.units).toHaveLength(2)
     expect(held(after)).toBeCloseTo(15, 9)

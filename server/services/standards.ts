@@ -21,6 +21,7 @@ import { db } from '../db/connection'
 import { bookings, fills, jobs, recipes, standards, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
 import { catalogue } from './buys'
+import { clientele } from './clientele'
 import { command } from './command'
 import { rangesThatSeparate } from './kit'
 import { usableKit } from './owned'
@@ -102,6 +103,11 @@ async function largestParty(): Promise<number> {
   return Math.max(1, ...counts.values())
 }
 
+/** What people on record declared that they react to, each once. */
+const everDeclared = async (): Promise<string[]> =>
+  [...new Set((await clientele()).faces.flatMap(f => f.sensitivities))].sort().slice(0, MOST_DECLARED)
+const MOST_DECLARED = 24
+
 /** How many a thing is when it is counted: pieces of a pack, brushes of a set, one bottle. */
 const countOf = (t: Thing): number =>
   t.sort === 'supply' && t.measure === 'piece' && t.size > 1 ? Math.round(t.size * t.level) * t.count : t.count
@@ -148,6 +154,7 @@ async function questionOf(input: AuditInput) {
     mixing: mixingFacts(apart, tests.palette, methods),
     settings: planSettings(methods, tests, apart, day),
     party: await largestParty(),
+    declared: await everDeclared(),
   }
   return { standard, there, question }
 }

@@ -228,7 +228,12 @@ describe('places', () => {
       const dice = random.next()
       if (dice < 0.55) await on.move({ units: [{ id: one.id, ...some }], placeId: random.pick(spots) })
       else if (dice < 0.75 && one.sort !== 'tool' && one.level * one.size > 0.5)
-        await on.decantUnit(one.id, { amount: one.level * one.size * random.between(0.1, 1), sizeMl: 50, count: 1, label: '' })
+        await on.decantUnit(one.id, {
+          amount: one.level * one.size * random.between(0.1, 1),
+          sizeMl: 50,
+          count: 1,
+          label: '',
+        })
       else if (dice < 0.95) await lastUndo().catch(() => undefined)
       const now = await held()
       expect(now.brushes).toBe(9)

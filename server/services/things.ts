@@ -69,6 +69,7 @@ function thingOf(of: OwnedThing, unit: OwnedUnit, pans: ThingPan[]): Thing {
     dispenser: cosmetic?.traits.dispenser ?? null,
     shape: isCosmetic(of) ? '' : of.shape,
     percent: isCosmetic(of) ? null : (of.percent ?? null),
+    porous: isCosmetic(of) ? null : (of.porous ?? null),
     count,
     size,
     measure,

@@ -13,6 +13,7 @@ import {
 } from '#core/stock/kinds'
 import type { ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
+import { pansNamed } from '#core/stock/reading/panNames'
 import { cut } from '#core/stock/reading/words'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
@@ -83,11 +84,14 @@ export function packed<T extends ListedThing>(thing: T): T {
 }
 
 /** What was read of a line as it enters the kit: sixty applicators are a pack. */
-export const listedFrom = (read: ReadThing, kind: OwnedKind): ListedThing =>
-  packed(
+export function listedFrom(read: ReadThing, kind: OwnedKind): ListedThing {
+  const { name, panNames, pans } = hasItsColour(kind)
+    ? pansNamed(read.name, read.pans)
+    : { name: read.name, panNames: [], pans: read.pans }
+  return packed(
     Object.assign(new ListedThing(), {
       kind,
-      name: cut(read.name, 80),
+      name: cut(name, 80),
       count: Math.min(500, read.count),
       size: read.size,
       measure: read.measure,
@@ -99,9 +103,11 @@ export const listedFrom = (read: ReadThing, kind: OwnedKind): ListedThing =>
       undertone: read.undertone,
       openedOn: read.openedOn,
       shape: read.shape,
-      pans: read.pans,
+      pans,
+      panNames: panNames.map(n => cut(n, 80)),
     }),
   )
+}
 
 export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): GearInput => ({
   kind: thing.kind,

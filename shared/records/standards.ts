@@ -35,6 +35,7 @@ import {
   SomeOf,
   Text,
   Whole,
+  Words,
   YesNo,
 } from '../rules'
 
@@ -69,6 +70,7 @@ export class AbilityInput {
   @Maybe() @SomeOf(TEMPERATURES) temperatures?: Temperature[]
   @Maybe() @SomeOf(CONCERNS) concerns?: Concern[]
   @Maybe() @SomeOf(SUITED_SKINS) skins?: SuitedSkin[]
+  @Maybe() @Words(24, 60) declared?: string[]
   @Maybe() @Whole(1, 1000) count?: number
   @Maybe() @Between(0, 100) perFace?: number
   @Maybe() @SomeOf(BRUSH_SHAPES) shapes?: BrushShape[]

@@ -89,6 +89,13 @@ async function save() {
         :error-messages="at('expiresOn')"
       />
     </div>
+    <v-checkbox
+      v-if="isTool"
+      :model-value="values.porous ?? false"
+      label="It drinks up what touches it"
+      hide-details
+      @update:model-value="v => (values.porous = v)"
+    />
     <v-textarea v-model="values.notes" label="Notes" rows="2" :error-messages="at('notes')" />
     <div class="acts">
       <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{

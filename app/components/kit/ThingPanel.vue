@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { differenceInDays, format, parseISO } from 'date-fns'
+import { careOf } from '#core/hygiene/care'
 import { isPast, type ThingGroup } from '#core/stock/thing'
 import type { ItemKind } from '#core/product/item'
 import { isComplexionKind } from '#core/stock/usual'
@@ -54,6 +55,7 @@ function move(placeId: string) {
   })
   return undo.attempt(() => board.move(units, placeId))
 }
+const care = computed(() => careOf(t.value.kind, t.value.porous))
 const retiring = ref(false)
 const decanting = ref(false)
 const labelling = ref(false)
@@ -116,6 +118,10 @@ const ids = computed(() => group.things.map(x => x.id))
       <div v-if="age">
         <dt>Age</dt>
         <dd>{{ age }}</dd>
+      </div>
+      <div v-if="care">
+        <dt>Care</dt>
+        <dd>{{ capital(care) }}</dd>
       </div>
       <div v-if="t.priceMinor !== null">
         <dt>Price</dt>

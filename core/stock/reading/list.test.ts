@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { seeded } from '../../../tests/support/random'
 import { ITEM_KINDS } from '../../product/item'
 import { readList } from '.'
+import { pansNamed } from './panNames'
 import { SUPPLY_KINDS, TOOL_KINDS } from '../kinds'
 import { VOCABULARY } from './vocabulary'
 
@@ -155,4 +156,16 @@ describe('the vocabulary', () => {
     const phrases = VOCABULARY.map(e => e.phrase.join(' '))
     expect(phrases.filter((p, i) => phrases.indexOf(p) !== i)).toEqual([])
   })
+})
+
+describe('colours of a palette', () => {
+  it.each([
+    ['nude lip palette: sand, rose, toffee', 6, 'nude lip palette', ['sand', 'rose', 'toffee'], 6],
+    ['eyeshadow quad (moss, gold, plum, ink)', null, 'eyeshadow quad', ['moss', 'gold', 'plum', 'ink'], 4],
+    ['brow pencils (blonde, taupe)', null, 'brow pencils (blonde, taupe)', [], null],
+    ['lip palette: a, b, c', 2, 'lip palette: a, b, c', [], 2],
+    ['cheek palette (4 worn)', 6, 'cheek palette (4 worn)', [], 6],
+  ])('%s', (text, pans, name, panNames, count) =>
+    expect(pansNamed(text, pans)).toEqual({ name, panNames, pans: count }),
+  )
 })
