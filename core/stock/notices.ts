@@ -53,44 +53,52 @@ const notice = (what: NoticeKind, things: readonly Thing[], text: string, more: 
 })
 
 /** Everything of a kit that needs a word, what is most pressing first. */
-export function noticesOf(things: readonly Thing[], places: readonly PlacedLimits[], today: string): Notice[] {
+export function noticesOf(
+  things: readonly Thing[],
+  places: readonly PlacedLimits[],
+  today: string,
+  /** Where they are known already: to find them again is the dearest part of it. */
+  alike: readonly (readonly string[])[] = doubledProducts(things),
+): Notice[] {
   const used = things.filter(isUsed)
   return [
     ...pastTheirDay(used, today),
     ...runningOut(used, places),
     ...overLimits(used, places),
     ...tooStrong(used),
-    ...doubles(used),
+    ...doubles(used, alike),
     ...toBeTold(used),
   ]
 }
 
+/** Things by a key, in the order they come. */
+function grouped(things: readonly Thing[], keyOf: (thing: Thing) => string): Thing[][] {
+  const groups = new Map<string, Thing[]>()
+  for (const t of things) {
+    const key = keyOf(t)
+    const group = groups.get(key)
+    if (group) group.push(t)
+    else groups.set(key, [t])
+  }
+  return [...groups.values()]
+}
+
 const pastTheirDay = (things: readonly Thing[], today: string): Notice[] =>
-  things
-    .filter(t => isPast(t, today))
-    .sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1))
-    .reduce<Thing[][]>((groups, t) => {
-      const same = groups.find(g => g[0]!.productId === t.productId && g[0]!.useBy === t.useBy)
-      if (same) same.push(t)
-      else groups.push([t])
-      return groups
-    }, [])
-    .map(same => {
-      const what =
-        same.length > 1
-          ? `${same.length} of it past their last day: do not put them`
-          : 'past its last day: do not put it'
-      return notice('past its day', same, `${what} on anybody`, { day: same[0]!.useBy })
-    })
+  grouped(
+    things.filter(t => isPast(t, today)).sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1)),
+    t => `${t.productId} ${t.useBy}`,
+  ).map(same => {
+    const what =
+      same.length > 1 ? `${same.length} of it past their last day: do not put them` : 'past its last day: do not put it'
+    return notice('past its day', same, `${what} on anybody`, { day: same[0]!.useBy })
+  })
 
 /** Empty and nearly so, where no other of the same stands beside it; what is at home refills before anything is bought. */
 function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
   const sortAt = new Map(places.map(p => [p.id, p.sort]))
   const isAlong = (t: Thing) => t.placeId !== null && isCarried(sortAt.get(t.placeId) ?? 'home')
-  const byProduct = new Map<string, Thing[]>()
-  for (const t of things) byProduct.set(t.productId, [...(byProduct.get(t.productId) ?? []), t])
   const found: Notice[] = []
-  for (const all of byProduct.values()) {
+  for (const all of grouped(things, t => t.productId)) {
     const out = all.filter(t => t.level === 0 && t.pans.length === 0)
     const scarce = all.filter(isLow)
     const full = all.filter(t => t.level > 0 && !isLow(t))
@@ -154,18 +162,17 @@ const DOUBLED: readonly OwnedKind[] = [
 ]
 const ONE_COLOUR = 2
 
-/** Products of one kind, formula and finish that nobody tells apart. */
-function doubles(things: readonly Thing[]): Notice[] {
-  const once = [
-    ...new Map(things.flatMap(t => (t.lab && DOUBLED.includes(t.kind) ? [[t.productId, t] as const] : []))).values(),
-  ]
-  const alike = new Map<string, Thing[]>()
-  for (const t of once) {
-    const key = `${t.kind} ${t.family ?? ''} ${t.finish ?? ''}`
-    alike.set(key, [...(alike.get(key) ?? []), t])
-  }
-  const found: Notice[] = []
-  for (const all of alike.values()) {
+/** What of a kit can be a double: each product once. */
+export const mayDouble = (things: readonly Thing[]): Thing[] => [
+  ...new Map(
+    things.flatMap(t => (isUsed(t) && t.lab && DOUBLED.includes(t.kind) ? [[t.productId, t] as const] : [])),
+  ).values(),
+]
+
+/** Products of one kind, formula and finish that nobody tells apart, by id, each group from dark to light. */
+export function doubledProducts(things: readonly Thing[]): string[][] {
+  const found: string[][] = []
+  for (const all of grouped(mayDouble(things), t => `${t.kind} ${t.family ?? ''} ${t.finish ?? ''}`)) {
     const byLightness = [...all].sort((x, y) => x.lab!.L - y.lab!.L)
     const taken = new Set<string>()
     for (const [i, t] of byLightness.entries()) {
@@ -177,11 +184,20 @@ function doubles(things: readonly Thing[]): Notice[] {
       }
       if (same.length < 2) continue
       for (const s of same) taken.add(s.productId)
-      const times = same.length === 2 ? 'twice' : same.length === 3 ? 'three times' : `${same.length} times`
-      found.push(notice('one colour twice', same, `one colour ${times}: nobody tells them apart on skin`))
+      found.push(same.map(s => s.productId))
     }
   }
   return found
+}
+
+function doubles(things: readonly Thing[], alike: readonly (readonly string[])[]): Notice[] {
+  const wanted = new Set(alike.flat())
+  const byProduct = new Map(mayDouble(things.filter(t => wanted.has(t.productId))).map(t => [t.productId, t]))
+  return alike.map(ids => {
+    const same = ids.flatMap(id => byProduct.get(id) ?? [])
+    const times = same.length === 2 ? 'twice' : same.length === 3 ? 'three times' : `${same.length} times`
+    return notice('one colour twice', same, `one colour ${times}: nobody tells them apart on skin`)
+  })
 }
 
 function toBeTold(things: readonly Thing[]): Notice[] {

@@ -1,5 +1,5 @@
 import { inOrder, limitsOf, totalHeft, within } from '#core/stock/places'
-import { noticesOf, type Notice } from '#core/stock/notices'
+import { doubledProducts, mayDouble, noticesOf, type Notice } from '#core/stock/notices'
 import { isPast, isUsed, type Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, Standing } from '#shared/records/things'
 import { today } from '#shared/today'
@@ -24,6 +24,7 @@ const DRAWN = 60
 export const board = untilWritten(readBoard, today)
 
 async function readBoard(): Promise<Board> {
+  const day = today()
   const lines = await placeLines()
   const all = await allThings()
   const used = all.filter(isUsed)
@@ -54,10 +55,23 @@ async function readBoard(): Promise<Board> {
     count: standing(used).count,
     placesUsed: placesDrawn.filter(p => p.depth === 0 && p.within.count > 0).length,
     retired: all.length - used.length,
-    past: used.filter(t => isPast(t, today())).length,
-    notices: shortened(noticesOf(used, lines, today())),
+    past: used.filter(t => isPast(t, day)).length,
+    notices: shortened(noticesOf(used, lines, day, doubledNow(used))),
   }
 }
+
+/** Colours that are there twice change with colours, not with where things stand. */
+function doubledNow(things: readonly Thing[]): readonly (readonly string[])[] {
+  const seen = mayDouble(things).map(
+    t => [t.productId, t.kind, t.family, t.finish, t.lab!.L, t.lab!.a, t.lab!.b] as const,
+  )
+  const before = doubled
+  if (before?.seen.length === seen.length && before.seen.every((one, i) => one.every((x, k) => x === seen[i]![k])))
+    return before.groups
+  doubled = { seen, groups: doubledProducts(things) }
+  return doubled.groups
+}
+let doubled: { seen: readonly (readonly unknown[])[]; groups: string[][] } | null = null
 
 // A list of what needs a word that is longer than a day is read by nobody; each kind of it shows its most pressing.
 const OF_A_KIND = 12

@@ -34,7 +34,7 @@ function thingsOf(owned: readonly OwnedThing[]): Thing[] {
   const things: Thing[] = []
   for (const of of owned)
     for (const unit of of.units) {
-      if (unit.inside === null) things.push(thingOf(of, unit, []))
+      if (unit.inside === null) things.push(onceMade(of, unit))
       else {
         const palette = palettes.get(unit.id) ?? { of, unit, pans: [] }
         palettes.set(unit.id, palette)
@@ -46,7 +46,20 @@ function thingsOf(owned: readonly OwnedThing[]): Thing[] {
     const asTheyLie = pans.sort((x, y) => x.position - y.position).map(({ position: _position, ...pan }) => pan)
     things.push(paletteOf(of, unit, asTheyLie))
   }
-  return things.sort(inUse)
+  return things
+    .map(thing => ({ thing, at: placeInUse(thing) }))
+    .sort((x, y) => before(x.at, y.at) || before(x.thing.name, y.thing.name) || before(x.thing.id, y.thing.id))
+    .map(({ thing }) => thing)
+}
+
+// Of ten thousand things one is moved, and the others are what they were.
+const madeOf = new WeakMap<OwnedUnit, Thing>()
+function onceMade(of: OwnedThing, unit: OwnedUnit): Thing {
+  const known = madeOf.get(unit)
+  if (known) return known
+  const thing = thingOf(of, unit, [])
+  madeOf.set(unit, thing)
+  return thing
 }
 
 const labOf = (of: OwnedThing) => (isCosmetic(of) && hasColour(of) ? of.lab : null)
@@ -110,11 +123,14 @@ const LIGHTEST = 1000
 // A shape is a fraction of a kind.
 const BETWEEN_SHAPES = 20
 /** Where a thing stands in the order of the work; within a kind from light to deep. */
-const placeInUse = (t: Thing): number =>
-  workRank(t) * 2 * LIGHTEST * BETWEEN_SHAPES + (t.lab ? LIGHTEST - t.lab.L : LIGHTEST * 1.5)
-const inUse = (x: Thing, y: Thing) =>
-  before(placeInUse(x), placeInUse(y)) || before(x.name, y.name) || before(x.id, y.id)
-
+function placeInUse(t: Thing): number {
+  const known = placeOf.get(t)
+  if (known !== undefined) return known
+  const place = workRank(t) * 2 * LIGHTEST * BETWEEN_SHAPES + (t.lab ? LIGHTEST - t.lab.L : LIGHTEST * 1.5)
+  placeOf.set(t, place)
+  return place
+}
+const placeOf = new WeakMap<Thing, number>()
 const IN_STATE: Record<ThingState, (t: Thing, day: string) => boolean> = {
   'in use': t => isUsed(t),
   'past its day': (t, day) => isUsed(t) && isPast(t, day),
