@@ -71,6 +71,15 @@ try {
     await page.getByText('Print or save as PDF').waitFor()
   })
   await shoot('kit', '/kit', () => page.getByRole('button', { name: /^Keel/ }).click())
+  await shoot('ahead', '/kit/ahead', async () => {
+    await page.getByRole('button', { name: 'What would change a plan' }).click()
+    await page.getByRole('button', { name: 'Look again' }).waitFor({ timeout: 90_000 })
+    await page.evaluate(() => scrollTo(0, 0))
+  })
+  await shoot('lists', '/kit/lists', async () => {
+    await page.getByRole('button', { name: 'What is along now is the core' }).click()
+    await page.getByRole('button', { name: 'Close' }).click()
+  })
   await shoot('gaps', '/kit/gaps', () => page.getByRole('button', { name: 'What can stay?' }).click())
   await shoot('keeping', '/keeping', async () => {
     await page.getByRole('button', { name: 'Back up now' }).click()
@@ -98,8 +107,6 @@ try {
   })
   await shoot('reach-wings', '/reach', () => page.getByRole('button', { name: /^Keel, depth/ }).click())
   await page.setViewportSize({ width: 390, height: 844 })
-  await shoot('match-phone', face('Orla'))
-  await shoot('plan-phone', `${face('Orla')}/plan`)
   await page.getByRole('button', { name: 'At the chair' }).click()
   await shoot('chair-plan', `${face('Nkechi')}/plan`, async () => {
     for (let layer = 0; layer < 8; layer++) await page.getByRole('button', { name: 'It is on; next' }).click()

@@ -198,9 +198,12 @@ const LOOKED_AT = 60
   gap: 10px;
   border: 1px dashed var(--muted);
   padding: 22px;
+  min-width: 0;
 }
 .drop input {
   min-height: 44px;
+  min-width: 0;
+  max-width: 100%;
 }
 .columns {
   display: grid;

@@ -102,7 +102,9 @@ const round = (v: number) => Math.round(v * 100) / 100
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <p class="small">
       Swatches on white paper with a grey card beside them (the usual one has L* 50), in one even light, without flash
-      and without filters. What is read is as good as the light: how far off it may be stands beside each.
+      and without filters. What is read is as good as the light: how far off it may be stands beside each. One card puts
+      right how bright and how warm a picture is; where a phone has bent its contrast as well (night, portrait and vivid
+      modes do), no card can tell.
     </p>
     <label class="small"
       >{{ picture ? 'Another photograph' : 'A photograph' }}

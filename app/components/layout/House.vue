@@ -35,7 +35,7 @@ const canShow = computed(
       color="#1a1a1a"
       :theme="undefined"
     >
-      <span role="status">{{ undo.message }}</span>
+      <span role="status" class="said">{{ undo.message }}</span>
       <template #actions>
         <v-btn v-if="undo.canUndo" variant="text" color="#8fd3db" @click="undo.run()">Undo</v-btn>
         <v-btn variant="text" color="#ffffff" @click="undo.dismiss()">Close</v-btn>
@@ -45,6 +45,10 @@ const canShow = computed(
 </template>
 
 <style scoped>
+/* It is dark in either theme. */
+.said {
+  color: #fff;
+}
 .house {
   margin-left: var(--rail-width);
   min-height: 100vh;
