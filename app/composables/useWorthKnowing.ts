@@ -1,16 +1,34 @@
+import { typicalSkin, UNDERTONES } from '#core/complexion/skin'
+import type { Skin } from '#core/complexion/population'
+import type { ComplexionProduct } from '#core/complexion/product'
 import type { Datum } from '#core/plan/worthKnowing'
 import type { BookedFace } from '#shared/records/ahead'
 import { PlanInput } from '#shared/records/plans'
 import { plain } from '#shared/validate'
 import { api, ApiProblem } from './api'
+import { plainShelf } from './useShelf'
+import { unlessStopped, useWorkerTask } from './useWorkerTask'
+
+// Each is reach reckoned anew three times.
+const MOST_BOTTLES = 4
+/** A skin of every depth and undertone. */
+const SKINS: Skin[] = Array.from({ length: 12 }, (_, i) => i + 1).flatMap(depth =>
+  UNDERTONES.map(undertone => ({
+    id: `${depth} ${undertone}`,
+    depth,
+    undertone,
+    lab: typicalSkin(depth, undertone),
+    weight: 1,
+  })),
+)
 
 /** One datum of one product, and the faces whose plan it would change. */
 export interface Asked {
   id: string
   name: string
   datum: Datum
-  /** The answers that change something, each with what it changes on whom. */
-  changes: { value: string; words: string; face: string }[]
+  /** The answers that change something, each with what it changes on whom; on nobody in particular where it is what the kit matches. */
+  changes: { value: string; words: string; face: string | null }[]
 }
 
 /** Looks face by face at what nobody has told of the kit and would change their plan; stopped at any time. */
@@ -23,6 +41,9 @@ export function useWorthKnowing() {
   /** Faces that could not be looked at, or not to the end. */
   const partly = ref<string[]>([])
   let turn = 0
+  const kit = useKit()
+  const settings = useSettings()
+  const { run, stop: stopReach } = useWorkerTask()
 
   async function look(booked: readonly BookedFace[]): Promise<void> {
     const mine = ++turn
@@ -47,20 +68,51 @@ export function useWorthKnowing() {
       }
       done.value++
     }
-    state.value = 'ready'
+    await lookAtReach(mine)
+    if (mine === turn) state.value = 'ready'
   }
+
+  /** Bottles whose base nobody knows are mixed with nothing but their own range: told, they may match more. */
+  async function lookAtReach(mine: number): Promise<void> {
+    const { products, rules } = plainShelf(kit.shelf)
+    const unknown = products.filter(p => p.family === 'unknown').slice(0, MOST_BOTTLES)
+    if (unknown.length === 0) return
+    const matched = async (kitThen: ComplexionProduct[]) => {
+      const found = await unlessStopped(
+        run((work, report) => work.reach({ products: kitThen, rules }, SKINS, { ...settings.options }, report)),
+      )
+      return found ? Math.round(found.share.withinTolerance * SKINS.length) : null
+    }
+    const now = await matched(products)
+    for (const bottle of unknown) {
+      const changes: Asked['changes'] = []
+      for (const family of ['silicone', 'water', 'oil'] as const) {
+        const then = await matched(products.map(p => (p.id === bottle.id ? { ...p, family } : p)))
+        if (mine !== turn || now === null || then === null) return
+        const more = then - now
+        const words = `the kit matches ${plural(Math.abs(more), 'skin')} ${more > 0 ? 'more' : 'fewer'} of ${SKINS.length}`
+        if (more !== 0) changes.push({ value: family, words, face: null })
+      }
+      const name = kit.byId.get(bottle.id)?.shade ?? ''
+      if (changes.length > 0) put({ id: bottle.id, name, datum: 'base', changes })
+    }
+  }
+
   function add(
     one: { id: string; name: string; datum: Datum; changes: { value: string; words: string }[] },
     face: string,
   ) {
+    put({ ...one, changes: one.changes.map(c => ({ ...c, face })) })
+  }
+  function put(one: Asked) {
     const known = asked.value.find(a => a.id === one.id && a.datum === one.datum)
-    const changes = one.changes.map(c => ({ ...c, face }))
     asked.value = known
-      ? asked.value.map(a => (a === known ? { ...a, changes: [...a.changes, ...changes] } : a))
-      : [...asked.value, { ...one, changes }]
+      ? asked.value.map(a => (a === known ? { ...a, changes: [...a.changes, ...one.changes] } : a))
+      : [...asked.value, one]
   }
   function stop() {
     turn++
+    stopReach()
     state.value = 'ready'
   }
   const told = (one: Asked) => {

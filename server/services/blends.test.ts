@@ -1,6 +1,7 @@
 import { difference } from '#core/colour/difference'
 import { BlendInput, WeighInput, type OwnedProductInput } from '#shared/records/kit'
 import { isCosmetic } from '#shared/records/gear'
+import { ListedInput, ListedThing } from '#shared/records/listed'
 import { bottleInput } from '../../tests/support/inputs'
 import { seeded } from '../../tests/support/random'
 import { services } from '../../tests/support/services'
@@ -91,6 +92,33 @@ describe('an own blend', () => {
     await expect(on.decantUnit(pan.units[0]!.id, { amount: 1, sizeMl: 5, count: 1, label: '' })).rejects.toThrow(
       /pressed/,
     )
+  })
+
+  it('a pan goes into another palette and stays the colour it is, and one undo brings it back', async () => {
+    const things = ['Left', 'Right'].map(name =>
+      Object.assign(new ListedThing(), {
+        name,
+        kind: 'eye colour',
+        pans: 3,
+        panNames: ['a', 'b', 'c'].map(n => name + n),
+      }),
+    )
+    await on.addListed(Object.assign(new ListedInput(), { things }))
+    const palette = async (name: string) => (await on.allThings()).find(t => t.name === name)!
+    const [left, right] = [await palette('Left'), await palette('Right')]
+    const [pan] = left.pans
+    await on.movePan(pan!.fillId, { unitId: right.id })
+    expect((await palette('Left')).pans.map(p => p.name)).toEqual(['Leftb', 'Leftc'])
+    expect((await palette('Right')).pans.map(p => p.productId)).toEqual([
+      ...right.pans.map(p => p.productId),
+      pan!.productId,
+    ])
+    await expect(on.movePan(pan!.fillId, { unitId: right.id })).rejects.toThrow(/already/)
+    await on.undo((await on.history())[0]!.id)
+    expect((await palette('Left')).pans).toEqual(left.pans)
+    expect((await palette('Right')).pans).toEqual(right.pans)
+    const bottle = await powder('Lone', 50)
+    await expect(on.movePan(pan!.fillId, { unitId: bottle.units[0]!.id })).rejects.toThrow(/Only a palette/)
   })
 
   it('nothing is lost or made by decanting, using, moving, blending and taking back, in whatever order', async () => {

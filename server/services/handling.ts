@@ -1,16 +1,16 @@
-import { and, count, eq, like } from 'drizzle-orm'
+import { and, count, eq, inArray, isNull, like } from 'drizzle-orm'
 import { decantAdvice, type DecantAdvice } from '#core/stock/decant'
 import { decant, leftIn, type Fill } from '#core/stock/fills'
 import { reviveAdvice } from '#core/stock/revive'
 import { useByOf } from '#core/stock/usual'
 import { isCosmetic, type OwnedThing } from '#shared/records/gear'
-import type { DecantInput, OwnedUnit, ReviveInput } from '#shared/records/kit'
+import type { DecantInput, MovePanInput, OwnedUnit, ReviveInput } from '#shared/records/kit'
 import { itemOf } from '#shared/kitItem'
 import type { Revival } from '#shared/records/things'
 import { today } from '#shared/today'
 import { db, type Transaction } from '../db/connection'
-import { fills, uses } from '../db/schema'
-import { BadInput, Conflict } from '../utils/problems'
+import { fills, pans, products, units, uses } from '../db/schema'
+import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
 import { command } from './command'
 import { kitProducts } from './owned'
@@ -74,6 +74,46 @@ function decanted(from: Fill, amount: number, sizeMl: number) {
     if (problem instanceof RangeError) throw new BadInput([{ path: 'amount', message: problem.message }])
     throw problem
   }
+}
+
+/** A pan goes into another palette: the colour it is stays the same to every recipe. @throws Missing, Conflict */
+export function movePan(fillId: string, { unitId }: MovePanInput): Promise<{ id: string }> {
+  let words = ''
+  return command(
+    () => words,
+    async act => {
+      const [pan] = await act.tx
+        .select({ fill: fills, from: units })
+        .from(fills)
+        .innerJoin(units, eq(fills.unitId, units.id))
+        .where(and(eq(fills.id, fillId), isNull(units.deletedAt)))
+      if (!pan || pan.from.productId === pan.fill.productId) throw new Missing('This pan')
+      const [to] = await act.tx
+        .select()
+        .from(units)
+        .where(and(eq(units.id, unitId), isNull(units.deletedAt)))
+      const held = await act.tx.select().from(fills).where(eq(fills.unitId, unitId))
+      if (!to || held.every(f => f.productId === to.productId))
+        throw new Conflict('Only a palette takes a pan: choose one.')
+      if (to.id === pan.from.id) throw new Conflict('It lies in this palette already.')
+      const left = await act.tx.select({ id: fills.id }).from(fills).where(eq(fills.unitId, pan.from.id))
+      if (left.length < 2) throw new Conflict('It is the last of its palette: move the palette instead.')
+      const position = Math.max(...held.map(f => f.position)) + 1
+      await act.update('fills', fillId, { unitId, position })
+      const [row] = await act.tx
+        .select()
+        .from(pans)
+        .where(and(eq(pans.paletteId, pan.from.productId), eq(pans.productId, pan.fill.productId)))
+      if (row) await act.update('pans', row.id, { paletteId: to.productId, position })
+      const named = await act.tx
+        .select()
+        .from(products)
+        .where(inArray(products.id, [pan.fill.productId, to.productId]))
+      const nameOf = (id: string) => named.find(p => p.id === id)?.shade ?? ''
+      words = `${nameOf(pan.fill.productId)} lies in ${nameOf(to.productId)} now.`
+      return { id: unitId }
+    },
+  )
 }
 
 /** Begins what the log says of it, so that it can be counted. */

@@ -141,6 +141,11 @@ export class DecantInput {
   @Text(0, 60) label: string = ''
 }
 
+/** A pan that goes into another palette. */
+export class MovePanInput {
+  @Id() unitId!: string
+}
+
 /** Something dried, worked up with a little of its medium. */
 export class ReviveInput {
   @Id() mediumFillId!: string

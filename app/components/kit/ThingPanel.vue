@@ -6,6 +6,7 @@ import type { ItemKind } from '#core/product/item'
 import { isComplexionKind } from '#core/stock/usual'
 import { UnitInput } from '#shared/records/kit'
 import { today } from '#shared/today'
+import { api } from '~/composables/api'
 
 /** One thing that was chosen: what is known of it, how full it is, and where it is to go. */
 const { group } = defineProps<{
@@ -56,6 +57,14 @@ function move(placeId: string) {
   return undo.attempt(() => board.move(units, placeId))
 }
 const care = computed(() => careOf(t.value.kind, t.value.porous))
+const palettes = computed(() =>
+  [...board.things.values()]
+    .filter(x => x.pans.length > 0 && x.id !== t.value.id)
+    .map(x => ({ value: x.id, title: x.name })),
+)
+const moving = ref('')
+const movePan = (fillId: string, unitId: string) =>
+  undo.attempt(() => api('post', '/api/fills/:id/move', { id: fillId }, { body: { unitId } }))
 const retiring = ref(false)
 const decanting = ref(false)
 const labelling = ref(false)
@@ -141,7 +150,23 @@ const ids = computed(() => group.things.map(x => x.id))
           @click="undo.attempt(() => board.setLevel(t.id, pan.level === 0 ? 1 : 0, pan.fillId))"
           >{{ pan.level === 0 ? 'empty: refilled?' : 'used up' }}</Act
         >
+        <Act
+          v-if="palettes.length > 0"
+          :aria-label="`Move ${pan.name}`"
+          @click="moving = moving === pan.fillId ? '' : pan.fillId"
+          >Move</Act
+        >
         <Act :aria-label="`Edit ${pan.name}`" @click="emit('edit', pan.productId)">Edit</Act>
+        <v-select
+          v-if="moving === pan.fillId"
+          class="into"
+          label="Into"
+          :model-value="null"
+          :items="palettes"
+          hide-details
+          density="compact"
+          @update:model-value="v => v && movePan(pan.fillId, v)"
+        />
       </li>
     </ul>
     <Choices
@@ -227,11 +252,14 @@ dd {
 }
 .pans li {
   display: grid;
-  grid-template-columns: 24px minmax(0, 1fr) auto auto;
+  grid-template-columns: 24px minmax(0, 1fr) auto auto auto;
   gap: 8px;
   align-items: center;
   min-height: 44px;
   border-top: 1px solid var(--line);
+}
+.into {
+  grid-column: 1 / -1;
 }
 .weigh {
   margin: 0;

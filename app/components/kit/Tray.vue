@@ -67,6 +67,10 @@ onMounted(() => {
   })
 })
 onBeforeUnmount(() => sortable?.destroy())
+const settings = useSettings()
+/** Room and money of what stands here. */
+const besides = ({ roomMl, worthMinor }: Standing) =>
+  [litres(roomMl), worthMinor > 0 ? formatMoney(worthMinor, settings.value.currency) : ''].filter(Boolean).join(' · ')
 const share = (of: number, limit: number | null | undefined) => (limit ? Math.min(1, of / limit) : 0)
 </script>
 
@@ -109,6 +113,7 @@ const share = (of: number, limit: number | null | undefined) => (limit ? Math.mi
         /></span>
         <span class="small">of {{ kilos(limitG) }}</span>
       </template>
+      <span v-if="here.count > 0" class="small besides">{{ besides(here) }}</span>
       <span v-if="limitMl && here.roomMl > limitMl" class="small strong"
         >{{ litres(here.roomMl) }} in {{ litres(limitMl) }}: too full</span
       >

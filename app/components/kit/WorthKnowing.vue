@@ -87,7 +87,7 @@ const unitOf = (productId: string) => [...board.things.values()].find(t => t.pro
 const said = ({ changes }: Asked) =>
   changes
     .slice(0, 3)
-    .map(c => `${c.value}: ${c.words} for ${c.face}`)
+    .map(c => `${c.value}: ${c.words}${c.face === null ? '' : ` for ${c.face}`}`)
     .join('; ')
 </script>
 
@@ -123,9 +123,9 @@ const said = ({ changes }: Asked) =>
       >{{ open.length - FEW }} more open ones</Act
     >
 
-    <h3>For the faces that are booked</h3>
-    <p v-if="booked.length === 0" class="small">Nobody is booked.</p>
-    <p v-else-if="state === 'idle'">
+    <h3>For the faces that are booked, and for what the kit matches</h3>
+    <p v-if="booked.length === 0" class="small">Nobody is booked: only what the kit matches is looked at.</p>
+    <p v-if="state === 'idle'">
       <v-btn variant="outlined" class="no-print" @click="look(booked.slice(0, FACES))">What would change a plan</v-btn>
     </p>
     <p v-else-if="state === 'working'" role="status">
