@@ -57,9 +57,22 @@ const NINE_OF_TEN = 1.645
 // Where only kept plans speak, faces that nobody has booked yet come too.
 const OF_A_FACE = 1
 
+/** What is thrown away for one face, in pieces, and alcohol in millilitres. */
+const SUPPLIES_PER_FACE: Partial<Record<OwnedKind, number>> = {
+  'cotton rounds': 4,
+  'cotton buds': 4,
+  'tissues': 6,
+  'mascara wands': 2,
+  'lip applicators': 2,
+  'disposable spatulas': 1,
+  'disposable sponges': 1,
+  'alcohol': 15,
+}
+export const isThrownAway = (kind: OwnedKind): boolean => SUPPLIES_PER_FACE[kind] !== undefined
+
 /** What a thing of a kind is used by on one face; null for what is on none. */
 export const usualPerFace = (kind: OwnedKind): number | null =>
-  SLOTS.find(s => (s.kinds as readonly OwnedKind[]).includes(kind))?.amount ?? null
+  SUPPLIES_PER_FACE[kind] ?? SLOTS.find(s => (s.kinds as readonly OwnedKind[]).includes(kind))?.amount ?? null
 
 /** @returns null where a kind is not used up by faces */
 export function lastingOf({ left, kind, taken, planned, leadDays, today }: LastingQuestion): Lasting | null {
@@ -98,7 +111,9 @@ export function lastingOf({ left, kind, taken, planned, leadDays, today }: Lasti
     orderBy: left <= reorderAt ? today : date(until(left - reorderAt)),
     because: [
       taken.uses > 0 ? `${taken.uses} ${taken.uses === 1 ? 'use' : 'uses'} in ${taken.days} days` : '',
-      ahead.length > 0 ? `${ahead.length} booked ${ahead.length === 1 ? 'face' : 'faces'} whose plan names it` : '',
+      ahead.length > 0
+        ? `${ahead.length} booked ${ahead.length === 1 ? 'face' : 'faces'}${isThrownAway(kind) ? '' : ' whose plan names it'}`
+        : '',
     ]
       .filter(Boolean)
       .join(', '),

@@ -5,7 +5,7 @@ import { db } from '../db/connection'
 import { faceHistory, faces, fills, jobs, offers, purchaseLines, recipes, suppliers, units, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
 import { adviceFor, revivalOf } from './handling'
-import { lastingOfProduct, standInsFor } from './ahead'
+import { lastingOfProduct, standInsFor } from './lastings'
 import { thingsAmong } from './owned'
 import { allThings } from './things'
 

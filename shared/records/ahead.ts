@@ -1,5 +1,4 @@
 import type { Lab } from '#core/colour/lab'
-import type { ItemKind } from '#core/product/item'
 import type { OwnedKind } from '#core/stock/kinds'
 import type { Lasting } from '#core/stock/lasting'
 import type { Measure } from '#core/stock/things'
@@ -39,7 +38,7 @@ export interface RunsOutLine {
   /** The unit it is taken from. */
   id: string
   name: string
-  kind: ItemKind
+  kind: OwnedKind
   lab: Lab | null
   measure: Measure
   lasting: Lasting

@@ -44,22 +44,3 @@ function said(l: EndsLine): string {
     </ul>
   </section>
 </template>
-
-<style scoped>
-.rows > li {
-  display: grid;
-  grid-template-columns: 26px minmax(0, 1fr);
-  gap: 12px;
-  padding: 8px 0 4px;
-  border-bottom: 1px solid var(--line);
-}
-p {
-  margin: 0;
-}
-.by {
-  float: right;
-}
-.rows .act {
-  padding-left: 0;
-}
-</style>

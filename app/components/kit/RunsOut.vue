@@ -44,8 +44,10 @@ const isListed = (id: string) => buys.onTheWay.has(id)
               {{ plural(l.lasting.faces, 'face') }}; {{ emptyInWords(l.lasting) }}.</template
             >
             <template v-else>Nothing of it can be used.</template>
-            {{ capital(l.lasting.because) }}; order it when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are
-            left: {{ plural(l.leadDays, 'day') }} on the way.
+            {{ capital(l.lasting.because)
+            }}<template v-if="l.lasting.left > 0"
+              >; order it when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are left</template
+            >: {{ plural(l.leadDays, 'day') }} on the way.
           </p>
           <p v-if="l.offer" class="no-print">
             <span v-if="isListed(l.offer.id)" class="small">On the purchase list.</span>
@@ -70,20 +72,7 @@ const isListed = (id: string) => buys.onTheWay.has(id)
 </template>
 
 <style scoped>
-.rows > li {
-  display: grid;
-  grid-template-columns: 40px minmax(0, 1fr);
-  gap: 14px;
-  padding: 10px 0 6px;
-  border-bottom: 1px solid var(--line);
-}
-p {
-  margin: 0;
-}
-.by {
-  float: right;
-}
-.rows .act {
-  padding-left: 0;
+.rows {
+  --swatch: 40px;
 }
 </style>

@@ -174,20 +174,10 @@ const said = ({ changes }: Asked) =>
 section {
   margin-top: 26px;
 }
-.rows > li {
-  display: grid;
-  grid-template-columns: 26px minmax(0, 1fr);
-  gap: 12px;
-  padding: 8px 0 4px;
-  border-bottom: 1px solid var(--line);
-}
 p {
   margin: 0;
 }
 h3 {
   margin: 18px 0 6px;
-}
-.rows .act:first-child {
-  padding-left: 0;
 }
 </style>

@@ -3,30 +3,15 @@ import { format, parseISO } from 'date-fns'
 import { UNIT_ROLES } from '#core/stock/things'
 import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
-import type { ThingStory } from '#shared/records/things'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** One thing, with all that is known of it: where the code on its label leads. */
 const route = useRoute()
 const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
-const story = shallowRef<ThingStory | null>(null)
-const problem = ref('')
-async function load() {
-  problem.value = ''
-  try {
-    story.value = await api('get', '/api/things/:id', { id: String(route.params.id) })
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-  }
-}
+const { value: story, problem, load } = useLoaded(() => api('get', '/api/things/:id', { id: String(route.params.id) }))
 await Promise.all([load(), board.load()])
-watch(
-  () => undo.acts,
-  () => void load(),
-)
 const t = computed(() => story.value?.thing)
 const product = computed(() => story.value?.products[0])
 const group = computed(() => (t.value ? { first: t.value, things: [t.value], count: t.value.count } : null))

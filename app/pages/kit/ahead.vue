@@ -1,28 +1,19 @@
 <script setup lang="ts">
-import type { KitAhead } from '#shared/records/ahead'
 import { today } from '#shared/today'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** The kit in time: what has to be ordered, what keeps no longer, and what would be worth telling. */
 useHead({ title: 'What ends' })
 const board = useBoard()
-const undo = useUndo()
-const kept = shallowRef<KitAhead | null>(null)
-const problem = ref('')
-async function load() {
-  problem.value = ''
-  try {
-    kept.value = await api('get', '/api/things/ahead')
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-  }
-}
-await Promise.all([load(), board.load()])
-watch(
-  () => undo.acts,
-  () => Promise.all([load(), board.load()]),
-)
+const {
+  value: kept,
+  problem,
+  load,
+} = useLoaded(async () => {
+  const [found] = await Promise.all([api('get', '/api/things/ahead'), board.load()])
+  return found
+})
+await load()
 const title = computed(() => {
   if (!kept.value) return 'What ends and what runs out'
   const now = kept.value.runsOut.filter(l => l.lasting.orderBy === today()).length

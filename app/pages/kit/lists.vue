@@ -2,28 +2,15 @@
 import { CORE_LIST, changesTo, type ListLine } from '#core/stock/standingList'
 import { StandingListInput, type StandingListLine } from '#shared/records/standingLists'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** The kit that stays packed, and what differs from it for a ceremony or a day on set. */
 useHead({ title: 'Standing lists' })
 const undo = useUndo()
-const lists = shallowRef<StandingListLine[]>([])
-const problem = ref('')
 const chosenId = ref(CORE_LIST)
-async function load() {
-  problem.value = ''
-  try {
-    lists.value = await api('get', '/api/standing-lists')
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-  }
-}
+const { value, problem, load } = useLoaded(() => api('get', '/api/standing-lists'))
 await load()
-watch(
-  () => undo.acts,
-  () => void load(),
-)
+const lists = computed(() => value.value ?? [])
 const core = computed(() => lists.value.find(l => l.isCore))
 const list = computed(() => lists.value.find(l => l.id === chosenId.value) ?? core.value)
 const wantedOf = ({ lines }: StandingListLine): ListLine[] =>
