@@ -141,7 +141,9 @@ export const measuredInWords = (value: number, measure: Measure): string =>
 export function emptyInWords({ left, known, emptyOn, earliest, latest }: Lasting): string {
   if (left === 0) return 'it is empty'
   if (!known) return 'nobody can tell how fast it goes'
-  if (emptyOn === null) return 'empty in more than five years'
+  if (emptyOn === null)
+    return latest === null && earliest === null ? 'enough for all that is known of' : 'empty in years'
+  if (earliest === latest) return `empty on ${dateInWords(emptyOn)}, by the book`
   const range = `between ${dateInWords(earliest ?? emptyOn)} and ${latest ? dateInWords(latest) : 'years from now'}`
   return `empty about ${dateInWords(emptyOn)}, nine times of ten ${range}`
 }

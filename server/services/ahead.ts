@@ -1,5 +1,6 @@
 import { and, asc, eq, gte, isNull, or, sql } from 'drizzle-orm'
 import { addDays, addMonths, parseISO } from 'date-fns'
+import { STRONGEST_DISINFECTING } from '#core/stock/gear'
 import { isThrownAway, lastingOf, usualPerFace, wastedBy } from '#core/stock/lasting'
 import { isUsed, type Thing } from '#core/stock/thing'
 import type { BookedFace, EndsLine, KitAhead, OpenSince, RunsOutLine } from '#shared/records/ahead'
@@ -106,6 +107,7 @@ async function readAhead(): Promise<KitAhead> {
   }
 }
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 /** Supplies that booked faces use up: of a kind one pack is as good as another. */
 async function suppliesOut(things: readonly Thing[], all: Known): Promise<RunsOutLine[]> {
   const days = await db
@@ -116,7 +118,7 @@ async function suppliesOut(things: readonly Thing[], all: Known): Promise<RunsOu
   const { gear } = await catalogue()
   const kinds = [...new Set(things.filter(t => t.sort === 'supply' && isThrownAway(t.kind)).map(t => t.kind))]
   return kinds.flatMap((kind): RunsOutLine[] => {
-    const packs = things.filter(t => t.kind === kind)
+    const packs = things.filter(t => t.kind === kind && (t.percent ?? 0) <= STRONGEST_DISINFECTING)
     const sold = gear.filter(o => o.kind === kind && o.inStock).sort((x, y) => x.priceMinor - y.priceMinor)
     const perFace = usualPerFace(kind)!
     const lasting = lastingOf({
@@ -133,7 +135,7 @@ async function suppliesOut(things: readonly Thing[], all: Known): Promise<RunsOu
       {
         productId: first.productId,
         id: first.id,
-        name: first.name,
+        name: packs.every(t => t.productId === first.productId) ? first.name : capital(kind),
         kind,
         lab: null,
         measure: first.measure,

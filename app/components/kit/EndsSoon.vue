@@ -22,7 +22,7 @@ function said(l: EndsLine): string {
   <section aria-labelledby="ends">
     <h2 id="ends">Ends</h2>
     <p v-if="lines.length === 0" class="small">Nothing that has a last day reaches it within half a year.</p>
-    <ul class="bare rows">
+    <ul class="bare swatched">
       <li v-for="l in lines" :key="l.id">
         <Swatch v-if="l.lab" :lab="l.lab" :size="26" />
         <span v-else />

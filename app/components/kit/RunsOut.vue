@@ -27,7 +27,7 @@ const isListed = (id: string) => buys.onTheWay.has(id)
     <p v-if="lines.length === 0" class="small">
       Nothing that log or book speak of has to be ordered within two months.
     </p>
-    <ul class="bare rows">
+    <ul class="bare swatched">
       <li v-for="l in lines" :key="l.productId">
         <Swatch v-if="l.lab" :lab="l.lab" :size="40" />
         <span v-else />
@@ -47,7 +47,7 @@ const isListed = (id: string) => buys.onTheWay.has(id)
             {{ capital(l.lasting.because)
             }}<template v-if="l.lasting.left > 0"
               >; order it when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are left</template
-            >: {{ plural(l.leadDays, 'day') }} on the way.
+            >; {{ plural(l.leadDays, 'day') }} on the way.
           </p>
           <p v-if="l.offer" class="no-print">
             <span v-if="isListed(l.offer.id)" class="small">On the purchase list.</span>
@@ -72,7 +72,7 @@ const isListed = (id: string) => buys.onTheWay.has(id)
 </template>
 
 <style scoped>
-.rows {
+.swatched {
   --swatch: 40px;
 }
 </style>

@@ -95,7 +95,7 @@ const said = ({ changes }: Asked) =>
   <section aria-labelledby="worth">
     <h2 id="worth">Worth knowing</h2>
     <p v-if="open.length === 0" class="small">Of everything that is open it is noted since when.</p>
-    <ul class="bare rows">
+    <ul class="bare swatched">
       <li v-for="o in shown" :key="o.id">
         <Swatch v-if="o.lab" :lab="o.lab" :size="26" />
         <span v-else />
@@ -144,7 +144,7 @@ const said = ({ changes }: Asked) =>
         <Act class="no-print" @click="look(booked.slice(0, FACES))">Look again</Act>
       </p>
     </template>
-    <ul class="bare rows">
+    <ul class="bare swatched">
       <li v-for="a in asked" :key="`${a.id} ${a.datum}`">
         <span />
         <div>
