@@ -29,7 +29,7 @@ export function allowedHosts(): ReadonlySet<string> {
 const built = () => process.env.NODE_ENV === 'production'
 
 /** Memory of one computing thread, MB: past it the computation breaks off and nothing else does. */
-export const computeHeapMb = (): number => Math.max(16, Number(process.env.VARIETAS_COMPUTE_MB) || 96)
+export const computeHeapMb = (): number => Math.max(16, Number(process.env.VARIETAS_COMPUTE_MB) || 72)
 
 /** The generated migrations: beside the built server, or in the source tree. */
 export const migrationsFolder = (): string =>

@@ -1,7 +1,7 @@
-import { and, count, eq, gte, isNull, sql } from 'drizzle-orm'
+import { count, eq, gte, sql } from 'drizzle-orm'
 import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns'
-import { amountsOf } from '#core/plan/amounts'
-import type { FacePlan } from '#core/plan/facePlan'
+import type { Drops } from '#core/complexion/recipe'
+import { takenBy } from '#core/plan/amounts'
 import { lastingOf, type Lasting, type Planned, type Taken } from '#core/stock/lasting'
 import { replacementsFor, type Replaceable } from '#core/stock/replacement'
 import type { Thing } from '#core/stock/thing'
@@ -11,7 +11,7 @@ import type { CatalogueOffer, GearOffer } from '#shared/records/buys'
 import { hasColour, type OwnedProduct } from '#shared/records/kit'
 import { today } from '#shared/today'
 import { db } from '../db/connection'
-import { bookings, fills, jobs, planBodies, plans, uses } from '../db/schema'
+import { fills, uses } from '../db/schema'
 import { catalogue } from './buys'
 import { kitProducts } from './owned'
 
@@ -60,19 +60,26 @@ async function takenOf(): Promise<Map<string, TakenSince>> {
   return byProduct
 }
 
-/** What kept plans of booked faces will take, by product. */
+/** What kept plans of booked faces will take, by product: of the plans kept for one booking the newest. */
 async function plannedTakes(): Promise<Map<string, Planned[]>> {
-  const rows = await db
-    .select({ day: jobs.day, layers: sql<string>`json_extract(${planBodies.plan}, '$.layers')` })
-    .from(planBodies)
-    .innerJoin(plans, and(eq(plans.id, planBodies.planId), isNull(plans.deletedAt), isNull(plans.usedAt)))
-    .innerJoin(bookings, and(eq(bookings.id, plans.bookingId), isNull(bookings.deletedAt)))
-    .innerJoin(jobs, and(eq(jobs.id, bookings.jobId), isNull(jobs.deletedAt)))
-    .where(gte(jobs.day, today()))
+  // Taken apart where they lie: a plan says everything it weighed, and here only what goes on counts.
+  const rows = await db.all<{ day: string; id: string; drops: string | null; amount: number }>(sql`
+    SELECT jobs.day AS day, json_extract(l.value, '$.item.id') AS id, json_extract(l.value, '$.drops') AS drops,
+      json_extract(l.value, '$.amount.value') AS amount
+    FROM plans
+      JOIN bookings ON bookings.id = plans.booking_id AND bookings.deleted_at IS NULL
+      JOIN jobs ON jobs.id = bookings.job_id AND jobs.deleted_at IS NULL AND jobs.day >= ${today()}
+      JOIN plan_bodies ON plan_bodies.plan_id = plans.id
+      JOIN json_each(plan_bodies.plan, '$.layers') l
+    WHERE plans.deleted_at IS NULL AND plans.used_at IS NULL AND NOT EXISTS (
+      SELECT 1 FROM plans newer
+      WHERE newer.booking_id = plans.booking_id AND newer.deleted_at IS NULL AND newer.saved_at > plans.saved_at)`)
   const byProduct = new Map<string, Planned[]>()
-  for (const { day, layers } of rows)
-    for (const [id, amount] of amountsOf({ layers: JSON.parse(layers) as FacePlan['layers'] }))
-      byProduct.set(id, [...(byProduct.get(id) ?? []), { on: day!, amount }])
+  for (const { day, id, drops, amount } of rows) {
+    const parts = takenBy({ id, drops: drops === null ? null : (JSON.parse(drops) as Drops[]), amount })
+    for (const part of parts)
+      byProduct.set(part.id, [...(byProduct.get(part.id) ?? []), { on: day, amount: part.amount }])
+  }
   return byProduct
 }
 
