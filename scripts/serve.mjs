@@ -33,10 +33,14 @@ if (demo) {
   // The demo never touches a database that the environment names for real work.
   delete env.DATABASE_URL
 }
-const server = spawn(process.execPath, ['--max-semi-space-size=4', join(root, '.output/server/index.mjs')], {
-  env,
-  stdio: ['inherit', 'ignore', 'inherit'],
-})
+const server = spawn(
+  process.execPath,
+  ['--max-semi-space-size=4', '--heap-growing-percent=30', join(root, '.output/server/index.mjs')],
+  {
+    env,
+    stdio: ['inherit', 'ignore', 'inherit'],
+  },
+)
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 let ended = false
 server.on('exit', (code, signal) => {

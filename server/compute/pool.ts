@@ -16,7 +16,7 @@ import { BadInput, Problem } from '../utils/problems'
 import { FairQueue, GivenUp, type Lane } from './queue'
 
 // The hot loops make no objects, the weighing of ten thousand products does; three threads of them fit a small computer.
-const YOUNG_MB = 24
+const YOUNG_MB = 16
 
 // Two at the least: one that scripts cannot take from a screen.
 const THREADS = Math.max(2, Math.min(4, availableParallelism()))
@@ -107,14 +107,20 @@ export async function computeAsAsked(records: PlanRecords, asking: Asking): Prom
 
 /** What is worth knowing of the kit for one face. */
 export async function computeWorth(records: PlanRecords, asking: Asking): Promise<AllWorthKnowing> {
-  const reply = await computeFor(records, { task: 'worth knowing' }, asking)
+  // Forty plans for one face: whoever waits for theirs goes first.
+  const reply = await computeFor(records, { task: 'worth knowing' }, asking, 'script')
   if (!('worth' in reply)) throw new Error('a thread answered another question')
   return reply.worth
 }
 
-async function computeFor({ kit, ...records }: PlanRecords, what: Pick<PlanJob, 'task' | 'wish'>, asking: Asking) {
+async function computeFor(
+  { kit, ...records }: PlanRecords,
+  what: Pick<PlanJob, 'task' | 'wish'>,
+  asking: Asking,
+  lane: Lane = 'screen',
+) {
   const job: PlanJob = { ...what, kitId: idOf(kit), records }
-  const ask = async (job: PlanJob) => (await compute(job, 'screen', USUAL_MS, asking)) as PlanReply
+  const ask = async (job: PlanJob) => (await compute(job, lane, USUAL_MS, asking)) as PlanReply
   const known = await ask(job)
   const reply = 'needsKit' in known ? await ask({ ...job, kit }) : known
   if ('needsKit' in reply) throw new Error('a thread did not take the kit it was sent')

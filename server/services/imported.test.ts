@@ -122,6 +122,17 @@ describe('a table that somebody kept', () => {
     expect((await on.kitFile()).things).toEqual(before.things)
   })
 
+  it('taken back and taken in again, places are those they were', async () => {
+    const places = [{ id: 'again-case', parentId: null, sort: 'case', name: 'Again', position: 9 }]
+    const things = [{ row: 1, name: 'Once more', kind: 'lip colour', details: { placeId: 'again-case' } }]
+    const take = () => on.importThings(asInput({ places, things }))
+    await take()
+    await on.undo((await on.history())[0]!.id)
+    await take()
+    expect((await named('Once more'))[0]!.placeId).toBe('again-case')
+    expect((await on.placesNow()).filter(p => p.id === 'again-case')).toHaveLength(1)
+  })
+
   it('is gone by one undo', async () => {
     const before = await on.kitFile()
     await taken('name;count;place\nOdd one;1;Cellar › Shelf\nOdd two;2;Cellar')

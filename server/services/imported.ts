@@ -78,8 +78,11 @@ export async function importThings(input: ImportInput): Promise<ImportOutcome> {
 }
 
 async function write(act: Act, { importing, places }: Awaited<ReturnType<typeof reckon>>): Promise<void> {
-  for (const { id, parentId, sort, name, position, volumeMl, limitG } of places.made)
-    await act.insert('places', { id, parentId, sort, name, position, volumeMl, limitG })
+  for (const { id, parentId, sort, name, position, volumeMl, limitG } of places.made) {
+    // A place of this id that was taken away is there again.
+    const again = await act.update('places', id, { parentId, sort, name, position, volumeMl, limitG, deletedAt: null })
+    if (!again) await act.insert('places', { id, parentId, sort, name, position, volumeMl, limitG })
+  }
   await freeIds(act, importing)
   const names = new Map(importing.named.map(p => [p.id, p.shade]))
   const nameOf = (id: string) => names.get(id) ?? 'another of a product'

@@ -68,20 +68,24 @@ export async function start(
   const delays = join(tools, 'delays.json')
   writeFileSync(watch, WATCH)
   const { DATABASE_URL: _none, VARIETAS_DEMO: _demo, ...rest } = process.env
-  const child = spawn(process.execPath, ['--max-semi-space-size=4', '--import', pathToFileURL(watch).href, ENTRY], {
-    env: {
-      ...rest,
-      HOST: '127.0.0.1',
-      PORT: String(at),
-      VARIETAS_DATA: folder,
-      SOAK_DELAYS: delays,
-      // As npm start does.
-      MALLOC_ARENA_MAX: '2',
-      NODE_ENV: 'production',
-      ...env,
+  const child = spawn(
+    process.execPath,
+    ['--max-semi-space-size=4', '--heap-growing-percent=30', '--import', pathToFileURL(watch).href, ENTRY],
+    {
+      env: {
+        ...rest,
+        HOST: '127.0.0.1',
+        PORT: String(at),
+        VARIETAS_DATA: folder,
+        SOAK_DELAYS: delays,
+        // As npm start does.
+        MALLOC_ARENA_MAX: '2',
+        NODE_ENV: 'production',
+        ...env,
+      },
+      stdio: ['ignore', 'ignore', 'pipe'],
     },
-    stdio: ['ignore', 'ignore', 'pipe'],
-  })
+  )
   let said = ''
   child.stderr!.on('data', (chunk: Buffer) => {
     said = (said + chunk.toString()).slice(-200_000)
