@@ -31,7 +31,7 @@ export function changeThings(input: ChangeThingsInput): Promise<{ changed: numbe
       await updateAll(
         act,
         'products',
-        worn.map(row => ({ row: { ...row, brand: brand ?? row.brand }, set: { traits: { ...row.traits, limited } } })),
+        worn.map(row => ({ row, set: { traits: { ...row.traits, limited } } })),
         p => p.shade,
       )
     return { changed: here.length }
