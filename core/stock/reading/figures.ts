@@ -142,14 +142,18 @@ export function readPieces(words: readonly Word[]): Size | null {
       return { size: value, measure: 'piece' }
     }
     const packed =
-      (before?.text === 'of' || before?.text === 'von' || before?.text === 'de') && two && PACKS.includes(two.text)
+      (before?.text === 'of' || before?.text === 'von' || before?.text === 'de')
+      && two
+      && next?.text !== '%'
+      && (PACKS.includes(two.text) || (CONTAINERS.test(two.text) && two.text.endsWith('s')))
     const boxed = before && !before.read && PACKS.includes(before.text) && value >= 10 && !next
     if (boxed) {
       markRead(word, before)
       return { size: value, measure: 'piece' }
     }
     if (packed || (next && PACKS.includes(next.text) && /^\d+$/.test(word.text) && value >= 10)) {
-      markRead(word, ...(packed ? [before, two] : [next]))
+      // "2 boxes of 200": the two is still to be read.
+      markRead(word, ...(packed ? [before, ...(PACKS.includes(two.text) ? [two] : [])] : [next]))
       return { size: value, measure: 'piece' }
     }
   }
@@ -165,6 +169,11 @@ export function readPans(words: readonly Word[]): number | null {
     // German "12er": of a palette its colours, of anything else how many.
     const dozens = next?.text === 'er' && words.some(w => /palette|quad/.test(w.text))
     if (value === null || value < 2 || !Number.isInteger(value) || !next || !(dozens || PANS.test(next.text))) continue
+    // "Stick foundation x 6 shades": so many of them.
+    if (TIMES.includes(words[i - 1]?.text ?? '') && !next.text.startsWith('pan')) {
+      markRead(next)
+      continue
+    }
     markRead(word, next)
     return value
   }

@@ -1,4 +1,5 @@
 import { sortOfKind, type ThingKind } from '../kinds'
+import { byPurpose } from './purposes'
 import { asSpoken, endingOf, spelt } from './spelling'
 import { VOCABULARY, type Entry } from './vocabulary'
 import type { Word } from './words'
@@ -22,12 +23,14 @@ interface Hit {
 }
 
 // What comes after these belongs to the thing, and is not it: "brush for foundation", "powder (loose)".
-const AFTER_THE_HEAD = /^(for|w|fur|pour|with|mit|avec|from|von|in|to|on|,|\(|;|:|inkl|incl|including|and|und|et|\+)$/
+const AFTER_THE_HEAD =
+  /^(for|w|fur|pour|with|mit|avec|from|von|in|to|on|,|\(|;|:|inkl|incl|including|and|und|et|\+|no|without|ohne|sans)$/
 // German compounds: what they end in is what they are.
 const ENDINGS: readonly (readonly [ending: RegExp, phrase: string])[] = [
   [/pinsel$/, 'pinsel'],
   [/schwamm$|schwammchen$/, 'schwamm'],
   [/(rouge|blush)palette$/, 'blush palette'],
+  [/(kontur|contour)palette$/, 'contour palette'],
   [/lip(pen)?palette$/, 'lip palette'],
   [/concealerpalette$/, 'concealer palette'],
   [/.palette$/, 'eyeshadow palette'],
@@ -68,15 +71,15 @@ function hitsIn(words: readonly Word[]): Hit[] {
         const text = words[from + k]?.text
         return text === p || (k === 0 && one.includes(p)) || (k === entry.phrase.length - 1 && text === `${p}s`)
       })
-      // "alcohol free" names what it is not.
-      return fits && words[to]?.text !== 'free' ? [{ entry, from, to }] : []
+      // "Alcohol free" names what it is not, "alcohol based" what it is made of.
+      return fits && !/^(free|based|frei)$/.test(words[to]?.text ?? '') ? [{ entry, from, to }] : []
     })
   })
 }
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils|aloe|rouge|drops|consent|balm|translucent|sugar|pen|cable|sealer|fixative|scoop|pipette|buffer|shader)$/
+  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils|aloe|rouge|drops|consent|balm|translucent|sugar|pen|cable|sealer|fixative|scoop|pipette|buffer|shader|mist|mists|airbrush)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
@@ -85,7 +88,14 @@ const isStrong = (hit: Hit) => !isVessel(hit) && (length(hit) > 1 || !WEAK.test(
 // "Highlighter champagne powder" is a highlighter that is a powder; "translucent powder" is said in two words.
 const isTexture = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(powder|puder|poudre)$/.test(phrase[0]!)
 
-const isPalette = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(palettes?|quad)$/.test(phrase[0]!)
+const FORM = /^(palettes?|quad|cream|creme|lotion|spray|mists?|pencils?|pen|drops|essence|serum|wax|balm|translucent)$/
+const isForm = ({ entry: { phrase } }: Hit) => phrase.length === 1 && FORM.test(phrase[0]!)
+
+/** What is said by what it does: it stands where its words stand. */
+function doing(before: readonly Word[]): Hit | undefined {
+  const entry = byPurpose(before)
+  return entry ? { entry, from: before.length - 1, to: before.length } : undefined
+}
 
 const length = (h: Hit) => h.entry.phrase.length
 
@@ -110,19 +120,20 @@ function namedIn(words: readonly Word[]): KindFound | null {
   const before = words.slice(0, cut < 0 ? words.length : cut)
   const best =
     lastOf(head.filter(h => isStrong(h) && !isTexture(h)))
+    ?? doing(before)
     ?? lastOf(head.filter(isStrong))
     ?? lastOf(head.filter(isVessel))
     ?? compound(before)
     ?? lastOf(hits.filter(isStrong))
-    // "Contour and highlight palette": what lies in it says more than that it is one.
-    ?? lastOf(head.filter(h => !isPalette(h)))
+    // "Contour and highlight palette", "rouge creme": what it is says more than what it is like.
+    ?? lastOf(head.filter(h => !isForm(h)))
     ?? lastOf(head)
     ?? lastOf(hits)
     ?? compound(words)
   if (!best) return null
   const told = best.to - best.from > 1 ? best.entry.kind : inZone(best.entry.kind, textsBefore(words, best, cut))
-  const lit = told === 'primer' && words.some(w => GLOWING.test(w.text)) ? 'glow' : told
-  const entry = thrownAway(words, { ...best.entry, kind: lit, sort: sortOfKind(lit) })
+  const worn = asWorn(told, words)
+  const entry = thrownAway(words, { ...best.entry, kind: worn, sort: sortOfKind(worn) })
   const rivals = hits.filter(
     h => h.from === best.from && h.to === best.to && h.entry.kind !== best.entry.kind && length(h) === length(best),
   )
@@ -143,7 +154,22 @@ const USED_ONCE: Partial<Record<ThingKind, ThingKind>> = {
   razor: 'disposable blades',
   gloss: 'lip applicators',
 }
+const ONCE = /^(disposable|einweg|einmal|jetable|single-use)/
 const GLOWING = /^(illuminating|luminous|luminising|radiance|radiant|glowy?|strobing|pearly?|eclat|illuminatrice)$/
+const SHINING = /^(shimmer|shimmering|shimmery|glitter|bronzing|tinted|schimmer\p{L}*|irisee?)$/u
+const BODY = /^(body|legs?|korper|corps|jambes)$/
+const COLOURED =
+  /^(white|black|blue|red|yellow|green|olive|orange|weiss|schwarz|blau|rot|gelb|blanc|noir|bleu|rouge|jaune)$/
+const AGAINST_A_COLOUR = /^(green|lavender|lilac|purple|violet|orange|gruner?|lila|vert|mauve)$/
+/** What it is with what its line says of it: a primer that glows, a lotion for the body that shimmers, mixing drops of a colour. */
+function asWorn(kind: ThingKind, words: readonly Word[]): ThingKind {
+  const has = (is: RegExp) => words.some(w => is.test(w.text))
+  if (kind === 'primer' && has(GLOWING)) return 'glow'
+  if (kind === 'moisturiser' && has(BODY) && (has(SHINING) || has(GLOWING))) return 'body make-up'
+  if (kind === 'concealer' && has(AGAINST_A_COLOUR)) return 'corrector'
+  return kind === 'medium' && has(COLOURED) && has(/^(mixing|mixer|drops)$/) ? 'adjuster' : kind
+}
+
 const LIPS = /^(lips?|lippen|levres?|gloss)$/
 const LASHES = /^(mascara|lash|lashes|brow|brows|wimpern|cils)$/
 /** The words that say where a thing goes: before it, and in French after it. */
@@ -153,7 +179,8 @@ const textsBefore = (words: readonly Word[], { from, to }: Hit, cut: number) =>
 function thrownAway(words: readonly Word[], entry: Entry): Entry {
   if (entry.kind === 'disposable spatulas' && words.some(w => /^(metal|steel|stainless|metall|inox)$/.test(w.text)))
     return { ...entry, kind: 'spatula', sort: 'tool' }
-  const once = words.some(w => /^(disposable|einweg|einmal|jetable|single-use)/.test(w.text))
+  const once =
+    words.some(w => ONCE.test(w.text)) || (entry.kind === 'sponge' && words.some(w => /^wedges?$/.test(w.text)))
   const brush = words.some(w => LIPS.test(w.text))
     ? 'lip applicators'
     : words.some(w => LASHES.test(w.text))

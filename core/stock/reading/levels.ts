@@ -8,6 +8,10 @@ const LEVELS: readonly (readonly [phrase: string, level: number])[] = [
   ['two thirds', 0.67],
   ['one third', 0.33],
   ['a third', 0.33],
+  ['third left', 0.33],
+  ['third full', 0.33],
+  ['quarter left', 0.25],
+  ['quarter full', 0.25],
   ['one quarter', 0.25],
   ['a quarter', 0.25],
   ['ein viertel', 0.25],
@@ -109,12 +113,22 @@ const NOT_A_LEVEL: readonly string[] = [
   'range',
 ]
 
+// At the end of a line a level; anywhere else part of a name.
+const AT_THE_END: Readonly<Record<string, number>> = {
+  quarter: 0.25,
+  third: 0.33,
+  viertel: 0.25,
+  drittel: 0.33,
+  quart: 0.25,
+  tiers: 0.33,
+}
+
 const at = (words: readonly Word[], from: number, phrase: readonly string[]) =>
   phrase.every((p, k) => words[from + k]?.text === p && !words[from + k]!.read)
 
 /** How much is left, 0–1: "half full", "3/4", "30 % left", "almost empty", "new"; null where the line does not say. */
 export function readLevel(words: readonly Word[]): number | null {
-  return share(words) ?? phrased(words)
+  return share(words) ?? phrased(words) ?? atTheEnd(words)
 }
 
 function share(words: readonly Word[]): number | null {
@@ -161,4 +175,12 @@ function phrased(words: readonly Word[]): number | null {
     }
   }
   return null
+}
+
+function atTheEnd(words: readonly Word[]): number | null {
+  const last = words.at(-1)
+  const level = last && !last.read && words.length > 1 ? AT_THE_END[last.text] : undefined
+  if (level === undefined) return null
+  last!.read = true
+  return level
 }

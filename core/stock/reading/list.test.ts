@@ -10,7 +10,7 @@ const TODAY = '2026-11-27'
 const read = (line: string) => readList([line], TODAY)[0]!
 
 /** Lines in many hands, with what each means. */
-const HANDS = ['hands', 'others', 'later', 'further', 'elsewhere'].flatMap(name =>
+const HANDS = ['hands', 'others', 'later', 'further', 'elsewhere', 'unseen'].flatMap(name =>
   readFileSync(`tests/lists/${name}.txt`, 'utf8')
     .split('\n')
     .filter(l => l && !l.startsWith('#'))
@@ -79,8 +79,14 @@ describe('a line', () => {
     ['primer, illuminating', 'glow'],
     ['lip brushes disposable', 'lip applicators'],
     ['body make up deep', 'body make-up'],
+    ['SPF lotion', 'sun protection'],
+    ['blurring fluid', 'primer'],
+    ['huile nettoyante', 'cleanser'],
+    ['calming mist', 'toner'],
+    ['tinted powder', 'powder'],
+    ['silicone thinner airbrush', 'medium'],
     ['stapler', 'unknown'],
-  ])('%s is %s, misspelt, in one word with another or by where it goes', (line, kind) => {
+  ])('%s is %s, misspelt, in one word with another, by where it goes or what it does', (line, kind) => {
     expect(read(line).kind ?? 'unknown').toBe(kind)
   })
   it.each([
@@ -89,6 +95,9 @@ describe('a line', () => {
     ['LIQUID FOUNDATION N4 QTY 2 30ML', 2],
     ['sheet masks hydrating 5', 5],
     ['foundation shade 12', 1],
+    ['stick foundation x 6 shades', 6],
+    ['cotton pads (approx 100)', 100],
+    ['sponges 2 packs of 8', 16],
   ])('%s counts %i', (line, count) => {
     expect(read(line).count).toBe(count)
   })

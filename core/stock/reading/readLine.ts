@@ -160,21 +160,27 @@ export function readLine(text: string, line: number, today: string): ReadThing |
   const undertone = is(HAS_DEPTH) ? unread(words, UNDERTONE_WORDS) : undefined
   const family = is(HAS_FORMULA) ? familyIn(words) : null
   const finish = sort === 'cosmetic' ? unread(words, FINISH_WORDS) : undefined
-  // Pieces are so many tools, and a few of them so many cosmetics; of a supply they are what a pack holds.
-  const counted = sort === 'tool' || (sort === 'cosmetic' && !is(SOLD_BY_PIECES) && (pieces?.size ?? 0) <= A_FEW)
+  // Pieces are so many tools, and a few of them so many cosmetics; of a supply they are what a pack holds, unless each has its size.
+  const counted =
+    sort === 'tool'
+    || (sort === 'supply' && size !== null)
+    || (sort === 'cosmetic' && !is(SOLD_BY_PIECES) && (pieces?.size ?? 0) <= A_FEW)
   const several = pieces?.measure === 'piece' && counted
   const holds = size ?? (several ? null : pieces)
   const dashed = /[-–]\s*\d+\s*$/.test(written)
   const spoken =
     found?.plural === true && kind !== 'lashes' && (figure(lastOrBeforeBracket(words)?.text ?? '') ?? Infinity) <= A_FEW
   const bottled = is(IN_BOTTLES) && (figure(lastOrBeforeBracket(words)?.text ?? '') ?? 0) > A_FEW
-  const trailing = count === null && (dashed || spoken || sort !== 'cosmetic') && !bottled ? readTrailing(words) : null
+  // A magnetic palette of 28 is one.
+  const single = bottled || kind === 'palette case'
+  const trailing = count === null && (dashed || spoken || sort !== 'cosmetic') && !single ? readTrailing(words) : null
   return {
     line,
     name: nameOf(words, written || text.trim()),
     sort,
     kind,
-    count: count ?? (several ? pieces.size : null) ?? trailing ?? 1,
+    // "2 packs of 8" of a tool are sixteen.
+    count: several ? (count ?? 1) * pieces.size : (count ?? trailing ?? 1),
     size: holds?.size ?? null,
     measure: holds?.measure ?? null,
     level: level === 0 && is(SOLD_EMPTY) ? null : level,

@@ -18,7 +18,7 @@ const alone = [...new Set(VOCABULARY.filter(e => e.phrase.length === 1).map(e =>
 
 // What German compounds begin with, where the rest says what it is.
 const BEGINNINGS =
-  /^(augenbrauen|brauen|lippen|wimpern|lidschatten|augen|pinsel|haar|korper|gesichts|einweg|einmal|reise|schmink)(?=\p{L}{4})/u
+  /^(augenbrauen|brauen|lippen|wimpern|lidschatten|augen|pinsel|haar|korper|gesichts|einweg|einmal|reise|schmink|reinigungs|feuchtigkeits|sonnen|fixier|abdeck|abschmink|desinfektions)(?=\p{L}{4})/u
 const partsOf = (text: string): string[] => {
   if (known.has(text)) return [text]
   if (text.includes('-')) return text.split('-').filter(part => part !== '')

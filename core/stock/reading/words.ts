@@ -41,8 +41,12 @@ export function tidied(line: string): string {
 const WORD =
   /\d{4}-\d{1,2}(?:-\d{1,2})?|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d+\/\d+|\d+(?:[.,]\d+)?|[\p{L}'’]+(?:-[\p{L}]+)*|[%×(),;:+]/gu
 
+const ROUGHLY = /^(approx|approximately|about|around|ca|circa|environ|etwa|ungefahr|roughly)$/
+
 export function wordsOf(line: string): Word[] {
-  return [...line.matchAll(WORD)].map(([raw]) => ({ text: plain(raw).replaceAll('’', "'"), raw, read: false }))
+  const words = [...line.matchAll(WORD)].map(([raw]) => ({ text: plain(raw).replaceAll('’', "'"), raw, read: false }))
+  // "Approx 100": so many as any.
+  return words.filter((w, i) => !(ROUGHLY.test(w.text) && /^\d/.test(words[i + 1]?.text ?? '')))
 }
 
 /** A figure as it was written: with a point or a comma. */
