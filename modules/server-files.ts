@@ -1,9 +1,12 @@
 import { cp, readdir } from 'node:fs/promises'
+import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import { defineNuxtModule } from '@nuxt/kit'
 import { build, context, type BuildOptions } from 'esbuild'
 
-/** Bundles server/workers/*.ts and copies the SQL migrations next to the built server: Nitro does neither. */
+const solver = createRequire(import.meta.url).resolve('highs/runtime')
+
+/** Bundles server/workers/*.ts with the solver beside them, and copies the SQL migrations next to the built server: Nitro does neither. */
 export default defineNuxtModule({
   meta: { name: 'server-files' },
   async setup(_options, nuxt) {
@@ -26,6 +29,7 @@ export default defineNuxtModule({
       tsconfigRaw: { compilerOptions: { experimentalDecorators: true, useDefineForClassFields: false } },
     })
     if (nuxt.options.dev) {
+      await cp(solver, join(root, '.nuxt/server-workers/highs.wasm'))
       const watching = await context(await options(join(root, '.nuxt/server-workers')))
       await watching.rebuild()
       await watching.watch()
@@ -37,6 +41,7 @@ export default defineNuxtModule({
         const out = nitro.options.output.serverDir
         await cp(join(root, 'server/db/migrations'), join(out, 'migrations'), { recursive: true })
         await build(await options(join(out, 'workers')))
+        await cp(solver, join(out, 'workers/highs.wasm'))
       })
     })
   },

@@ -22,6 +22,7 @@ import {
 import { impossibleInWords, isPossible } from '#core/colour/possible'
 import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/inci'
 import type { Lab } from '#core/colour/lab'
+import { isTimeZone, parseClock } from '#core/schedule/clock'
 import { barcodeProblem } from '#core/stock/barcode'
 import { dayOf, MOST_MINOR, parseId } from './parse'
 import { AN_OBJECT, isPlainObject, shaped, type Dto } from './shape'
@@ -161,6 +162,24 @@ export const Moment = (): PropertyDecorator =>
       'moment',
       v => v === null || dayOf(v) !== undefined,
       'must be a day that exists, as 2026-12-05, or a moment with its zone, as 2026-12-05T09:30:00Z',
+    ),
+  )
+
+/** A time as the clock on the wall shows it. */
+export const ClockTime = (): PropertyDecorator =>
+  all(
+    shaped({ longest: 5 }),
+    Satisfies('clock', v => v === null || parseClock(v) !== undefined, 'must be a time, as 09:30'),
+  )
+
+/** The name of a time zone; empty for one's own. */
+export const Zone = (): PropertyDecorator =>
+  all(
+    Text(0, 60),
+    Satisfies(
+      'zone',
+      v => v === '' || typeof v !== 'string' || isTimeZone(v),
+      'must be a time zone by its name, as Europe/Paris',
     ),
   )
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { BookingInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
+import type { BookingInput, CutsInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
@@ -50,8 +50,13 @@ export const useJobs = defineStore('jobs', () => {
     await api('delete', '/api/bookings/:id', { id })
     await again([faceId])
   }
-  async function order(id: string, ids: string[]): Promise<void> {
-    open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids } })
+  /** @param keep whether they sit down in this order, whatever it costs; left out, that stays as it is */
+  async function order(id: string, ids: string[], keep?: boolean): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep } })
   }
-  return { lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
+  /** Leaves something out on some of the job. */
+  async function cut(id: string, cuts: CutsInput['cuts']): Promise<void> {
+    open.value = await api('post', '/api/jobs/:id/cuts', { id }, { body: { cuts } })
+  }
+  return { cut, lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
 })

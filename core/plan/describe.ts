@@ -1,6 +1,7 @@
 import type { ChartArea } from '../look/brief'
 import { CHART_PLACES } from '../look/aim'
 import type { Programme } from '../look/programme'
+import { chairTime, type ChairTime } from '../schedule/chair'
 import { minutesFor, type Minutes } from '../schedule/minutes'
 import type { Drops } from '../complexion/recipe'
 import type { Candidate } from './candidate'
@@ -64,6 +65,8 @@ export interface FacePlan {
   leftOut: LeftOut[]
   charted: Charted[]
   minutes: Minutes
+  /** The same, as it is done at the chair. */
+  chair: ChairTime
   /** Minor units for what goes on this face; what has no price on record is named. */
   cost: { minor: number; unpriced: string[] }
   pack: string[]
@@ -93,6 +96,12 @@ export function describe(
   const main = chosen.find(({ f }) => f.use.key === 'foundation')?.candidate ?? null
   const concealer = chosen.find(({ f }) => f.use.key === 'concealer')?.candidate ?? null
   const steps = stepsIn(scene, layers, question.items)
+  const timed = chosen.map(({ f, candidate }) => ({
+    slot: f.use.slot,
+    minutes: minutesOf(f.use, candidate, face, job),
+    rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil',
+    required: f.use.needs.some(n => !n.soft && n.from !== 'programme'),
+  }))
   return {
     programme: scene.programme,
     layers,
@@ -110,15 +119,11 @@ export function describe(
     leftOut: leftOutOf(filled, picks, settings),
     charted: chartedIn(filled, picks, question),
     minutes: minutesFor(
-      chosen.map(({ f, candidate }) => ({
-        slot: f.use.slot,
-        minutes: minutesOf(f.use, candidate, face, job),
-        rich: candidate.item.texture === 'balm' || candidate.item.family === 'oil',
-        required: f.use.needs.some(n => !n.soft && n.from !== 'programme'),
-      })),
+      timed,
       steps.reduce((sum, s) => sum + s.minutes, 0),
       settings.order,
     ),
+    chair: chairTime(timed, steps, settings.order),
     cost: costOf(layers, question),
     pack: [...new Set([...toolsFor(layers, face), ...steps.flatMap(s => s.takes)])].sort(),
     worn: main && wornOf(main, face, job, houseTechnique(settings)),

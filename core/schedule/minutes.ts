@@ -3,13 +3,13 @@ import type { SlotId } from '../plan/slots'
 
 // What a rushed morning gives up first.
 // prettier-ignore
-const CUT_FIRST: readonly SlotId[] = [
+export const CUT_FIRST: readonly SlotId[] = [
   'mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'primer', 'lip liner', 'eye care',
   'lashes', 'lash glue', 'eye primer', 'concealer',
 ]
 
-const TAKES = { settling: 5, richSettling: 15, checkAndPhoto: 2 }
-const EYE_SLOTS: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes']
+export const TAKES = { settling: 5, richSettling: 15, checkAndPhoto: 2 }
+export const EYE_SLOTS: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes']
 
 export interface Minutes {
   full: number

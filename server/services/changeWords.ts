@@ -66,6 +66,8 @@ const FIELDS: Readonly<Record<string, string>> = {
   jobId: 'job',
   position: 'place in the order',
   readyBy: 'time to be ready',
+  morning: 'how the morning goes',
+  chair: 'how they go through the morning',
   agreed: 'what was agreed',
   change: 'what to change',
   value: 'settings',

@@ -1,5 +1,5 @@
 import type { Face } from '#shared/records/faces'
-import { JobInput } from '#shared/records/jobs'
+import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import type { OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
@@ -110,9 +110,9 @@ describe('taking back', () => {
     const job = await on.addJob(Object.assign(new JobInput(), { name: 'Regatta', day: '2026-12-24' }))
     const [one, two] = [await on.addFace(faceInput('One')), await on.addFace(faceInput('Two'))]
     const put = (faceId: string, position: number) =>
-      on.addBooking({ jobId: job.id, faceId, position, services: '', differs: {} })
+      on.addBooking(Object.assign(new NewBookingInput(), { jobId: job.id, faceId, position }))
     const [a, b] = [await put(one.id, 0), await put(two.id, 1)]
-    await on.orderBookings(job.id, [b.id, a.id])
+    await on.orderBookings(job.id, { ids: [b.id, a.id] })
     expect((await on.jobById(job.id)).bookings.map(x => x.faceName)).toEqual(['Two', 'One'])
     await on.undo()
     expect((await on.jobById(job.id)).bookings.map(x => x.faceName)).toEqual(['One', 'Two'])

@@ -17,7 +17,7 @@ import { Settings } from '#shared/records/settings'
 import { measureOf } from '#core/stock/usual'
 import { complexionOf, isMixed } from '#shared/kitPigments'
 import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace, type Known } from '../../demo/faces'
-import { DEMO_JOBS } from '../../demo/jobs'
+import { DEMO_CHAIRS, DEMO_JOBS } from '../../demo/jobs'
 import type { Carried } from '../../demo/carried'
 import { DEMO_GEAR } from '../../demo/gear'
 import { DEMO_KIT } from '../../demo/kit'
@@ -307,6 +307,8 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
         jobId: days.get(job)!,
         faceId,
         position: i,
+        readyBy: DEMO_CHAIRS[face.name]?.readyBy ?? null,
+        chair: DEMO_CHAIRS[face.name]?.chair ?? {},
         createdAt: daysFromNow(-30),
       })
     await tx.insert(simulatedSkins).values({ faceId, ...truth })

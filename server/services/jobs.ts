@@ -1,14 +1,18 @@
 import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { OccasionInput } from '#shared/records/consultation'
-import type {
-  Booking,
-  BookingForFace,
-  BookingInput,
-  FaceBooking,
-  Job,
-  JobInput,
-  JobLine,
-  NewBookingInput,
+import {
+  ChairInput,
+  MorningInput,
+  type CutsInput,
+  type Booking,
+  type BookingForFace,
+  type BookingInput,
+  type FaceBooking,
+  type Job,
+  type JobInput,
+  type JobLine,
+  type NewBookingInput,
+  type OrderInput,
 } from '#shared/records/jobs'
 import { db } from '../db/connection'
 import { bookings, faces, jobs } from '../db/schema'
@@ -31,7 +35,12 @@ const conditionsOf = ({ conditions }: Pick<JobRow, 'conditions'>): OccasionInput
   ...new OccasionInput(),
   ...conditions,
 })
-const bookingOf = ({ createdAt: _made, deletedAt: _gone, ...row }: BookingRow): Booking => row
+/** How the morning goes; what was not said has its default. */
+const morningOf = ({ morning }: Pick<JobRow, 'morning'>): MorningInput => ({ ...new MorningInput(), ...morning })
+const bookingOf = ({ createdAt: _made, deletedAt: _gone, ...row }: BookingRow): Booking => ({
+  ...row,
+  chair: { ...new ChairInput(), ...row.chair },
+})
 
 /** Bookings by face, the soonest first and those without a day last. */
 export async function bookingsOf(from: Reader, faceIds: readonly string[]): Promise<Map<string, FaceBooking[]>> {
@@ -122,18 +131,20 @@ export async function jobById(id: string, from: Reader = db): Promise<Job> {
   return {
     ...rest,
     conditions: conditionsOf(row),
+    morning: morningOf(row),
     bookings: booked
       .filter(b => good.has(b.booking.id))
       .map(({ booking, faceName }) => ({ ...bookingOf(booking), faceName })),
   }
 }
 
-const jobColumns = ({ name, day, timeZone, place, conditions, houseRules, notes, previewOfId }: JobInput) => ({
+const jobColumns = ({ name, day, timeZone, place, conditions, morning, houseRules, notes, previewOfId }: JobInput) => ({
   name,
   day: day ?? null,
   timeZone,
   place,
   conditions,
+  morning,
   houseRules,
   notes,
   previewOfId: previewOfId ?? null,
@@ -195,7 +206,8 @@ async function insertBooking(act: Act, faceId: string, input: BookingInput): Pro
   return bookingOf(row)
 }
 
-const bookingColumns = ({ jobId, readyBy, position, services, differs }: BookingInput) => ({
+const bookingColumns = ({ jobId, readyBy, position, services, differs, chair }: BookingInput) => ({
+  chair,
   jobId,
   readyBy: readyBy ?? null,
   position,
@@ -219,6 +231,7 @@ export async function bookFace(act: Act, faceId: string, { jobId, job }: Booking
     position: await lastPlace(act, id),
     services: '',
     differs: {},
+    chair: new ChairInput(),
   })
 }
 
@@ -282,12 +295,30 @@ export function removeBooking(id: string): Promise<{ id: string }> {
 }
 
 /** Everybody of a job in a new order, by booking. @throws BadInput where one is not of this job */
-export function orderBookings(jobId: string, ids: readonly string[]): Promise<Job> {
+export function orderBookings(jobId: string, { ids, keep }: OrderInput): Promise<Job> {
   return command('The order of the day is changed.', async act => {
     const job = await jobById(jobId, act.tx)
     const strange = ids.findIndex(id => !job.bookings.some(b => b.id === id))
     if (strange >= 0) throw new BadInput([{ path: `ids[${strange}]`, message: 'is no booking of this job' }])
     for (const [position, id] of ids.entries()) await act.update('bookings', id, { position })
+    if (keep !== undefined && keep !== job.morning.keepOrder)
+      await act.update('jobs', jobId, { morning: { ...job.morning, keepOrder: keep } })
+    return jobById(jobId, act.tx)
+  })
+}
+
+/** Leaves something out on some of a job, as one act. @throws BadInput where a booking is not of this job */
+export function cutOn(jobId: string, { cuts }: CutsInput): Promise<Job> {
+  return command('The morning is shorter.', async act => {
+    const job = await jobById(jobId, act.tx)
+    for (const [i, { bookingId }] of cuts.entries())
+      if (!job.bookings.some(b => b.id === bookingId))
+        throw new BadInput([{ path: `cuts[${i}].bookingId`, message: 'is no booking of this job' }])
+    for (const { id, chair } of job.bookings) {
+      const slots = cuts.filter(c => c.bookingId === id).map(c => c.slot)
+      if (slots.length > 0)
+        await act.update('bookings', id, { chair: { ...chair, cut: [...new Set([...chair.cut, ...slots])] } })
+    }
     return jobById(jobId, act.tx)
   })
 }

@@ -150,20 +150,20 @@ describe('a thread that computes plans', () => {
     const records = async () => on.planRecords(await on.faceById(id), new PlanInput())
     const { kit, ...rest } = await records()
     const job = { task: 'plan', kitId: 7001, records: rest } as const
-    expect(run(job)).toEqual({ needsKit: true })
+    expect(await run(job)).toEqual({ needsKit: true })
     const whole = planFace(questionOf({ kit, ...rest }))
-    expect(run({ ...job, kit })).toEqual({ plan: whole })
-    expect(run(job)).toEqual({ plan: whole })
+    expect(await run({ ...job, kit })).toEqual({ plan: whole })
+    expect(await run(job)).toEqual({ plan: whole })
     // The same list while nothing of it changes, another after an act on it, and after one on what somebody brings.
     expect((await records()).kit).toBe(kit)
     await add('Another Heron')
     expect((await records()).kit).not.toBe(kit)
     // Two kits are remembered, those of last.
-    run({ ...job, kitId: 7002, kit: [] })
-    expect(run(job)).toEqual({ plan: whole })
-    run({ ...job, kitId: 7003, kit: [] })
-    run({ ...job, kitId: 7004, kit: [] })
-    expect(run(job)).toEqual({ needsKit: true })
+    await run({ ...job, kitId: 7002, kit: [] })
+    expect(await run(job)).toEqual({ plan: whole })
+    await run({ ...job, kitId: 7003, kit: [] })
+    await run({ ...job, kitId: 7004, kit: [] })
+    expect(await run(job)).toEqual({ needsKit: true })
   })
 })
 

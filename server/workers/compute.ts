@@ -1,3 +1,5 @@
+import loadHighs, { type Highs } from 'highs'
+import { pack } from '#core/bag/pack'
 import { buy } from '#core/buy/buy'
 import { difference } from '#core/colour/difference'
 import { impossibleInWords } from '#core/colour/possible'
@@ -18,6 +20,7 @@ import { dilute } from '#core/hygiene/dilute'
 import { audit, downsize, idleOf, workedOut, type Audit, type Lighter } from '#core/standard/audit'
 import { fill, type Filling } from '#core/standard/fill'
 import { readIngredients } from '#core/ingredients/ingredients'
+import { timetable } from '#core/schedule/timetable'
 import { readList } from '#core/stock/reading'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
@@ -76,7 +79,7 @@ export interface AuditReply {
 type Instance<D> = D extends new () => infer T ? T : never
 type Request<T extends ComputeTask> = Instance<Endpoints[T]['request']>
 /** @param left milliseconds until the answer has to stand */
-type Work<T extends ComputeTask> = (request: Request<T>, left: () => number) => object
+type Work<T extends ComputeTask> = (request: Request<T>, left: () => number) => object | Promise<object>
 
 const tasks: { [T in ComputeTask]: Work<T> } = {
   difference: ({ pairs }) => ({ deltaE: pairs.map(([x, y]) => difference(x!, y!)) }),
@@ -91,7 +94,16 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
   ingredients: ({ inci }) => readIngredients(inci),
   dilute: ({ stockPercent, targetPercent, finalMl }) => dilute(stockPercent, targetPercent, finalMl),
   list: ({ lines }) => ({ things: readList(lines, today()) }),
+  timetable: (morning, left) => {
+    const { start, ...rest } = timetable(morning, { timeLimitMs: left() })
+    return { ...rest, start, ...(rest.feasible ? {} : { missing: -start }) }
+  },
+  pack: async (question, left) => pack(await solver(), question, left()),
 }
+
+let highs: Promise<Highs> | undefined
+/** Made when it is first asked for: most threads never pack. */
+const solver = () => (highs ??= loadHighs())
 
 const peopleOf = (population: ReachRequest['population']) =>
   population === 'everyone' ? everyone() : populationOf(population)
@@ -160,7 +172,7 @@ export interface FillReply {
   filling: Filling
 }
 
-export default function run(job: Job): Reply | PlanReply | AuditReply | FillReply {
+export default async function run(job: Job): Promise<Reply | PlanReply | AuditReply | FillReply> {
   const begun = performance.now()
   let limit = 0
   try {
@@ -174,7 +186,7 @@ export default function run(job: Job): Reply | PlanReply | AuditReply | FillRepl
     const request = checked.value as { timeLimitMs?: number }
     limit = request.timeLimitMs ?? 0
     const left = () => Math.max(1, limit * (1 - FOR_ANSWERING) - (performance.now() - begun))
-    return answer(tasks[job.task] as Work<ComputeTask>, request as Request<ComputeTask>, left)
+    return await answer(tasks[job.task] as Work<ComputeTask>, request as Request<ComputeTask>, left)
   } catch (problem) {
     if (problem instanceof LockRefused) return { issues: [{ path: `locks: ${problem.key}`, message: problem.message }] }
     if (problem instanceof OutOfTime) return { outOfTime: limit }
@@ -182,9 +194,9 @@ export default function run(job: Job): Reply | PlanReply | AuditReply | FillRepl
   }
 }
 
-function answer(work: Work<ComputeTask>, request: Request<ComputeTask>, left: () => number): Reply {
+async function answer(work: Work<ComputeTask>, request: Request<ComputeTask>, left: () => number): Promise<Reply> {
   try {
-    return { body: new TextEncoder().encode(JSON.stringify(work(request, left))) }
+    return { body: new TextEncoder().encode(JSON.stringify(await work(request, left))) }
   } catch (problem) {
     // Whether a colour is possible depends on what it is used for, so it is found out here.
     if (!(problem instanceof ImpossibleColour)) throw problem

@@ -1,5 +1,6 @@
 import type { Dto } from '../shape'
 import * as answers from './answers'
+import * as days from './days'
 import * as requests from './requests'
 
 interface Endpoint {
@@ -42,6 +43,16 @@ export const ENDPOINTS = {
     request: requests.ListRequest,
     answer: answers.ListAnswer,
     summary: 'What the lines of a list of things mean',
+  },
+  timetable: {
+    request: days.TimetableRequest,
+    answer: days.TimetableAnswer,
+    summary: 'The latest start of a morning with faces, artists and hair stations',
+  },
+  pack: {
+    request: days.PackRequest,
+    answer: days.PackAnswer,
+    summary: 'What is worth taking along, and into which bag',
   },
 } as const satisfies Record<string, Endpoint>
 

@@ -1,9 +1,59 @@
 import type { JobFacts } from '#core/suitability/job'
-import { Id, Ids, MadeFrom, Many, Maybe, Moment, Name, One, Satisfies, Text, Whole } from '../rules'
+import { SLOT_IDS, type SlotId } from '#core/plan/slots'
+import {
+  ClockTime,
+  Id,
+  Ids,
+  MadeFrom,
+  Many,
+  Maybe,
+  Moment,
+  Name,
+  One,
+  OneOf,
+  Satisfies,
+  SomeOf,
+  Text,
+  Whole,
+  Words,
+  YesNo,
+  Zone,
+} from '../rules'
+import { HairDto } from '../compute/days'
 import { parseId } from '../parse'
 import { shaped } from '../shape'
 import { OccasionDiffers, OccasionInput } from './consultation'
 import { HouseRuleInput } from './settings'
+
+/** How the morning of a job goes. Times are as the clock shows them where the job is. */
+export class MorningInput {
+  /** Whoever works beside the artist. */
+  @Words(8, 60) others: string[] = []
+  @Whole(0, 8) hairStations: number = 0
+  /** When everybody is ready that has no time of their own. */
+  @Maybe() @ClockTime() readyBy?: string | null
+  /** When the place opens, or the artist can be there. */
+  @Maybe() @ClockTime() notBefore?: string | null
+  /** Minutes. */
+  @Whole(0, 240) setUp: number = 25
+  @Whole(0, 240) packDown: number = 20
+  @Whole(0, 60) changeover: number = 4
+  /** Everybody sits down in the order of the day, whatever it costs. */
+  @YesNo() keepOrder: boolean = false
+}
+
+/** How a face goes through the morning. */
+export class ChairInput {
+  @Maybe() @One(() => HairDto) hair?: HairDto | null
+  /** The one the day is for: last but one, with a look before leaving. */
+  @YesNo() lead: boolean = false
+  /** Who has to do it; none for anybody. */
+  @Words(8, 60) artists: string[] = []
+  /** Did not come bare, clean and dry. */
+  @YesNo() notReady: boolean = false
+  /** What is left out on it. */
+  @SomeOf(SLOT_IDS) cut: SlotId[] = []
+}
 
 /** A day's work, as it is written down. */
 export class JobInput {
@@ -13,9 +63,10 @@ export class JobInput {
   @Moment()
   @Satisfies('day alone', v => typeof v !== 'string' || v.length <= 10, 'must be a day, as 2026-12-05')
   day?: string | null
-  @Text(0, 60) timeZone: string = ''
+  @Zone() timeZone: string = ''
   @Text(0, 200) place: string = ''
   @One(() => OccasionInput, 'must say what the day asks') conditions: OccasionInput = new OccasionInput()
+  @One(() => MorningInput, 'must say how the morning goes') morning: MorningInput = new MorningInput()
   @Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
   @Text(0, 1000) notes: string = ''
   /** The job this one is the preview of. */
@@ -25,16 +76,29 @@ export class JobInput {
 
 export class OrderInput {
   @Ids(2000) ids!: string[]
+  /** Whether they sit down in this order, whatever it costs; left out, that stays as it is. */
+  @Maybe() @YesNo() keep?: boolean
+}
+
+class CutInput {
+  @Id() bookingId!: string
+  @OneOf(SLOT_IDS) slot!: SlotId
+}
+/** What is left out on whom, beside what is already. */
+export class CutsInput {
+  @Many(() => CutInput, 2000, 1) cuts!: CutInput[]
 }
 
 export class BookingInput {
   @Id() jobId!: string
-  @Maybe() @Moment() readyBy?: string | null
+  /** As the clock shows it where the job is. */
+  @Maybe() @ClockTime() readyBy?: string | null
   /** Place in the order of the day, from 0. */
   @Whole(0, 10_000) position: number = 0
   @Text(0, 300) services: string = ''
   /** Where this face's day differs from the job's. */
   @One(() => OccasionDiffers) differs: OccasionDiffers = new OccasionDiffers()
+  @One(() => ChairInput) chair: ChairInput = new ChairInput()
   @MadeFrom() version?: number
 }
 
@@ -67,6 +131,25 @@ export interface Booking extends BookingInput {
 export interface FaceBooking extends Booking {
   job: { name: string; day: string | null; place: string; conditions: OccasionInput; version: number }
 }
+
+/** A booking as it is written back, whatever of it is changed. */
+export const bookingInput = ({
+  jobId,
+  readyBy,
+  position,
+  services,
+  differs,
+  chair,
+  version,
+}: Booking): BookingInput => ({
+  jobId,
+  readyBy,
+  position,
+  services,
+  differs,
+  chair,
+  version,
+})
 
 /** A job as it stands in the list. */
 export interface JobLine {

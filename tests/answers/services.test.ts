@@ -223,13 +223,13 @@ it('a season of acts, what each answers, what history says of it, and what is re
       Object.assign(new BookingInput(), {
         jobId: job.id,
         services: 'lashes',
-        readyBy: '2026-12-10T17:30:00Z',
+        readyBy: '17:30',
         version: booking.version,
       }),
     ),
   )
-  await act('in order', () => on.orderBookings(job.id, [booking.id]))
-  await act('in an order of others', () => on.orderBookings(job.id, ['other']))
+  await act('in order', () => on.orderBookings(job.id, { ids: [booking.id] }))
+  await act('in an order of others', () => on.orderBookings(job.id, { ids: ['other'] }))
   await act('off the job', () => on.removeBooking(booking.id))
   await act('delete the day', () => on.removeJob(job.id))
   await act('delete it again', () => on.removeJob(job.id))

@@ -6,7 +6,7 @@ import { factsOf } from '#shared/faceFacts'
 import { itemOf } from '#shared/kitItem'
 import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
-import { asksOf, type FaceBooking } from '#shared/records/jobs'
+import { asksOf, ChairInput, type FaceBooking } from '#shared/records/jobs'
 import type { OwnedProduct } from '#shared/records/kit'
 import { Settings } from '#shared/records/settings'
 import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace } from '../../demo/faces'
@@ -39,6 +39,7 @@ function demoBookings(faceId: string, name: string): FaceBooking[] {
       position: 0,
       services: '',
       differs: {},
+      chair: new ChairInput(),
       version: 1,
       job: { name, day, place, conditions, version: 1 },
     },

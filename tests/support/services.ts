@@ -24,6 +24,7 @@ const load = async () => ({
   ...(await import('../../server/services/listed')),
   ...(await import('../../server/services/meter')),
   ...(await import('../../server/services/mixes')),
+  ...(await import('../../server/services/mornings')),
   ...(await import('../../server/services/oldReasons')),
   ...(await import('../../server/services/owned')),
   ...(await import('../../server/services/personRecord')),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobFacts } from '#core/suitability/job'
 import type { Face } from '#shared/records/faces'
-import { differsFrom } from '#shared/records/jobs'
+import { bookingInput, differsFrom } from '#shared/records/jobs'
 import { dayInWords } from '~/words/words'
 
 /** The day this face is planned for, and what it asks: of a booking it is kept at once, of a personal visit it stays with the plan. */
@@ -18,9 +18,9 @@ const dayOf = ({ job }: Face['bookings'][number]) =>
 function ask(asked: JobFacts) {
   const { id } = props.face
   if (!booking.value) return plans.ask(id, asked)
-  const { id: bookingId, jobId, readyBy, position, services, version, job } = booking.value
+  const { id: bookingId, job } = booking.value
   const differs = differsFrom(job.conditions, asked)
-  void undo.attempt(() => faces.changeBooking(id, bookingId, { jobId, readyBy, position, services, version, differs }))
+  void undo.attempt(() => faces.changeBooking(id, bookingId, { ...bookingInput(booking.value!), differs }))
 }
 const differs = computed(() => Object.keys(booking.value?.differs ?? {}).length > 0)
 </script>

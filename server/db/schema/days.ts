@@ -1,6 +1,7 @@
 import { index, integer, real, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core'
 import type { FacePlan } from '#core/plan/facePlan'
 import type { OccasionInput } from '#shared/records/consultation'
+import type { ChairInput, MorningInput } from '#shared/records/jobs'
 import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { id, partOf, version } from './parts'
@@ -20,6 +21,8 @@ export const jobs = sqliteTable(
     place: text('place').notNull().default(''),
     /** What the day asks of the make-up, its type among it. */
     conditions: json('conditions').$type<OccasionInput>().notNull(),
+    /** How the morning goes; what was not said has its default. */
+    morning: json('morning').$type<Partial<MorningInput>>().notNull().default({}),
     houseRules: json('house_rules').$type<HouseRuleInput[]>().notNull().default([]),
     notes: text('notes').notNull().default(''),
     previewOfId: text('preview_of_id').references((): AnySQLiteColumn => jobs.id, { onDelete: 'set null' }),
@@ -37,11 +40,14 @@ export const bookings = sqliteTable(
     id: id(),
     jobId: partOf('job_id', () => jobs.id),
     faceId: ofFace(),
+    /** As the clock shows it where the job is: 09:30. */
     readyBy: text('ready_by'),
     position: integer('position').notNull().default(0),
     services: text('services').notNull().default(''),
     /** Where this face's day differs from the job's. */
     differs: json('differs').$type<Partial<OccasionInput>>().notNull().default({}),
+    /** How this face goes through the morning; what was not said has its default. */
+    chair: json('chair').$type<Partial<ChairInput>>().notNull().default({}),
     createdAt: text('created_at').notNull(),
     version: version(),
     deletedAt: text('deleted_at'),

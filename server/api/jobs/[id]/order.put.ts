@@ -2,4 +2,4 @@ import { OrderInput } from '#shared/records/jobs'
 import { orderBookings } from '../../../services/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 
-export default withBody(OrderInput, ({ ids }, event) => orderBookings(idOf(event), ids))
+export default withBody(OrderInput, (input, event) => orderBookings(idOf(event), input))

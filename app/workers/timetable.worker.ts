@@ -1,0 +1,16 @@
+import { expose } from 'comlink'
+import { morningOf, type MorningDay } from '#core/schedule/faces'
+import { bends, shorter, type Bent } from '#core/schedule/shorter'
+import { timetable, type Timetable } from '#core/schedule/timetable'
+
+const work = {
+  /** The latest start of a day; each better plan is told on the way. */
+  plan: (day: MorningDay, timeLimitMs: number, found: (better: Timetable) => void) =>
+    timetable(morningOf(day), { timeLimitMs, found: better => void found(better) }),
+  bends: (day: MorningDay, eachMs: number, onEach: (bent: Bent) => void) =>
+    bends(day, eachMs, bent => void onEach(bent)),
+  shorter: (day: MorningDay, notBefore: number, eachMs: number) => shorter(day, notBefore, eachMs),
+}
+export type TimetableWork = typeof work
+
+expose(work)

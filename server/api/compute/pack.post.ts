@@ -1,0 +1,3 @@
+import { computeRoute } from '../../utils/handlers'
+
+export default computeRoute('pack')
