@@ -1,5 +1,5 @@
 import { USUAL } from '#core/suitability/job'
-import type { ChairInput, JobInput} from '#shared/records/jobs';
+import type { ChairInput, JobInput } from '#shared/records/jobs'
 import { MorningInput } from '#shared/records/jobs'
 
 export const BALL = 'Tidewater Ballroom Championships'

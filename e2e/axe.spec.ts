@@ -22,7 +22,7 @@ for (const theme of ['day', 'wings'] as const) {
       `/faces/${orla.id}/look`,
       `/faces/${orla.id}/plan`,
       `/faces/${orla.id}/card`,
-      await firstJob(request),
+      ...(await firstJob(request)),
     ]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()

@@ -15,7 +15,7 @@ for (const [width, height, where] of [
     for (const view of [
       ...VIEWS,
       ...['', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${face!.id}${room}`),
-      await firstJob(request),
+      ...(await firstJob(request)),
     ]) {
       await page.goto(view)
       await expect(page.locator('h1').first()).toBeVisible()
@@ -67,7 +67,7 @@ test('no two words run together on any main view', async ({ page, request }) => 
   await page.setContent('<p><b>Net</b><span>foundation</span> <i>Black</i> <b>Oak</b></p>')
   expect(await page.evaluate(touchingWords)).toEqual(['Net|foundation'])
   const rooms = ['', '?read', '/ask', '/look', '/plan', '/card'].map(room => `/faces/${orla.id}${room}`)
-  for (const view of [...VIEWS, ...rooms, await firstJob(request)]) {
+  for (const view of [...VIEWS, ...rooms, ...(await firstJob(request))]) {
     await page.goto(view)
     await expect(page.locator('h1').first()).toBeVisible()
     await expect(page.getByRole('progressbar')).toHaveCount(0)

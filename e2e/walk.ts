@@ -48,7 +48,8 @@ export const VIEWS = [
   '/chair',
 ] as const
 
-export async function firstJob(request: APIRequestContext): Promise<string> {
+/** The rooms of the job that comes next. */
+export async function firstJob(request: APIRequestContext): Promise<string[]> {
   const [job] = (await (await request.get('/api/jobs')).json()) as { id: string }[]
-  return `/jobs/${job!.id}`
+  return ['', '/morning'].map(room => `/jobs/${job!.id}${room}`)
 }

@@ -241,7 +241,7 @@ describe('an awkward database', () => {
       {},
       {},
     ])
-    expect(booked[3]!.ready_by).toBe('2026-12-06T14:30:00Z')
+    expect(booked[3]!.ready_by).toBe('14:30')
     expect(JSON.parse(String(booked[4]!.conditions))).toEqual({ flash: true })
     expect(await rows("SELECT consultation FROM faces WHERE id IN ('f1', 'f7', 'f8') ORDER BY id")).toEqual([
       { consultation: '{"noScent":true}' },

@@ -66,6 +66,8 @@ function valueOf(
       return limits.whole ? Math.round(value) : value
     }
     if (limits.rules.has('isMonthOrDay')) return '2026-03'
+    if (limits.rules.has('clock')) return '09:30'
+    if (limits.rules.has('zone')) return 'Europe/Paris'
     if (limits.rules.has('barcode')) return '4006381333931'
     if (limits.rules.has('origin')) return 'http://127.0.0.1:3000'
     if (limits.rules.has('moment')) return `2026-${10 + Math.floor(random.between(0, 3))}-15`
