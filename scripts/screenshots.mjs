@@ -76,9 +76,10 @@ try {
     await page.getByRole('button', { name: 'Look again' }).waitFor({ timeout: 90_000 })
     await page.evaluate(() => scrollTo(0, 0))
   })
-  await shoot('lists', '/kit/lists', async () => {
-    await page.getByRole('button', { name: 'What is along now is the core' }).click()
-    await page.getByRole('button', { name: 'Close' }).click()
+  const vows = (await (await fetch(`${address}/api/jobs`)).json()).find(job => job.name.startsWith('Vow'))
+  await shoot('morning', `/jobs/${vows.id}/morning`, async () => {
+    await page.getByText(/^Gains nothing/).waitFor({ timeout: 30_000 })
+    await page.getByText('Trying what else').waitFor({ state: 'detached', timeout: 30_000 })
   })
   await shoot('gaps', '/kit/gaps', () => page.getByRole('button', { name: 'What can stay?' }).click())
   await shoot('keeping', '/keeping', async () => {

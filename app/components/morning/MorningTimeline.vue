@@ -93,6 +93,7 @@ const WORD_FROM = 0.055
       <li v-for="(row, i) in rows" :key="row.person.id">
         <div class="who">
           <button type="button" class="name free" @click="emit('open', row.person)">{{ row.person.name }}</button>
+          <span class="small narrow">ready by {{ clock(row.readyBy) }}</span>
           <span class="small free">{{
             [row.person.lead ? 'the day is theirs' : row.person.services, several ? artistInWords(row.artist) : '']
               .filter(Boolean)
@@ -292,6 +293,9 @@ li {
   height: 16px;
   background: var(--accent);
 }
+.narrow {
+  display: none;
+}
 .ghost {
   opacity: 0.4;
 }
@@ -321,6 +325,13 @@ li {
   .acts {
     grid-column: 3;
     grid-row: 1;
+  }
+  /* The hour has no room beside its line. */
+  .ready b {
+    display: none;
+  }
+  .narrow {
+    display: inline;
   }
   .lane {
     grid-column: 1 / -1;
