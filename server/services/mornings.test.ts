@@ -93,3 +93,18 @@ describe('the morning of a job', () => {
     expect((await on.morningFor(id, asking)).day.faces[0]).toMatchObject({ readyBy: 9 * 60 + 15 })
   })
 })
+
+describe('all faces of a job together', () => {
+  it('share the kit; whoever is not read is named, and counts for nothing', async () => {
+    const { id } = await job()
+    const read = await book(id, 'Ines')
+    const unread = await book(id, 'Otto')
+    await on.addReading(read.faceId, typedReading(MID_SKIN))
+    const all = await on.togetherOn(id, asking)
+    expect(all.faces.map(f => f.name)).toEqual(['Ines', 'Otto'])
+    expect(all.unplanned).toEqual([unread.faceId])
+    expect(all.bottles.every(b => b.faces.length === 1 && b.faces[0] === read.faceId)).toBe(true)
+    expect(all.counts.find(c => c.kind === 'tissues')).toMatchObject({ need: 6, along: 0, elsewhere: 0 })
+    expect(await on.togetherOn((await job()).id, asking)).toMatchObject({ faces: [], bottles: [], counts: [] })
+  })
+})

@@ -19,6 +19,7 @@ const load = async () => ({
   ...(await import('../../server/services/handling')),
   ...(await import('../../server/services/imported')),
   ...(await import('../../server/services/jobs')),
+  ...(await import('../../server/services/jobTogether')),
   ...(await import('../../server/services/kit')),
   ...(await import('../../server/services/kitList')),
   ...(await import('../../server/services/listed')),

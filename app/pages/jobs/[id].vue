@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ApiProblem } from '~/composables/api'
 
-/** One day of work, in its order: who and what, the morning. */
+/** One day of work, in its order: who and what, the morning, everybody together. */
 const route = useRoute()
 const jobs = useJobs()
 const id = computed(() => String(route.params.id))
@@ -25,6 +25,7 @@ const job = computed(() => (jobs.open?.id === id.value ? jobs.open : null))
 const ROOMS = [
   { to: '', name: 'Who and what' },
   { to: '/morning', name: 'Morning' },
+  { to: '/together', name: 'Together' },
 ]
 </script>
 

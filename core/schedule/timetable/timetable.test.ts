@@ -12,7 +12,7 @@ describe('the timetable of a morning', () => {
         artists: random.next() < 0.6 ? 1 : 2,
         stations: Math.floor(random.next() * 3),
       })
-      const best = latestStart(morning, 4_000)
+      const best = latestStart(morning, 3_000)
       if (best === null) continue
       counted++
       const plan = timetable(morning, { timeLimitMs: 20_000 })
