@@ -163,3 +163,55 @@ test('everybody together: whom no base matches, which brushes are too few, and h
   await page.getByRole('button', { name: 'Show all' }).click()
   expect(await table.getByRole('row').count()).toBeGreaterThan(rows)
 })
+
+test('days come in from a calendar as one act, and a day goes out to one', async ({ page, request }) => {
+  const stamp = (days: number) =>
+    new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10).replaceAll('-', '')
+  const events = [
+    ['Harbour regatta', `DTSTART;TZID=Europe/Paris:${stamp(40)}T070000`, `DTEND;TZID=Europe/Paris:${stamp(40)}T113000`],
+    ['Quay market', `DTSTART;VALUE=DATE:${stamp(41)}`],
+    ['Long gone', `DTSTART:${stamp(-9)}T070000`],
+  ]
+  const text = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    ...events.flatMap(([name, ...lines], i) => ['BEGIN:VEVENT', `UID:${i}`, `SUMMARY:${name}`, ...lines, 'END:VEVENT']),
+    'END:VCALENDAR',
+    '',
+  ].join('\r\n')
+  await page.goto('/jobs')
+  await page.getByRole('button', { name: 'From a calendar' }).click()
+  const file = (name: string, body: string) => ({ name, mimeType: 'text/calendar', buffer: Buffer.from(body) })
+  await page.locator('input[type=file]').setInputFiles(file('notes.ics', 'no calendar'))
+  await expect(page.getByRole('alert').filter({ hasText: 'This is no calendar' })).toBeVisible()
+  await page.locator('input[type=file]').setInputFiles(file('days.ics', text))
+  const group = page.getByRole('group', { name: '2 days ahead' })
+  await expect(group).not.toContainText('Long gone')
+  await group.getByLabel('Harbour regatta').check()
+  await group.getByLabel('Quay market').check()
+  await page.getByRole('button', { name: 'Write down 2 days' }).click()
+  await expect(page.getByRole('link', { name: 'Harbour regatta' })).toBeVisible()
+  const id = (await jobNamed(request, 'Harbour regatta')).split('/').at(-1)!
+  expect(await (await request.get(`/api/jobs/${id}`)).json()).toMatchObject({
+    timeZone: 'Europe/Paris',
+    morning: { notBefore: '07:00', readyBy: '11:30' },
+  })
+  await page.getByRole('button', { name: 'From a calendar' }).click()
+  await page.locator('input[type=file]').setInputFiles(file('days.ics', text))
+  await expect(group).toContainText('here already')
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('link', { name: 'Harbour regatta' })).toHaveCount(0)
+  await expect(page.getByRole('link', { name: 'Quay market' })).toHaveCount(0)
+
+  await page.goto(`${await jobNamed(request, 'Vow')}/morning`)
+  await planned(page)
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'To the calendar' }).click()
+  const saved = await download
+  expect(saved.suggestedFilename()).toMatch(/^Vow renewal at the lock.*\.ics$/)
+  const { readFile } = await import('node:fs/promises')
+  const ics = (await readFile((await saved.path())!, 'utf8')).replaceAll('\r\n ', '')
+  expect(ics).toMatch(/SUMMARY:Vow renewal at the lock/)
+  expect(ics).toMatch(/DESCRIPTION:\d+:\d\d set up\\n.*Wilhelmina Sato-Reyes: hair/)
+})

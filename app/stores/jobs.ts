@@ -28,6 +28,11 @@ export const useJobs = defineStore('jobs', () => {
     await load()
     return job
   }
+  /** Several days as one act. */
+  async function addMany(jobs: JobInput[]): Promise<void> {
+    await api('post', '/api/jobs/many', {}, { body: plain({ jobs }) })
+    await load()
+  }
   async function change(id: string, input: JobInput): Promise<void> {
     open.value = await api('put', '/api/jobs/:id', { id }, { body: plain(input) })
     await again(faceIds())
@@ -58,5 +63,5 @@ export const useJobs = defineStore('jobs', () => {
   async function cut(id: string, cuts: CutsInput['cuts']): Promise<void> {
     open.value = await api('post', '/api/jobs/:id/cuts', { id }, { body: { cuts } })
   }
-  return { cut, lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
+  return { addMany, cut, lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
 })

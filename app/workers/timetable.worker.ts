@@ -1,4 +1,5 @@
 import { expose } from 'comlink'
+import { fromCalendar, NoCalendar } from '#core/schedule/calendar'
 import { morningOf, type MorningDay } from '#core/schedule/faces'
 import { bends, shorter, type Bent } from '#core/schedule/shorter'
 import { timetable, type Timetable } from '#core/schedule/timetable'
@@ -9,6 +10,15 @@ const work = {
     timetable(morningOf(day), { timeLimitMs, found: better => void found(better) }),
   bends: (day: MorningDay, eachMs: number, onEach: (bent: Bent) => void) =>
     bends(day, eachMs, bent => void onEach(bent)),
+  /** What a calendar file holds; null for what is none. */
+  calendar: async (file: File) => {
+    try {
+      return fromCalendar(await file.text())
+    } catch (problem) {
+      if (problem instanceof NoCalendar) return null
+      throw problem
+    }
+  },
   shorter: (day: MorningDay, notBefore: number, eachMs: number) => shorter(day, notBefore, eachMs),
 }
 export type TimetableWork = typeof work

@@ -21,7 +21,8 @@ export interface ZonedDay {
   timeZone: string
 }
 
-const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
+/** The zone this computer is in. */
+export const ownZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
 
 /** Whether a name is that of a time zone this computer knows. */
 export function isTimeZone(name: string): boolean {
@@ -59,6 +60,16 @@ export function minutesUntil(on: ZonedDay, clock: string): number {
 export function momentAfter(on: ZonedDay, minutes: number): number | null {
   const from = midnight(on)
   return from ? from.getTime() + minutes * MINUTE_MS : null
+}
+
+/** Day and clock of a moment in a zone. */
+export function clockOn(ms: number, timeZone: string): { day: string; clock: string } {
+  const at = new TZDate(ms, timeZone)
+  const two = (n: number) => String(n).padStart(2, '0')
+  return {
+    day: `${String(at.getFullYear()).padStart(4, '0')}-${two(at.getMonth() + 1)}-${two(at.getDate())}`,
+    clock: `${two(at.getHours())}:${two(at.getMinutes())}`,
+  }
 }
 
 /** What the clock shows so many minutes after midnight: "9:05", "23:50 the evening before". */

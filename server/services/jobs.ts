@@ -10,6 +10,7 @@ import {
   type FaceBooking,
   type Job,
   type JobInput,
+  type JobsInput,
   type JobLine,
   type NewBookingInput,
   type OrderInput,
@@ -166,6 +167,17 @@ async function jobThere(act: Act, id: string, path: string): Promise<JobRow> {
 
 export function addJob(input: JobInput): Promise<Job> {
   return command(`${input.name} is written down.`, async act => jobById(await insertJob(act, input), act.tx))
+}
+
+/** Several days written down as one act. */
+export function addJobs({ jobs: inputs }: JobsInput): Promise<{ ids: string[] }> {
+  const [first] = inputs
+  const words = inputs.length === 1 ? `${first!.name} is written down.` : `${inputs.length} days are written down.`
+  return command(words, async act => {
+    const ids: string[] = []
+    for (const input of inputs) ids.push(await insertJob(act, input))
+    return { ids }
+  })
 }
 
 export function changeJob(id: string, input: JobInput): Promise<Job> {

@@ -3,8 +3,8 @@ import { Between, Distinct, ListOf, Many, Maybe, Name, One, OneOf, Satisfies, Wh
 
 /* Requests and answers of the compute API that are about a day: its timetable, and what goes into its bags. */
 
-const MOST_FACES = 100
-const MOST_BLOCKS = 20
+const MOST_FACES = 60
+const MOST_BLOCKS = 12
 const MOST_ARTISTS = 20
 const A_DAY = 24 * 60
 const MOST_MS = 60_000

@@ -74,6 +74,11 @@ export class JobInput {
   @MadeFrom() version?: number
 }
 
+/** Days of work from somebody's calendar. */
+export class JobsInput {
+  @Many(() => JobInput, 500, 1) jobs!: JobInput[]
+}
+
 export class OrderInput {
   @Ids(2000) ids!: string[]
   /** Whether they sit down in this order, whatever it costs; left out, that stays as it is. */

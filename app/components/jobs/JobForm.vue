@@ -29,6 +29,10 @@ const form = useRecordForm<Job, JobInput>('job', JobInput, {
   done: id => emit('done', id),
 })
 const { at } = form
+const zones = [
+  { value: '', title: 'as on this device' },
+  ...Intl.supportedValuesOf('timeZone').map(zone => ({ value: zone, title: zone.replaceAll('_', ' ') })),
+]
 </script>
 
 <template>
@@ -44,6 +48,12 @@ const { at } = form
       <v-text-field v-model="values.day" label="Day" type="date" :error-messages="at('day')" />
       <v-text-field v-model="values.place" label="Place" :error-messages="at('place')" maxlength="300" />
     </div>
+    <v-autocomplete
+      v-model="values.timeZone"
+      label="Time zone there"
+      :items="zones"
+      :error-messages="at('timeZone')"
+    />
     <OccasionFields
       :model-value="values.conditions"
       @update:model-value="values.conditions = Object.assign(new OccasionInput(), $event)"

@@ -5,6 +5,7 @@ import type { Column } from '~/words/columns'
 
 const jobs = useJobs()
 const open = ref('add' in useRoute().query)
+const calendar = ref(false)
 const search = ref('')
 const shown = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
@@ -46,7 +47,10 @@ const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
           }}
         </p>
       </div>
-      <v-btn color="primary" variant="flat" @click="open = true">Add a job</v-btn>
+      <div class="acts no-print">
+        <v-btn color="primary" variant="flat" @click="open = true">Add a job</v-btn>
+        <v-btn variant="outlined" @click="calendar = true">From a calendar</v-btn>
+      </div>
     </header>
     <template v-if="jobs.lines.length > 0">
       <v-text-field v-model="search" class="find no-print" label="Search jobs" clearable @click:clear="search = ''" />
@@ -62,6 +66,7 @@ const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
         >
       </Ledger>
     </template>
+    <FormDialog v-model="calendar" label="From a calendar"><LazyFromCalendar @done="calendar = false" /></FormDialog>
     <FormDialog v-model="open" label="Job"><LazyJobForm :job="null" @done="added" /></FormDialog>
   </div>
 </template>

@@ -32,6 +32,9 @@ interface Order {
   hair?: { face: number; first: boolean }
 }
 
+/** Of more faces a thorough bound for each who might leave last takes longer than it is worth. */
+const FEW = 20
+
 export function proved(mirror: Mirror, { best: given, due, found }: Proving): Proof {
   const { ops, faces, lead, artists, stations, changeover } = mirror
   const network = new Network(mirror)
@@ -201,17 +204,23 @@ export function proved(mirror: Mirror, { best: given, due, found }: Proving): Pr
     return others.map(op => ({ bound: 0, take: () => network.order(first, op, 1) }))
   }
 
+  /** Decides that this one leaves after the lead, and nobody else; false where no plan below the best one can come of it. */
+  const ledBy = (f: number): boolean => {
+    const { leaves: first, look } = faces[lead]!
+    if (look >= 0 && !network.order(look, faces[f]!.leaves, ops[look]!.minutes)) return false
+    if (!network.order(faces[f]!.leaves, first, 1)) return false
+    return faces.every((other, i) => i === f || i === lead || network.order(first, other.leaves, 0))
+  }
   let later = -1
   const root = boundOf(mirror, network, artistOf, true)
   if (lead < 0) search(root)
   else {
-    const first = faces[lead]!.leaves
     // The one who leaves after the lead is chosen first: it decides most.
     const ways = faces.flatMap((face, f) => {
       if (f === lead) return []
       const mark = network.mark()
       const fits = ledBy(f)
-      const bound = fits ? boundOf(mirror, network, artistOf, true) : Infinity
+      const bound = fits ? boundOf(mirror, network, artistOf, faces.length <= FEW) : Infinity
       network.back(mark)
       return [{ f, bound, release: face.release }]
     })
@@ -226,12 +235,6 @@ export function proved(mirror: Mirror, { best: given, due, found }: Proving): Pr
       })),
       root,
     )
-    function ledBy(f: number): boolean {
-      const { look } = faces[lead]!
-      if (look >= 0 && !network.order(look, faces[f]!.leaves, ops[look]!.minutes)) return false
-      if (!network.order(faces[f]!.leaves, first, 1)) return false
-      return faces.every((other, i) => i === f || i === lead || network.order(first, other.leaves, 0))
-    }
   }
   const bound = stopped ? Math.min(open, limit) : limit
   return { best, bound: Math.max(root, bound), proven: !stopped || bound >= limit }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { clockAfter } from '#core/schedule/clock'
+import { toCalendar, uidOf } from '#core/schedule/calendar'
+import { clockAfter, momentAfter } from '#core/schedule/clock'
 import { bookingInput, type Job } from '#shared/records/jobs'
 import type { MorningPerson } from '#shared/records/mornings'
 
@@ -45,6 +46,19 @@ const whole = (person: MorningPerson) => {
   return undo.attempt(() => jobs.changeBooking(person.id, person.faceId, input))
 }
 const print = () => window.print()
+/** The day as a calendar has it: from the set-up until everything is packed, with everybody's times. */
+function toFile() {
+  const lines = linesOfDay(morning.value!, plan.value!)
+  const event = {
+    uid: uidOf(job.id),
+    name: job.name,
+    place: job.place,
+    notes: lines.map(l => `${clockAfter(job, l.from)} ${[l.who, l.what].filter(Boolean).join(': ')}`).join('\n'),
+    from: momentAfter(job, lines[0]!.from)!,
+    to: momentAfter(job, Math.max(...lines.map(l => l.to)))!,
+  }
+  saveText(toCalendar([event], Date.now()), `${job.name}.ics`, 'text/calendar')
+}
 </script>
 
 <template>
@@ -75,6 +89,7 @@ const print = () => window.print()
         <div class="acts no-print">
           <v-btn color="primary" variant="flat" @click="setting = true">Times and people</v-btn>
           <v-btn variant="outlined" @click="print">Print</v-btn>
+          <v-btn v-if="plan && job.day" variant="outlined" @click="toFile">To the calendar</v-btn>
         </div>
       </header>
       <p v-if="!morning.timed" role="status">
