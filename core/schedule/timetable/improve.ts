@@ -27,18 +27,20 @@ export interface Improving {
 
 // Minutes by which a plan may get worse at first, and at the end.
 const [HOT, COLD] = [12, 0.3]
-const LOOK_AT_THE_CLOCK = 64
+/** Of a small morning sixty-four are tried between two looks at the clock, of a large one fewer. */
+const triesBetweenLooks = ({ ops }: Mirror) => Math.max(1, Math.min(64, Math.floor(4096 / ops.length)))
 
 /** The best arrangement that was found from one that is a plan. */
 export function improved(mirror: Mirror, from: Arrangement, { bound, tries, due, found }: Improving): Arrangement {
   const timing = new Timing(mirror)
   const random = repeatable(20_260_724)
+  const look = triesBetweenLooks(mirror)
   let now = from
   let cost = timing.of(from) + timing.ease * 0.001
   let best = from
   let least = timing.of(from)
   for (let i = 0; i < tries && least > bound; i++) {
-    if (i % LOOK_AT_THE_CLOCK === 0 && due()) break
+    if (i % look === 0 && due()) break
     const heat = HOT * (COLD / HOT) ** (i / tries)
     const tried = changed(mirror, now, random)
     if (!tried) continue

@@ -218,6 +218,7 @@ export function proved(mirror: Mirror, { best: given, due, found }: Proving): Pr
     // The one who leaves after the lead is chosen first: it decides most.
     const ways = faces.flatMap((face, f) => {
       if (f === lead) return []
+      if (due()) return [{ f, bound: root, release: face.release }]
       const mark = network.mark()
       const fits = ledBy(f)
       const bound = fits ? boundOf(mirror, network, artistOf, faces.length <= FEW) : Infinity
