@@ -26,6 +26,9 @@ const STAGES = [
   { look: 0.75, tries: 6000, prove: 1 },
 ] as const
 
+/** Of more ops than these no proof is tried: one look at all their pairs takes longer than there is time. */
+const PROVABLE = 300
+
 /** The latest start of a morning, and whether none can be later. */
 export function timetable(morning: Morning, { timeLimitMs, stopped, found }: Solving): Timetable {
   const mirror = mirrored(morning)
@@ -56,6 +59,7 @@ export function timetable(morning: Morning, { timeLimitMs, stopped, found }: Sol
     const looked = timing.plan(arrangement)
     if (looked.makespan < best.makespan) best = looked
     if (best.makespan <= bound) break
+    if (mirror.ops.length > PROVABLE) continue
     const proof = proved(mirror, { best, due: until(prove), found: tell })
     best = proof.best
     bound = Math.max(bound, proof.bound)
