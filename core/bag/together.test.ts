@@ -7,45 +7,13 @@ import { amountsOf } from '../plan/amounts'
 import { DEMO_FACES } from '../../demo/faces'
 import { demoQuestion } from '../../tests/support/demo'
 import { seeded } from '../../tests/support/random'
+import { thing } from '../../tests/support/thing'
 import { countsOf } from './counts'
 import { together, type PlannedFace } from './together'
 
 const TODAY = '2026-11-27'
-const thing = (kind: OwnedKind, more: Partial<Thing> = {}): Thing => ({
-  id: `${kind} ${more.placeId ?? ''} ${more.productId ?? ''}`,
-  productId: kind,
-  sort: 'supply',
-  kind,
-  name: kind,
-  brand: '',
-  range: '',
-  lab: null,
-  colourMissing: false,
-  family: null,
-  finish: null,
-  dispenser: null,
-  shape: '',
-  percent: null,
-  porous: null,
-  count: 1,
-  size: 100,
-  measure: 'piece',
-  level: 1,
-  placeId: 'bag',
-  role: 'workhorse',
-  label: '',
-  notes: '',
-  openedOn: null,
-  expiresOn: null,
-  useBy: null,
-  priceMinor: null,
-  retiredAt: null,
-  createdAt: '',
-  pans: [],
-  massG: 1,
-  roomMl: 1,
-  ...more,
-})
+const pack = (kind: OwnedKind, more: Partial<Thing> = {}): Thing =>
+  thing({ productId: kind, sort: 'supply', kind, size: 100, measure: 'piece', placeId: 'bag', ...more })
 const isAlong = (t: Thing) => t.placeId === 'bag'
 const planned = (id: string, pack: string[], more: Partial<PlannedFace['plan']> = {}): PlannedFace => ({
   id,
@@ -86,13 +54,13 @@ describe('what a party takes of tools and supplies', () => {
 describe('all faces of a day', () => {
   it('share what is along and what is elsewhere, without what is past its day, empty or retired', () => {
     const things = [
-      thing('mascara wands', { size: 3 }),
-      thing('mascara wands', { size: 50, placeId: 'home', level: 0.5 }),
-      thing('mascara wands', { useBy: '2026-01-01', productId: 'old' }),
-      thing('brush', { sort: 'tool', shape: 'lip brush', count: 2, size: 1 }),
-      thing('brush', { sort: 'tool', shape: 'lip brush', count: 9, size: 1, retiredAt: TODAY, productId: 'gone' }),
-      thing('alcohol', { measure: 'ml', size: 250, percent: 95 }),
-      thing('alcohol', { measure: 'ml', size: 200, level: 0.2, percent: 70, productId: 'right' }),
+      pack('mascara wands', { size: 3 }),
+      pack('mascara wands', { size: 50, placeId: 'home', level: 0.5 }),
+      pack('mascara wands', { useBy: '2026-01-01', productId: 'old' }),
+      pack('brush', { sort: 'tool', shape: 'lip brush', count: 2, size: 1 }),
+      pack('brush', { sort: 'tool', shape: 'lip brush', count: 9, size: 1, retiredAt: TODAY, productId: 'gone' }),
+      pack('alcohol', { measure: 'ml', size: 250, percent: 95 }),
+      pack('alcohol', { measure: 'ml', size: 200, level: 0.2, percent: 70, productId: 'right' }),
     ]
     const faces = [planned('a', ['mascara wands', 'lip brush']), planned('b', ['mascara wands', 'lip brush'])]
     const { counts, tooStrong } = together(faces, things, isAlong, TODAY)

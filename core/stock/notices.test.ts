@@ -1,43 +1,8 @@
 import { noticesOf, type PlacedLimits } from './notices'
+import { thing } from '../../tests/support/thing'
 import { groupsOf, workRank, type Thing } from './thing'
 
 const TODAY = '2026-11-27'
-let next = 0
-const thing = (said: Partial<Thing> = {}): Thing => ({
-  id: `u${next++}`,
-  productId: said.productId ?? `p${next}`,
-  sort: 'cosmetic',
-  kind: 'foundation',
-  name: `Thing ${next}`,
-  brand: '',
-  range: '',
-  lab: null,
-  colourMissing: false,
-  family: 'water',
-  finish: 'matte',
-  dispenser: 'bottle',
-  shape: '',
-  percent: null,
-  porous: null,
-  count: 1,
-  size: 30,
-  measure: 'ml',
-  level: 1,
-  placeId: 'case',
-  role: 'workhorse',
-  label: '',
-  notes: '',
-  openedOn: null,
-  expiresOn: null,
-  useBy: null,
-  priceMinor: null,
-  retiredAt: null,
-  createdAt: '',
-  pans: [],
-  massG: 100,
-  roomMl: 60,
-  ...said,
-})
 const place = (
   id: string,
   sort: PlacedLimits['sort'],
