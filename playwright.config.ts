@@ -12,12 +12,15 @@ export default defineConfig({
     { name: 'journeys', testIgnore: ALONE.map(file => `**/${file}`) },
     { name: 'alone', testMatch: ALONE.map(file => `**/${file}`), workers: 1, dependencies: ['journeys'] },
   ],
-  timeout: 60_000,
-  expect: { timeout: 15_000 },
+  // Twice what the slowest machine seen so far needs.
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // A trace makes every journey slower: `npx playwright test --trace on` where one is wanted.
+    trace: 'off',
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

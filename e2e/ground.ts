@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { appendFileSync, rmSync } from 'node:fs'
+import { appendFileSync, cpSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { test as base, type APIRequestContext } from '@playwright/test'
 import type { FaceLine } from '#shared/records/clientele'
@@ -46,17 +46,32 @@ async function tidyUp(): Promise<void> {
 /** The demo as one spec file has it to itself, from its first test to its last. */
 class OfOneFile {
   private file = ''
+  /** The demo's data as a server left them that was stopped at once: files start from a copy of it. */
+  private made: string | undefined
   private served: Served | undefined
 
   async urlFor(specFile: string): Promise<string> {
     if (this.served && this.file === specFile) return this.served.url
     await this.close()
     this.file = specFile
-    this.served = await start(temporaryFolder(), { env: DEMO })
+    const folder = temporaryFolder()
+    cpSync(await this.demo(), folder, { recursive: true })
+    this.served = await start(folder, { env: DEMO })
     await ready(this.served)
     return this.served.url
   }
-  async close(): Promise<void> {
+  private async demo(): Promise<string> {
+    if (this.made) return this.made
+    const served = await start(temporaryFolder(), { env: DEMO })
+    await ready(served)
+    await stop(served)
+    return (this.made = served.folder)
+  }
+  async end(): Promise<void> {
+    await this.close()
+    if (this.made) rmSync(this.made, { recursive: true, force: true })
+  }
+  private async close(): Promise<void> {
     if (!this.served) return
     await stop(this.served, 'SIGKILL')
     rmSync(this.served.folder, { recursive: true, force: true })
@@ -74,7 +89,7 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     async ({}, use) => {
       const ofOneFile = new OfOneFile()
       await use(ofOneFile)
-      await ofOneFile.close()
+      await ofOneFile.end()
     },
     { scope: 'worker' },
   ],

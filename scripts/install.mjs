@@ -1,6 +1,6 @@
 // Brings node_modules and the built application up to date, doing nothing when nothing changed.
 // Uses only what comes with Node, since on a fresh clone there is nothing else yet.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
@@ -15,6 +15,30 @@ export function run(command, args, env = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } })
   if (error) console.error(error.message)
   if (status !== 0) process.exit(status ?? 1)
+}
+
+/** Runs rows of commands beside each other, each row in its order; ends the process with the code of the first that fails. */
+export async function runTogether(rows) {
+  const one = ([command, args]) =>
+    new Promise(resolve => {
+      spawn(command, args, { cwd: root, stdio: 'inherit' })
+        .on('error', error => {
+          console.error(error.message)
+          resolve(1)
+        })
+        .on('exit', code => resolve(code ?? 1))
+    })
+  const codes = await Promise.all(
+    rows.map(async row => {
+      for (const command of row) {
+        const code = await one(command)
+        if (code !== 0) return code
+      }
+      return 0
+    }),
+  )
+  const failed = codes.find(code => code !== 0)
+  if (failed !== undefined) process.exit(failed)
 }
 
 function* files(path) {
