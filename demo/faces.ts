@@ -22,13 +22,15 @@ export interface DemoFace {
   hasRecipe?: boolean
   /** What was asked and seen so far. */
   asked?: Partial<Consultation>
+  /** The base that was agreed at the rehearsal, by shade. */
+  agreedBase?: string
   /** What they bring along. */
   brings?: readonly Carried[]
   /** What became of products of the kit on this face, by shade. */
   past?: readonly { shade: string; what: HistoryWord; note?: string }[]
 }
 
-interface Wish extends Pick<DemoFace, 'asked' | 'brings' | 'past'> {
+interface Wish extends Pick<DemoFace, 'asked' | 'agreedBase' | 'brings' | 'past'> {
   age?: AgeBand
   coverage?: Coverage
   finish?: Finish
@@ -52,6 +54,7 @@ const face = (
     known = 'meter',
     hasRecipe,
     asked,
+    agreedBase,
     brings,
     past,
   }: Wish = {},
@@ -62,6 +65,7 @@ const face = (
   known,
   hasRecipe,
   asked,
+  agreedBase,
   brings,
   past,
 })
@@ -105,6 +109,7 @@ export const DEMO_FACES: readonly DemoFace[] = [
       chart: ORLA_CHART,
       look: 'Gold lid, black line, brick lip; hair up.',
     },
+    agreedBase: 'Day Shield Medium',
     past: [{ shade: 'Hold Fast matte', what: 'liked' }],
   }),
   face('Teodoro Vaskelis', [3.1, -1, 1], 'combination', BALL, {

@@ -43,11 +43,30 @@ async function tidyUp(): Promise<void> {
   folders.clear()
 }
 
+/** Data as a server left them that was stopped at once, made once: what starts from them starts from a copy. */
+class Made {
+  private folder: Promise<string> | undefined
+  constructor(private readonly fill: (served: Served) => Promise<unknown>) {}
+
+  async copy(to: string): Promise<void> {
+    this.folder ??= this.make()
+    cpSync(await this.folder, to, { recursive: true })
+  }
+  private async make(): Promise<string> {
+    const served = await start(temporaryFolder(), { env: DEMO })
+    await ready(served)
+    await this.fill(served)
+    await stop(served)
+    process.on('exit', () => rmSync(served.folder, { recursive: true, force: true }))
+    return served.folder
+  }
+}
+const demo = new Made(async () => {})
+const withTamsin = new Made(served => call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' }))
+
 /** The demo as one spec file has it to itself, from its first test to its last. */
 class OfOneFile {
   private file = ''
-  /** The demo's data as a server left them that was stopped at once: files start from a copy of it. */
-  private made: string | undefined
   private served: Served | undefined
 
   async urlFor(specFile: string): Promise<string> {
@@ -55,23 +74,12 @@ class OfOneFile {
     await this.close()
     this.file = specFile
     const folder = temporaryFolder()
-    cpSync(await this.demo(), folder, { recursive: true })
+    await demo.copy(folder)
     this.served = await start(folder, { env: DEMO })
     await ready(this.served)
     return this.served.url
   }
-  private async demo(): Promise<string> {
-    if (this.made) return this.made
-    const served = await start(temporaryFolder(), { env: DEMO })
-    await ready(served)
-    await stop(served)
-    return (this.made = served.folder)
-  }
-  async end(): Promise<void> {
-    await this.close()
-    if (this.made) rmSync(this.made, { recursive: true, force: true })
-  }
-  private async close(): Promise<void> {
+  async close(): Promise<void> {
     if (!this.served) return
     await stop(this.served, 'SIGKILL')
     rmSync(this.served.folder, { recursive: true, force: true })
@@ -89,7 +97,7 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     async ({}, use) => {
       const ofOneFile = new OfOneFile()
       await use(ofOneFile)
-      await ofOneFile.end()
+      await ofOneFile.close()
     },
     { scope: 'worker' },
   ],
@@ -113,10 +121,7 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
 /** Data of the demo with a person in them, stopped cleanly. */
 export async function filled(): Promise<string> {
   const folder = newFolder()
-  const served = await serve(folder, { env: DEMO })
-  await ready(served)
-  await call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' })
-  await stop(served)
+  await withTamsin.copy(folder)
   return folder
 }
 export const file = (folder: string) => join(folder, 'varietas.db')

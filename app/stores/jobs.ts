@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { BookingInput, CutsInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
+import type { BagInput } from '#shared/records/bags'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
@@ -63,5 +64,39 @@ export const useJobs = defineStore('jobs', () => {
   async function cut(id: string, cuts: CutsInput['cuts']): Promise<void> {
     open.value = await api('post', '/api/jobs/:id/cuts', { id }, { body: { cuts } })
   }
-  return { addMany, cut, lines, open, load, show, again, add, change, remove, addFace, changeBooking, removeFace, order }
+  /** How it is packed. */
+  async function pack(id: string, bag: BagInput): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id/bag', { id }, { body: plain(bag) })
+  }
+  const bring = (id: string) => api('post', '/api/jobs/:id/bring', { id })
+  const takeOut = (id: string) => api('post', '/api/jobs/:id/out', { id })
+  const lay = (id: string) => api('post', '/api/jobs/:id/lay', { id })
+  const buyLacking = (id: string) => api('post', '/api/jobs/:id/buy', { id })
+  /** Some stay at home for this job. */
+  async function leave(id: string, ids: readonly string[]): Promise<void> {
+    await api('post', '/api/jobs/:id/leave', { id }, { body: { ids: [...ids] } })
+    await show(id)
+  }
+  return {
+    addMany,
+    bring,
+    buyLacking,
+    cut,
+    lay,
+    leave,
+    pack,
+    takeOut,
+    lines,
+    open,
+    load,
+    show,
+    again,
+    add,
+    change,
+    remove,
+    addFace,
+    changeBooking,
+    removeFace,
+    order,
+  }
 })

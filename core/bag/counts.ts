@@ -66,6 +66,10 @@ const SPARE_LASHES = 0.2
 
 export interface Count extends Counted {
   need: number
+  /** What plans call it, where its kind says less. */
+  word?: string
+  /** Of one face; 0 for the day as a whole, and for what those who need it share. */
+  each: number
   measure: 'piece' | 'ml'
   /** Ids of the faces it is for; empty for the day as a whole. */
   faces: string[]
@@ -78,7 +82,7 @@ export function countsOf(packs: readonly { id: string; pack: readonly string[] }
   const counts = new Map<string, Count>()
   const add = (what: Counted, each: number, face: string | null) => {
     const key = keyOf(what)
-    const known = counts.get(key) ?? { kind: what.kind, shape: what.shape, need: 0, measure: 'piece', faces: [] }
+    const known = counts.get(key) ?? { kind: what.kind, shape: what.shape, need: 0, each, measure: 'piece', faces: [] }
     known.need += each
     if (face !== null && !known.faces.includes(face)) known.faces.push(face)
     counts.set(key, known)
@@ -94,20 +98,29 @@ export function countsOf(packs: readonly { id: string; pack: readonly string[] }
   }
   const lashes = counts.get('lashes')
   if (lashes) lashes.need = Math.ceil(lashes.need * (1 + SPARE_LASHES) - 1e-9)
-  const some = new Map<OwnedKind, string[]>()
+  const some = new Map<OwnedKind, { faces: string[]; word: string }>()
   for (const { id, pack } of packs)
     for (const word of pack) {
       const kind = FOR_SOME[word]
-      if (kind) some.set(kind, [...(some.get(kind) ?? []), id])
+      if (kind) some.set(kind, { word, faces: [...(some.get(kind)?.faces ?? []), id] })
     }
-  for (const [kind, faces] of some)
-    counts.set(kind, { kind, shape: null, need: 1, measure: 'piece', faces: [...new Set(faces)] })
+  for (const [kind, { faces, word }] of some)
+    counts.set(kind, {
+      word,
+      kind,
+      shape: null,
+      need: 1,
+      each: 0,
+      measure: 'piece',
+      faces: [...new Set(faces)],
+    })
   if (packs.length > 0) {
-    for (const kind of PER_JOB) counts.set(kind, { kind, shape: null, need: 1, measure: 'piece', faces: [] })
+    for (const kind of PER_JOB) counts.set(kind, { kind, shape: null, need: 1, each: 0, measure: 'piece', faces: [] })
     counts.set('alcohol', {
       kind: 'alcohol',
       shape: null,
       need: ALCOHOL.job + ALCOHOL.face * packs.length,
+      each: 0,
       measure: 'ml',
       faces: [],
     })

@@ -9,7 +9,8 @@ import { demoQuestion } from '../../tests/support/demo'
 import { seeded } from '../../tests/support/random'
 import { thing } from '../../tests/support/thing'
 import { countsOf } from './counts'
-import { together, type PlannedFace } from './together'
+import { together } from './together'
+import type { PlannedFace } from './needs'
 
 const TODAY = '2026-11-27'
 const pack = (kind: OwnedKind, more: Partial<Thing> = {}): Thing =>

@@ -1,21 +1,14 @@
 import type { Lab } from '../colour/lab'
 import { difference } from '../colour/difference'
 import { VERDICT_LIMITS, type Drops } from '../complexion/recipe'
-import type { FacePlan } from '../plan/describe'
-import { amountsOf } from '../plan/amounts'
 import { cheapestCover } from '../standard/cover'
 import type { OwnedKind } from '../stock/kinds'
-import { isPast, isUsed, type Thing } from '../stock/thing'
+import type { Thing } from '../stock/thing'
 import { STRONGEST_DISINFECTING } from '../stock/gear'
-import { countsOf, type Count } from './counts'
+import type { Counted } from './counts'
+import { isReady, needsOf, sum, type Need, type PlannedFace } from './needs'
 
 /* All faces of a day together: what they share, and whether there is enough of it. */
-
-export interface PlannedFace {
-  id: string
-  skin: Lab
-  plan: Pick<FacePlan, 'layers' | 'pack' | 'missing'>
-}
 
 /** How much of something there is: along already, and elsewhere of one's own. */
 export interface Stock {
@@ -32,7 +25,11 @@ export interface BottleLine extends Stock {
   need: number
   faces: string[]
 }
-export interface CountLine extends Count, Stock {}
+export interface CountLine extends Counted, Stock {
+  need: number
+  measure: 'piece' | 'ml'
+  faces: string[]
+}
 
 /** One mix that does for several faces. */
 export interface Batch {
@@ -55,9 +52,6 @@ export interface Together {
   tooStrong: { percent: number; ml: number } | null
 }
 
-const sum = (some: readonly number[]) => some.reduce((all, n) => all + n, 0)
-const isReady = (t: Thing, today: string) => isUsed(t) && !isPast(t, today) && (t.sort === 'tool' || t.level > 0)
-
 /** @param isAlong whether a thing stands in what goes to a job */
 export function together(
   faces: readonly PlannedFace[],
@@ -66,20 +60,25 @@ export function together(
   today: string,
 ): Together {
   const ready = things.filter(t => isReady(t, today))
-  const stock = (some: readonly { of: Thing; holds: number }[]): Stock => ({
-    along: sum(some.filter(s => isAlong(s.of)).map(s => s.holds)),
-    elsewhere: sum(some.filter(s => !isAlong(s.of)).map(s => s.holds)),
-  })
+  const lines = needsOf(faces, ready).map(need => ({ need, stock: stockOf(need, isAlong) }))
   const scarcity = ({ need, along }: { need: number } & Stock) => along / Math.max(need, 1e-9)
-  const scarcest = <T extends { need: number } & Stock>(lines: T[]) =>
-    lines.sort((x, y) => scarcity(x) - scarcity(y) || y.need - x.need)
+  const scarcest = <T extends { need: number } & Stock>(some: T[]) =>
+    some.sort((x, y) => scarcity(x) - scarcity(y) || y.need - x.need)
+  const facesOf = ({ each }: Need) => each.map(e => e.faceId)
   return {
-    bottles: scarcest(bottlesOf(faces, ready).map(b => ({ ...b.line, ...stock(b.held) }))),
+    bottles: scarcest(
+      lines.flatMap(({ need: n, stock }): BottleLine[] => {
+        const { productId, name, kind, lab, measure, need } = n
+        return productId === null ? [] : [{ productId, name, kind, lab, measure, need, faces: facesOf(n), ...stock }]
+      }),
+    ),
     counts: scarcest(
-      countsOf(faces.map(f => ({ id: f.id, pack: f.plan.pack }))).map(count => ({
-        ...count,
-        ...stock(ready.filter(t => isOf(t, count)).map(of => ({ of, holds: holdsOf(of, count) }))),
-      })),
+      lines.flatMap(({ need: n, stock }): CountLine[] => {
+        const { sort, kind, shape, need, measure } = n
+        return sort === 'count'
+          ? [{ kind, shape, need, measure: measure === 'ml' ? 'ml' : 'piece', faces: facesOf(n), ...stock }]
+          : []
+      }),
     ),
     batches: batchesOf(faces),
     unmatched: faces.filter(isUnmatched).map(f => f.id),
@@ -88,54 +87,16 @@ export function together(
 }
 
 /** Somebody who is to have a base, and has none that comes near the skin. */
-function isUnmatched({ skin, plan }: PlannedFace): boolean {
+export function isUnmatched({ skin, plan }: Pick<PlannedFace, 'skin' | 'plan'>): boolean {
   const lab = plan.layers.find(l => l.slot === 'foundation')?.item.lab
   return plan.missing.some(m => m.slot === 'foundation') && (!lab || difference(lab, skin) > VERDICT_LIMITS.workable)
 }
 
-function bottlesOf(faces: readonly PlannedFace[], ready: readonly Thing[]) {
-  const needs = new Map<string, { need: number; faces: string[] }>()
-  for (const { id, plan } of faces)
-    for (const [productId, amount] of amountsOf(plan)) {
-      const known = needs.get(productId) ?? { need: 0, faces: [] }
-      needs.set(productId, { need: known.need + amount, faces: [...known.faces, id] })
-    }
-  const named = new Map(faces.flatMap(f => f.plan.layers.map(l => [l.item.id, l] as const)))
-  return [...needs].map(([productId, { need, faces: whose }]) => {
-    const held = ready.flatMap(of => {
-      if (of.pans.length === 0) return of.productId === productId ? [{ of, holds: of.size * of.level * of.count }] : []
-      const pans = of.pans.filter(p => p.productId === productId)
-      return pans.length > 0 ? [{ of, holds: (sum(pans.map(p => p.level)) * of.size) / of.pans.length }] : []
-    })
-    const [first] = held.map(h => h.of)
-    const pan = first?.pans.find(p => p.productId === productId)
-    const item = named.get(productId)?.item
-    return {
-      held,
-      line: {
-        productId,
-        name: pan?.name ?? first?.name ?? item?.name ?? '',
-        kind: first?.kind ?? item?.kind ?? ('unknown' as const),
-        lab: pan?.lab ?? first?.lab ?? item?.lab ?? null,
-        measure: first?.measure ?? ('ml' as const),
-        need,
-        faces: whose,
-      },
-    }
-  })
-}
-
-// What is thrown away does for what is washed.
-const INSTEAD: Partial<Record<OwnedKind, OwnedKind>> = {
-  spatula: 'disposable spatulas',
-  sponge: 'disposable sponges',
-  capes: 'towel',
-  mat: 'towel',
-}
-const isOf = (t: Thing, { kind, shape }: Count) =>
-  shape
-    ? t.kind === 'brush' && t.shape === shape
-    : (t.kind === kind || t.kind === INSTEAD[kind]) && (t.percent ?? 0) <= STRONGEST_DISINFECTING
+/** How much of a need is along, and how much elsewhere. */
+export const stockOf = ({ held }: Need, isAlong: (thing: Thing) => boolean): Stock => ({
+  along: sum(held.filter(h => isAlong(h.of)).map(h => h.holds)),
+  elsewhere: sum(held.filter(h => !isAlong(h.of)).map(h => h.holds)),
+})
 function tooStrongIn(ready: readonly Thing[]): Together['tooStrong'] {
   const strong = ready.filter(
     t => t.kind === 'alcohol' && (t.percent ?? 0) > STRONGEST_DISINFECTING && t.measure === 'ml',
@@ -144,12 +105,6 @@ function tooStrongIn(ready: readonly Thing[]): Together['tooStrong'] {
   // Of several strengths the weakest is reckoned with: what is stronger goes further.
   return { percent: Math.min(...strong.map(t => t.percent!)), ml: sum(strong.map(t => t.size * t.level * t.count)) }
 }
-
-/** Pieces of a pack, tools of a set, millilitres of a bottle. */
-const holdsOf = (t: Thing, { measure }: Count): number =>
-  measure === 'ml' || (t.sort !== 'tool' && (t.measure === 'piece' || t.measure === 'pair'))
-    ? Math.floor(t.size * t.level * t.count + 1e-9)
-    : t.count
 
 /**
  * The fewest mixes with which everybody whose base is mixed of the same bottles is matched; those that do for one face alone are not told.

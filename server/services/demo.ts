@@ -48,6 +48,7 @@ import { strengthSeen } from '../devices/simulatedMeter'
 import { SIMULATED_OFFERS } from '../devices/simulatedSuppliers'
 import { offerId } from '../devices/catalogueOffer'
 import { newId } from './clock'
+import { insertAgreed } from './demoAgreed'
 import { gearColumns } from './gear'
 import { productColumns } from './kit'
 import { ownedOf, unitOf } from './owned'
@@ -292,7 +293,7 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
   const full = owned.map(p => itemOf({ ...p, level: 1 }))
   const names = new Map(owned.map(p => [p.id, p.shade]))
   const days = await loadJobs(tx)
-  for (const [i, { face, job, skin, known, hasRecipe, asked, brings, past }] of DEMO_FACES.entries()) {
+  for (const [i, { face, job, skin, known, hasRecipe, asked, agreedBase, brings, past }] of DEMO_FACES.entries()) {
     const faceId = newId()
     const truth = skinAt(...skin)
     await tx.insert(faces).values({
@@ -301,9 +302,10 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
       ...face,
       consultation: { ...new Consultation(), ...asked, chart: placed(asked?.chart ?? [], owned) },
     })
+    const bookingId = newId()
     if (job)
       await tx.insert(bookings).values({
-        id: newId(),
+        id: bookingId,
         jobId: days.get(job)!,
         faceId,
         position: i,
@@ -329,6 +331,15 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
       note: '',
       takenAt,
     })
+    const base = owned.find(p => p.shade === agreedBase)
+    if (base)
+      await insertAgreed(tx, askedOf({ face, job, asked }, truth, owned.map(itemOf)), {
+        faceId,
+        bookingId,
+        baseId: base.id,
+        agreed: 'Even and soft, seen in daylight at the rehearsal; nothing was photographed.',
+        savedAt: daysFromNow(-6),
+      })
     const [best] = hasRecipe ? basesFor(askedOf({ face, job, asked }, truth, full)) : []
     if (!best) continue
     await tx.insert(recipes).values({

@@ -15,6 +15,8 @@ import {
   type NewBookingInput,
   type OrderInput,
 } from '#shared/records/jobs'
+import { BagInput } from '#shared/records/bags'
+import { QuoteInput } from '#shared/records/quotes'
 import { db } from '../db/connection'
 import { bookings, faces, jobs } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
@@ -133,6 +135,8 @@ export async function jobById(id: string, from: Reader = db): Promise<Job> {
     ...rest,
     conditions: conditionsOf(row),
     morning: morningOf(row),
+    bag: { ...new BagInput(), ...row.bag },
+    quote: { ...new QuoteInput(), ...row.quote },
     bookings: booked
       .filter(b => good.has(b.booking.id))
       .map(({ booking, faceName }) => ({ ...bookingOf(booking), faceName })),

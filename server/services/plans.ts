@@ -22,6 +22,7 @@ import {
   type PaletteTestInput,
   type LayerRecords,
   type OpenPlan,
+  type OverrideInput,
   type PaletteTestRecord,
   type PlanLine,
   type PlanNotesInput,
@@ -242,6 +243,31 @@ export async function readAllPlanBodies(rest: () => Promise<void>): Promise<void
     )
     await rest()
   }
+}
+
+/** The newest kept plan of each of some bookings that can be drawn. */
+export async function keptFor(bookingIds: readonly string[]): Promise<Map<string, KeptPlan>> {
+  const rows = await db
+    .select({ id: plans.id, bookingId: plans.bookingId, usedAt: plans.usedAt })
+    .from(plans)
+    .where(and(inArray(plans.bookingId, [...bookingIds]), isNull(plans.deletedAt)))
+    .orderBy(asc(plans.savedAt))
+  const newest = new Map(rows.map(r => [r.bookingId!, r]))
+  const kept = new Map<string, KeptPlan>()
+  for (const [bookingId, { id, usedAt }] of newest) {
+    const [body] = await sound(
+      'planBody',
+      (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
+    )
+    if (body) kept.set(bookingId, { id, usedAt, plan: planAsNow(body.plan), overrides: body.overrides })
+  }
+  return kept
+}
+export interface KeptPlan {
+  id: string
+  usedAt: string | null
+  plan: FacePlan
+  overrides: OverrideInput[]
 }
 
 export function changePlanNotes(id: string, notes: PlanNotesInput): Promise<PlanLine> {

@@ -97,6 +97,10 @@ export const withComputing = <T extends object, R>(
   act: (body: T, event: H3Event, asking: Asking) => Promise<R>,
 ): Answered<R> => withBody(dto, async (body, event) => (await asking(event, by => act(body, event, by))) as R)
 
+/** A route without a body that computes first and then writes something. */
+export const actsComputing = <R>(act: (event: H3Event, asking: Asking) => Promise<R>): Answered<R> =>
+  defineEventHandler(event => asAct(event, async () => (await asking(event, by => act(event, by))) as R))
+
 /** A route that computes from what its address names. */
 export const computing = <R>(act: (event: H3Event, asking: Asking) => Promise<R>): Answered<R> =>
   defineEventHandler(async event => (await asking(event, by => act(event, by))) as R)

@@ -24,6 +24,9 @@ import { parseId } from '../parse'
 import { shaped } from '../shape'
 import { OccasionDiffers, OccasionInput } from './consultation'
 import { HouseRuleInput } from './settings'
+import type { BagInput } from './bags'
+import type { QuoteInput } from './quotes'
+import type { Wrap } from './wraps'
 
 /** How the morning of a job goes. Times are as the clock shows them where the job is. */
 export class MorningInput {
@@ -171,6 +174,10 @@ export interface Job extends JobInput {
   id: string
   version: number
   createdAt: string
+  bag: BagInput
+  quote: QuoteInput
+  /** How it went; null until it is closed. */
+  wrap: Wrap | null
   /** In the order of the day. */
   bookings: (Booking & { faceName: string })[]
 }

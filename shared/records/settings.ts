@@ -45,6 +45,11 @@ export class Settings {
   @Between(0.1, 5, 'ml') faceMlMedium: number = FACE_ML.medium
   @Between(0.1, 5, 'ml') faceMlFull: number = FACE_ML.full
   @Minor() budgetMinor: number = 14_000
+  /** What an hour of the artist is worth, what a kilometre costs, what is put on top, and how many faces a tool lasts. */
+  @Minor() hourMinor: number = 4000
+  @Minor() kmMinor: number = 40
+  @Between(0, 300, '%') marginPercent: number = 15
+  @Whole(1, 100_000) toolFaces: number = 300
   @Text(0, 3) currency: string = ''
   @OneOf(THEMES) theme: Theme = 'day'
   @OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order

@@ -32,6 +32,9 @@ import { isPlainObject, shaped } from '../shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
 import { BookingInput, JobInput } from './jobs'
+import { BagInput } from './bags'
+import { QuoteInput } from './quotes'
+import { Wrap } from './wraps'
 import { GearFields } from './gear'
 import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
@@ -110,6 +113,9 @@ export class StoredStandard {
 export class StoredJob extends JobInput {
   @Id() id!: string
   @Moment() createdAt!: string
+  @One(() => BagInput) bag: BagInput = new BagInput()
+  @One(() => QuoteInput) quote: QuoteInput = new QuoteInput()
+  @Maybe() @One(() => Wrap) wrap?: Wrap | null
 }
 
 export class StoredBooking extends BookingInput {

@@ -111,7 +111,7 @@ export async function start(
 }
 
 /** Waits until the server answers with a status, and returns its health. */
-export async function ready(served: Served, mostMs = 20_000): Promise<{ status: string; problems: string[] }> {
+export async function ready(served: Served, mostMs = 60_000): Promise<{ status: string; problems: string[] }> {
   const until = Date.now() + mostMs
   let ended = false
   void served.exited.then(() => {

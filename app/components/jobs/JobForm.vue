@@ -48,12 +48,7 @@ const zones = [
       <v-text-field v-model="values.day" label="Day" type="date" :error-messages="at('day')" />
       <v-text-field v-model="values.place" label="Place" :error-messages="at('place')" maxlength="300" />
     </div>
-    <v-autocomplete
-      v-model="values.timeZone"
-      label="Time zone there"
-      :items="zones"
-      :error-messages="at('timeZone')"
-    />
+    <v-autocomplete v-model="values.timeZone" label="Time zone there" :items="zones" :error-messages="at('timeZone')" />
     <OccasionFields
       :model-value="values.conditions"
       @update:model-value="values.conditions = Object.assign(new OccasionInput(), $event)"

@@ -26,6 +26,7 @@ const ROOMS = [
   { to: '', name: 'Who and what' },
   { to: '/morning', name: 'Morning' },
   { to: '/together', name: 'Together' },
+  { to: '/bag', name: 'Bag' },
 ]
 </script>
 

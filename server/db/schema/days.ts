@@ -2,6 +2,9 @@ import { index, integer, real, sqliteTable, text, type AnySQLiteColumn } from 'd
 import type { FacePlan } from '#core/plan/facePlan'
 import type { OccasionInput } from '#shared/records/consultation'
 import type { ChairInput, MorningInput } from '#shared/records/jobs'
+import type { BagInput } from '#shared/records/bags'
+import type { QuoteInput } from '#shared/records/quotes'
+import type { Wrap } from '#shared/records/wraps'
 import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { id, partOf, version } from './parts'
@@ -23,6 +26,11 @@ export const jobs = sqliteTable(
     conditions: json('conditions').$type<OccasionInput>().notNull(),
     /** How the morning goes; what was not said has its default. */
     morning: json('morning').$type<Partial<MorningInput>>().notNull().default({}),
+    /** How it is packed, and what it costs; what was not said has its default. */
+    bag: json('bag').$type<Partial<BagInput>>().notNull().default({}),
+    quote: json('quote').$type<Partial<QuoteInput>>().notNull().default({}),
+    /** How it went; null until it is closed. */
+    wrap: json('wrap').$type<Wrap>(),
     houseRules: json('house_rules').$type<HouseRuleInput[]>().notNull().default([]),
     notes: text('notes').notNull().default(''),
     previewOfId: text('preview_of_id').references((): AnySQLiteColumn => jobs.id, { onDelete: 'set null' }),

@@ -55,54 +55,59 @@ async function remove() {
       <Act @click="remove">Delete</Act>
     </p>
     <p v-if="job.notes">{{ job.notes }}</p>
-    <h2>{{ job.bookings.length === 0 ? 'Nobody is booked yet' : plural(job.bookings.length, 'face') }}</h2>
-    <ol v-if="job.bookings.length > 0">
-      <li v-for="(b, i) in job.bookings" :key="b.id">
-        <span class="num">{{ i + 1 }}</span>
-        <NuxtLink :to="`/faces/${b.faceId}/plan`" class="name">{{ b.faceName }}</NuxtLink>
-        <v-text-field
-          :model-value="b.services"
-          :label="`What for, ${b.faceName}`"
-          maxlength="300"
-          @change="serve(b, ($event.target as HTMLInputElement).value)"
-        />
-        <span class="acts no-print">
-          <Act :disabled="i === 0" :aria-label="`${b.faceName} earlier`" @click="shift(i, -1)"> Earlier </Act>
-          <Act :disabled="i === job.bookings.length - 1" :aria-label="`${b.faceName} later`" @click="shift(i, 1)">
-            Later
-          </Act>
-          <v-menu v-if="elsewhere.length > 0">
-            <template #activator="{ props: menu }"
-              ><Act v-bind="menu" :aria-label="`Move ${b.faceName} to another job`"> Move </Act></template
-            >
-            <v-list
-              ><v-list-item
-                v-for="other in elsewhere"
-                :key="other.value"
-                :title="other.title"
-                @click="move(b, other.value)"
-            /></v-list>
-          </v-menu>
-          <Act
-            :aria-label="`Take ${b.faceName} off the job`"
-            @click="undo.attempt(() => jobs.removeFace(b.id, b.faceId))"
-          >
-            Take off
-          </Act>
-        </span>
-      </li>
-    </ol>
-    <form class="add no-print" @submit.prevent="put">
-      <v-autocomplete
-        v-model="adding"
-        label="Add a face"
-        :items="free"
-        clearable
-        no-filter
-        @update:search="found.asked.q = $event"
-      />
-      <v-btn type="submit" color="primary" :disabled="!adding">Put on the job</v-btn>
-    </form>
+    <div class="day">
+      <div>
+        <h2>{{ job.bookings.length === 0 ? 'Nobody is booked yet' : plural(job.bookings.length, 'face') }}</h2>
+        <ol v-if="job.bookings.length > 0">
+          <li v-for="(b, i) in job.bookings" :key="b.id">
+            <span class="num">{{ i + 1 }}</span>
+            <NuxtLink :to="`/faces/${b.faceId}/plan`" class="name">{{ b.faceName }}</NuxtLink>
+            <v-text-field
+              :model-value="b.services"
+              :label="`What for, ${b.faceName}`"
+              maxlength="300"
+              @change="serve(b, ($event.target as HTMLInputElement).value)"
+            />
+            <span class="acts no-print">
+              <Act :disabled="i === 0" :aria-label="`${b.faceName} earlier`" @click="shift(i, -1)"> Earlier </Act>
+              <Act :disabled="i === job.bookings.length - 1" :aria-label="`${b.faceName} later`" @click="shift(i, 1)">
+                Later
+              </Act>
+              <v-menu v-if="elsewhere.length > 0">
+                <template #activator="{ props: menu }"
+                  ><Act v-bind="menu" :aria-label="`Move ${b.faceName} to another job`"> Move </Act></template
+                >
+                <v-list
+                  ><v-list-item
+                    v-for="other in elsewhere"
+                    :key="other.value"
+                    :title="other.title"
+                    @click="move(b, other.value)"
+                /></v-list>
+              </v-menu>
+              <Act
+                :aria-label="`Take ${b.faceName} off the job`"
+                @click="undo.attempt(() => jobs.removeFace(b.id, b.faceId))"
+              >
+                Take off
+              </Act>
+            </span>
+          </li>
+        </ol>
+        <form class="add no-print" @submit.prevent="put">
+          <v-autocomplete
+            v-model="adding"
+            label="Add a face"
+            :items="free"
+            clearable
+            no-filter
+            @update:search="found.asked.q = $event"
+          />
+          <v-btn type="submit" color="primary" :disabled="!adding">Put on the job</v-btn>
+        </form>
+      </div>
+      <BeforeTheDay v-if="job.bookings.length > 0" :job="job" />
+    </div>
     <FormDialog v-model="editing" label="Job"><LazyJobForm :job="job" @done="editing = false" /></FormDialog>
   </div>
 </template>
@@ -116,14 +121,25 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 28px minmax(150px, 1fr) minmax(140px, 1fr) auto;
-  gap: 14px;
+  grid-template-columns: 20px minmax(130px, 1fr) minmax(130px, 1fr) auto;
+  gap: 10px;
   align-items: center;
   border-bottom: 1px solid var(--line);
   padding: 6px 0;
 }
 .acts {
   white-space: nowrap;
+}
+.day {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 370px);
+  gap: 36px;
+  align-items: start;
+}
+@media (max-width: 1100px) {
+  .day {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .add {
   display: grid;

@@ -1,0 +1,264 @@
+import { and, gte, isNotNull, sql } from 'drizzle-orm'
+import { bagFor, breaksWithout, type Bag, type Going, type Lacking } from '#core/bag/bag'
+import { buriedIn, firstUse } from '#core/bag/caseOrder'
+import { cabinMl, handlingOf } from '#core/bag/handle'
+import { isReady, needsOf } from '#core/bag/needs'
+import type { Packed, PackQuestion } from '#core/bag/pack'
+import { worthAlong } from '#core/bag/worth'
+import { STRONGEST_DISINFECTING } from '#core/stock/gear'
+import { inOrder, isCarried, limitsOf, totalHeft, usualPouchFor, within } from '#core/stock/places'
+import { CORE_LIST, listOf, resolved, type ListLine } from '#core/stock/standingList'
+import type { Thing } from '#core/stock/thing'
+import type { BagInput, BagLack, BagLine, BagOver, BagPlace, JobBag } from '#shared/records/bags'
+import type { Catalogue } from '#shared/records/buys'
+import type { Job } from '#shared/records/jobs'
+import type { PlaceLine } from '#shared/records/things'
+import { today } from '#shared/today'
+import { computeBytes, type Asking } from '../compute/pool'
+import { db } from '../db/connection'
+import { uses } from '../db/schema'
+import { catalogue } from './buys'
+import { dayPlansOf, planned, type DayPlan } from './dayPlans'
+import { jobById } from './jobs'
+import { alongNow } from './jobTogether'
+import { placeLines } from './places'
+import { standingListsKept } from './standingLists'
+import { allThings } from './things'
+
+/* What goes to a job: worked out from the plans of its faces, the core kit and what is at home. */
+
+/** @throws Missing */
+export async function bagOf(jobId: string, asking: Asking): Promise<JobBag> {
+  const job = await jobById(jobId)
+  return bagWith(job, await dayPlansOf(job, asking), asking)
+}
+
+/** The same where the plans are known already. */
+export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Asking): Promise<JobBag> {
+  const things = await allThings()
+  const lines = await placeLines()
+  const isAlong = await alongNow()
+  const day = today()
+  const reserve = new Set(lines.filter(p => p.sort === 'reserve').map(p => p.id))
+  const needs = needsOf(
+    planned(plans),
+    things.filter(t => isReady(t, day)),
+  )
+  const bag = bagFor({
+    needs,
+    things,
+    isAlong,
+    isReserve: t => t.placeId !== null && reserve.has(t.placeId),
+    core: await coreOf(job.bag, things, isAlong),
+    carrying: job.bag.carrying,
+    leave: new Set(job.bag.leave),
+    today: day,
+  })
+  const carried = inOrder(lines).filter(({ place }) => isCarried(place.sort))
+  const toOf = placing(lines, isAlong)
+  const goes = bag.going
+    .map((going): BagLine => {
+      const { of } = going
+      return {
+        unitId: of.id,
+        name: of.name,
+        kind: of.kind,
+        shape: of.shape,
+        lab: of.lab,
+        count: going.count,
+        why: going.why,
+        from: of.placeId,
+        to: toOf(of),
+        isAlong: isAlong(of),
+        massG: going.massG,
+        roomMl: going.roomMl,
+        handling: handlingOf(of, job.bag.cabin),
+        breaks: breaksWithout(bag.going, needs, of.id),
+        first: firstUse(of),
+      }
+    })
+    .sort((x, y) => x.first - y.first || (x.name < y.name ? -1 : 1))
+  const places = carried.map(({ place, depth }): BagPlace => {
+    const inside = within(lines, place.id)
+    return {
+      id: place.id,
+      name: place.name,
+      sort: place.sort,
+      depth,
+      limits: limitsOf(place.sort, place.own),
+      now: totalHeft(things.filter(t => t.retiredAt === null && t.placeId !== null && inside.has(t.placeId))),
+      packed: totalHeft(goes.filter(g => g.to !== null && inside.has(g.to))),
+    }
+  })
+  return {
+    faces: job.bookings.map(b => ({ id: b.faceId, name: b.faceName })),
+    unplanned: plans.filter(p => p.plan === null).map(p => p.faceId),
+    goes,
+    takeOut: bag.takeOut.map(({ of, count, why, massG, roomMl }) => ({
+      unitId: of.id,
+      name: of.name,
+      count,
+      why,
+      from: of.placeId,
+      massG,
+      roomMl,
+    })),
+    lacking: await lackingIn(bag.lacking),
+    single: bag.single,
+    places,
+    over: await overIn(bag, places, lines, toOf, asking),
+    buried: buried(bag, lines),
+    cabinMl: job.bag.cabin ? cabinMl(bag.going.map(g => ({ ...g.of, count: g.count }))) : null,
+  }
+}
+
+/** The list that is the core of a job; where there is none, what is carried as it stands. */
+async function coreOf(
+  { listId }: BagInput,
+  things: readonly Thing[],
+  isAlong: (t: Thing) => boolean,
+): Promise<readonly ListLine[]> {
+  const lists = await standingListsKept()
+  const core = lists.find(l => l.id === CORE_LIST)?.lines
+  const named = lists.find(l => l.id === listId)
+  if (named) return named.id === CORE_LIST ? named.lines : resolved(core ?? [], named.lines)
+  return core ?? listOf(things, isAlong, today())
+}
+
+/** Where a thing goes: where it stands, else the pouch of its kind, else the first case. */
+function placing(lines: readonly PlaceLine[], isAlong: (t: Thing) => boolean): (t: Thing) => string | null {
+  const carried = inOrder(lines)
+    .map(o => o.place)
+    .filter(p => isCarried(p.sort))
+  const pouches = new Map(carried.filter(p => p.sort === 'pouch').map(p => [p.name, p.id]))
+  const first = carried.find(p => p.sort !== 'set bag') ?? carried[0]
+  return t => (isAlong(t) ? t.placeId : (pouches.get(usualPouchFor(t.kind)) ?? first?.id ?? null))
+}
+
+/** What is lacking, with the cheapest that is sold for it. */
+async function lackingIn(lacking: readonly Lacking[]): Promise<BagLack[]> {
+  const { gear, offers } = await catalogue()
+  return lacking.map(({ need, short, faces }): BagLack => {
+    const { key, name, kind, shape, sort, measure, productId } = need
+    const sold =
+      sort === 'bottle'
+        ? offers.filter(o => o.productId === productId && o.inStock).map(o => ({ ...o, holds: o.sizeMl }))
+        : gear.filter(o => o.inStock && does(o, need)).map(o => ({ ...o, holds: holdsOf(o, measure) }))
+    const best = sold
+      .map(o => ({ o, count: Math.ceil(short / Math.max(o.holds, 1e-9) - 1e-9) }))
+      .filter(x => x.count <= MOST_OF_ONE)
+      .sort((x, y) => x.count * x.o.priceMinor - y.count * y.o.priceMinor)[0]
+    const offer = best && {
+      id: best.o.id,
+      name: best.o.shade,
+      count: best.count,
+      priceMinor: best.count * best.o.priceMinor,
+    }
+    const forTheDay = need.each.length === 0
+    return {
+      key,
+      name,
+      kind,
+      shape,
+      isBottle: sort === 'bottle',
+      measure,
+      need: need.need,
+      short,
+      faces,
+      forTheDay,
+      offer: offer ?? null,
+    }
+  })
+}
+const MOST_OF_ONE = 100
+const does = (o: Catalogue['gear'][number], { kind, shape }: Lacking['need']) =>
+  shape
+    ? o.kind === 'brush' && o.shape === shape
+    : o.kind === kind && (kind !== 'alcohol' || (o.percent ?? 0) <= STRONGEST_DISINFECTING)
+const holdsOf = (o: Catalogue['gear'][number], measure: string) =>
+  measure === 'ml' || o.measure === 'piece' || o.measure === 'pair' ? Math.max(1, o.sizeMl) : 1
+
+const YEAR_MS = 365 * 86_400_000
+/** How often each unit was used in the last year. */
+async function usesByUnit(): Promise<Map<string, number>> {
+  const rows = await db
+    .select({ unitId: uses.unitId, times: sql<number>`count(*)` })
+    .from(uses)
+    .where(and(isNotNull(uses.unitId), gte(uses.at, new Date(Date.now() - YEAR_MS).toISOString())))
+    .groupBy(uses.unitId)
+  return new Map(rows.map(r => [r.unitId!, r.times]))
+}
+
+const SOLVE_MS = 3000
+/** Each case that is too heavy or too full for what goes, with what to leave of it for the least loss. */
+async function overIn(
+  { going }: Bag,
+  places: readonly BagPlace[],
+  lines: readonly PlaceLine[],
+  toOf: (t: Thing) => string | null,
+  asking: Asking,
+): Promise<BagOver[]> {
+  const over: BagOver[] = []
+  for (const { id, name, limits, packed, depth } of places) {
+    const overG = limits.limitG === null ? 0 : packed.massG - limits.limitG
+    const overMl = limits.volumeMl === null ? 0 : packed.roomMl - limits.volumeMl
+    if (depth > 0 || (overG <= 0 && overMl <= 0)) continue
+    const inside = within(lines, id)
+    const here = going.filter(g => inside.has(toOf(g.of) ?? ''))
+    const used = await usesByUnit()
+    const answer = await choiceOf(
+      {
+        things: here.map(g => ({ id: g.of.id, volumeMl: g.roomMl, massG: g.massG, ...worthOf(g, used) })),
+        bags: [{ id, volumeMl: limits.volumeMl ?? ANY, limitG: limits.limitG ?? ANY }],
+      },
+      asking,
+    )
+    const left = new Set(answer.left)
+    const leave = answer.feasible
+      ? here.filter(g => left.has(g.of.id))
+      : here.filter(g => worthOf(g, used).must !== true)
+    over.push({
+      placeId: id,
+      name,
+      overG: Math.max(0, overG),
+      overMl: Math.max(0, overMl),
+      leave: leave
+        .map(g => ({ unitId: g.of.id, name: g.of.name, count: g.count, massG: g.massG, uses: used.get(g.of.id) ?? 0 }))
+        .sort((x, y) => y.massG - x.massG),
+      leaveG: totalHeft(leave).massG,
+      proven: answer.proof.optimal,
+      impossible: answer.feasible ? null : (answer.missing ?? { massG: 0, volumeMl: 0 }),
+    })
+  }
+  return over
+}
+// As good as no limit, and a number that a file can hold.
+const ANY = 1e9
+
+const worthOf = ({ of, why }: Going, used: ReadonlyMap<string, number>) =>
+  why === 'plans' || why === 'day'
+    ? { worth: 0, must: true }
+    : { worth: worthAlong(of.kind, why, used.get(of.id) ?? 0) }
+
+/** The choice that is worth most, worked out in a computing thread. */
+async function choiceOf(question: PackQuestion, asking: Asking): Promise<Packed> {
+  const bytes = Buffer.from(JSON.stringify({ ...question, timeLimitMs: SOLVE_MS }))
+  return JSON.parse(Buffer.from(await computeBytes('pack', bytes, asking)).toString()) as Packed
+}
+
+/** What is wanted first of each case and lies under what is opened later. */
+function buried({ going }: Bag, lines: readonly PlaceLine[]): JobBag['buried'] {
+  const names = new Map(lines.map(p => [p.id, p.name]))
+  const needed = going.filter(g => g.why === 'plans' || g.why === 'day').map(g => g.of)
+  return lines
+    .filter(p => isCarried(p.sort) && (p.parentId === null || !names.has(p.parentId)))
+    .flatMap(root =>
+      buriedIn(lines, root.id, needed).map(({ placeId, isLoose, things, under }) => ({
+        placeId,
+        place: names.get(placeId) ?? '',
+        isLoose,
+        things: things.map(t => t.name),
+        under: under.map(id => names.get(id) ?? ''),
+      })),
+    )
+}

@@ -1,0 +1,77 @@
+import { and, eq, isNull } from 'drizzle-orm'
+import type { PlannedFace } from '#core/bag/needs'
+import { againstToday, type Against } from '#core/plan/against'
+import type { FacePlan } from '#core/plan/facePlan'
+import type { Lab } from '#core/colour/lab'
+import { targetReading } from '#shared/faceFacts'
+import type { Job } from '#shared/records/jobs'
+import { PlanInput } from '#shared/records/plans'
+import type { Asking } from '../compute/pool'
+import { db } from '../db/connection'
+import { bookings, jobs } from '../db/schema'
+import { Conflict } from '../utils/problems'
+import { faceById } from './faces'
+import { keptFor, planFor, planRecords, type KeptPlan } from './plans'
+
+/* What everybody of a job is made up by on the day: the plan that was kept for it, or agreed at its preview, else the one made now. */
+
+export interface DayPlan {
+  bookingId: string
+  faceId: string
+  name: string
+  skin: Lab | null
+  /** Null where the skin has not been read. */
+  plan: FacePlan | null
+  /** The kept plan it is; null where it is made now. */
+  kept: KeptPlan | null
+  /** What speaks against a kept plan on this day. */
+  against: Against[]
+}
+
+/** Everybody of a job in the order of the day. */
+export async function dayPlansOf(job: Job, asking: Asking): Promise<DayPlan[]> {
+  const kept = await keptFor(job.bookings.map(b => b.id))
+  const agreed = await agreedAtPreview(job.id)
+  const all: DayPlan[] = []
+  // One after the other: so many plans at once would take every thread from whoever else waits.
+  for (const { id: bookingId, faceId, faceName: name } of job.bookings) {
+    const face = await faceById(faceId)
+    const skin = targetReading(face)?.mean ?? null
+    const input = { ...new PlanInput(), bookingId }
+    const whose = { bookingId, faceId, name, skin }
+    const own = kept.get(bookingId) ?? agreed.get(faceId) ?? null
+    if (own && skin) {
+      const against = againstToday(own.plan.layers, await planRecords(face, input), own.overrides)
+      all.push({ ...whose, plan: own.plan, kept: own, against })
+    } else {
+      const plan = skin && (await unlessUnread(planFor(faceId, input, asking)))
+      all.push({ ...whose, plan: plan || null, kept: null, against: [] })
+    }
+  }
+  return all
+}
+
+/** What was kept at the previews of a job, by face. */
+async function agreedAtPreview(jobId: string): Promise<Map<string, KeptPlan>> {
+  const rows = await db
+    .select({ id: bookings.id, faceId: bookings.faceId })
+    .from(bookings)
+    .innerJoin(jobs, eq(bookings.jobId, jobs.id))
+    .where(and(eq(jobs.previewOfId, jobId), isNull(jobs.deletedAt), isNull(bookings.deletedAt)))
+  const kept = await keptFor(rows.map(r => r.id))
+  return new Map(rows.flatMap(r => (kept.has(r.id) ? [[r.faceId, kept.get(r.id)!] as const] : [])))
+}
+
+/** A plan; nothing where the skin has not been read. */
+async function unlessUnread<T>(plan: Promise<T>): Promise<T | null> {
+  try {
+    return await plan
+  } catch (problem) {
+    if (!(problem instanceof Conflict)) throw problem
+    return null
+  }
+}
+
+/** Those whose plan is there. */
+export const planned = (plans: readonly DayPlan[]): PlannedFace[] =>
+  plans.flatMap(({ faceId, skin, plan }) => (skin && plan ? [{ id: faceId, skin, plan }] : []))

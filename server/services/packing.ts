@@ -1,0 +1,138 @@
+import { laidInOrder } from '#core/bag/caseOrder'
+import { isCarried } from '#core/stock/places'
+import type { BagInput, JobBag } from '#shared/records/bags'
+import type { Job } from '#shared/records/jobs'
+import { BadInput, Conflict } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
+import type { Asking } from '../compute/pool'
+import { accept } from './buys'
+import { bagOf } from './bags'
+import { newId } from './clock'
+import { command, type Act } from './command'
+import { jobById } from './jobs'
+import { moveOne, placeLines, placesSound } from './places'
+import { standingListsKept } from './standingLists'
+import { allThings } from './things'
+
+/* What is done to pack for a job: how it is packed, what comes, what stays, how it lies, what is bought. */
+
+/** @throws BadInput where a list is none of hers */
+export function setBag(jobId: string, { version, ...bag }: BagInput): Promise<Job> {
+  return command('How the job is packed is changed.', async act => {
+    const job = await jobById(jobId, act.tx)
+    if (version !== undefined) expectVersion(job.name, job, version)
+    if (bag.listId && !(await standingListsKept(act.tx)).some(l => l.id === bag.listId))
+      throw new BadInput([{ path: 'listId', message: 'is no standing list of yours: choose another' }])
+    await act.update('jobs', jobId, { bag })
+    return jobById(jobId, act.tx)
+  })
+}
+
+/** Everything that goes and is not along comes, each into its pouch. */
+export async function bringAll(jobId: string, asking: Asking): Promise<{ moved: number }> {
+  const { goes } = await bagOf(jobId, asking)
+  const bring = goes.filter(g => !g.isAlong)
+  if (bring.some(g => g.to === null))
+    throw new Conflict('There is no case and no bag to bring it into: make one first.')
+  return command(`${bring.length === 1 ? `${bring[0]!.name} is` : `${bring.length} things are`} packed.`, async act => {
+    for (const { unitId, count, to } of bring) await moveOne(act, unitId, count, to)
+    return { moved: bring.length }
+  })
+}
+
+/** Some stay at home: they are moved there, and nothing asks for them for this job. */
+export function leaveAtHome(jobId: string, ids: readonly string[]): Promise<{ left: number }> {
+  return command(`${ids.length === 1 ? 'One thing stays' : `${ids.length} things stay`} at home.`, async act => {
+    const job = await jobById(jobId, act.tx)
+    const home = (await placesSound(act.tx)).find(p => p.sort === 'home')
+    if (!home) throw new Conflict('There is no home to leave them at: make a place of that kind first.')
+    const along = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
+    const byId = new Map((await allThings()).map(t => [t.id, t]))
+    for (const [i, id] of ids.entries()) {
+      const thing = byId.get(id)
+      if (!thing) throw new BadInput([{ path: `ids[${i}]`, message: 'is no thing of yours' }])
+      if (thing.placeId !== null && along.has(thing.placeId)) await moveOne(act, id, thing.count, home.id)
+    }
+    await act.update('jobs', jobId, { bag: { ...job.bag, leave: [...new Set([...job.bag.leave, ...ids])] } })
+    return { left: ids.length }
+  })
+}
+
+/** What comes out of the bag goes home: of a set of tools so many. */
+export async function takeOut(jobId: string, asking: Asking): Promise<{ moved: number }> {
+  const { takeOut: out } = await bagOf(jobId, asking)
+  return command(`${out.length === 1 ? `${out[0]!.name} is` : `${out.length} things are`} at home now.`, async act => {
+    const home = (await placesSound(act.tx)).find(p => p.sort === 'home')
+    if (!home) throw new Conflict('There is no home to take them to: make a place of that kind first.')
+    for (const { unitId, count } of out) await moveOne(act, unitId, count, home.id)
+    return { moved: out.length }
+  })
+}
+
+/** The pouch of what is laid out first. */
+const SETTING_UP = 'Setting up'
+/** Some air beside what lies in it. */
+const AIR = 1.25
+const ROUND_ML = 500
+
+/** Every case as it is used: what is laid out first gets a pouch on top where it lay loose, and pouches lie in the order of the work. */
+export async function layInOrder(jobId: string, asking: Asking): Promise<{ moved: number }> {
+  const bag = await bagOf(jobId, asking)
+  const needed = new Set(bag.goes.filter(g => g.why === 'plans' || g.why === 'day').map(g => g.unitId))
+  return command('The case lies in the order of use.', async act => {
+    const things = (await allThings()).filter(t => needed.has(t.id))
+    const moved = new Map<string, string>()
+    for (const root of (await placesSound(act.tx)).filter(p => isCarried(p.sort) && p.parentId === null)) {
+      const loose = bag.buried.find(b => b.isLoose && b.placeId === root.id)
+      if (loose) {
+        const early = things.filter(t => t.placeId === root.id && loose.things.includes(t.name))
+        const pouch = await settingUpPouch(act, root.id, early)
+        for (const t of early) {
+          await moveOne(act, t.id, t.count, pouch)
+          moved.set(t.id, pouch)
+        }
+      }
+      const now = things.map(t => ({ ...t, placeId: moved.get(t.id) ?? t.placeId }))
+      const order = laidInOrder(await placesSound(act.tx), root.id, now)
+      for (const [position, id] of order.entries()) await act.update('places', id, { position })
+    }
+    return { moved: moved.size }
+  })
+}
+
+async function settingUpPouch(act: Act, rootId: string, things: readonly { roomMl: number }[]): Promise<string> {
+  const there = (await placesSound(act.tx)).find(p => p.parentId === rootId && p.name === SETTING_UP)
+  if (there) return there.id
+  const room = things.reduce((all, t) => all + t.roomMl, 0) * AIR
+  const { id } = await act.insert('places', {
+    id: newId(),
+    parentId: rootId,
+    sort: 'pouch',
+    name: SETTING_UP,
+    position: 0,
+    volumeMl: Math.ceil(room / ROUND_ML) * ROUND_ML,
+  })
+  return id
+}
+
+/** What is lacking and sold goes onto the purchase list, the cheapest that is enough. @throws Conflict where nobody sells any */
+export async function buyLacking(jobId: string, asking: Asking): Promise<{ lines: number; priceMinor: number }> {
+  const job = await jobById(jobId)
+  const { lacking } = await bagOf(jobId, asking)
+  const byOffer = new Map<string, { offerId: string; count: number; reason: string; priceMinor: number }>()
+  for (const { offer, name } of lacking) {
+    if (!offer) continue
+    const known = byOffer.get(offer.id)
+    const count = Math.max(known?.count ?? 0, offer.count)
+    const reason = `${name}, for ${job.name}`.slice(0, 300)
+    byOffer.set(offer.id, { offerId: offer.id, count, reason, priceMinor: (offer.priceMinor / offer.count) * count })
+  }
+  const found = [...byOffer.values()]
+  if (found.length === 0) throw new Conflict('Nobody here sells anything of what is lacking.')
+  const priceMinor = found.reduce((all, f) => all + f.priceMinor, 0)
+  await accept({
+    lines: found.map(({ offerId, count, reason }) => ({ offerId, count, reason })),
+    budgetMinor: priceMinor,
+  })
+  return { lines: found.length, priceMinor }
+}

@@ -1,0 +1,116 @@
+import { CARRYING, type Breaks, type Carrying, type Reason, type TakenOut } from '#core/bag/bag'
+import type { Handling } from '#core/bag/handle'
+import type { Lab } from '#core/colour/lab'
+import type { BrushShape, OwnedKind } from '#core/stock/kinds'
+import type { Limits } from '#core/stock/places'
+import type { Heft } from '#core/stock/heft'
+import type { Measure, PlaceSort } from '#core/stock/things'
+import { Id, Ids, MadeFrom, Maybe, OneOf, YesNo } from '../rules'
+
+/** How a job is packed. */
+export class BagInput {
+  @OneOf(CARRYING) carrying: Carrying = 'ready for nearly anyone'
+  /** The standing list that is the core of it; without one, what is carried. */
+  @Maybe() @Id() listId?: string | null
+  /** Travels in the cabin of an aircraft. */
+  @YesNo() cabin: boolean = false
+  /** Units that stay at home for this job. */
+  @Ids(2000, 0) leave: string[] = []
+  @MadeFrom() version?: number
+}
+
+export class LeaveInput {
+  @Ids(2000) ids!: string[]
+}
+
+/** One thing that goes. */
+export interface BagLine extends Heft {
+  unitId: string
+  name: string
+  kind: OwnedKind
+  shape: BrushShape | ''
+  lab: Lab | null
+  count: number
+  why: Reason
+  /** Where it stands now; null for nowhere. */
+  from: string | null
+  /** Where it goes: where it stands, or the pouch of its kind. */
+  to: string | null
+  isAlong: boolean
+  handling: Handling[]
+  /** What breaks where it stays at home. */
+  breaks: Breaks
+  /** When it is first taken out, see core/bag/caseOrder.ts. */
+  first: number
+}
+export interface BagOut extends Heft {
+  unitId: string
+  name: string
+  count: number
+  why: TakenOut['why']
+  from: string | null
+}
+/** What nobody has enough of. */
+export interface BagLack {
+  key: string
+  name: string
+  kind: OwnedKind
+  shape: BrushShape | null
+  isBottle: boolean
+  measure: Measure
+  need: number
+  short: number
+  faces: string[]
+  forTheDay: boolean
+  /** What to buy for it: the cheapest that is enough; null where nobody sells any. */
+  offer: { id: string; name: string; count: number; priceMinor: number } | null
+}
+/** A place that goes along, in the order in which things come out. */
+export interface BagPlace {
+  id: string
+  name: string
+  sort: PlaceSort
+  depth: number
+  limits: Limits
+  /** As it stands, and as it is packed for this job: with all that stands in it. */
+  now: Heft
+  packed: Heft
+}
+/** A case that is too full or too heavy, and what to leave of it for the least loss. */
+export interface BagOver {
+  placeId: string
+  name: string
+  overG: number
+  overMl: number
+  leave: { unitId: string; name: string; count: number; massG: number; uses: number }[]
+  leaveG: number
+  /** No other choice leaves less of worth behind. */
+  proven: boolean
+  /** What is needed is too much by itself, by so much; null where it fits. */
+  impossible: { massG: number; volumeMl: number } | null
+}
+export interface BagBuried {
+  placeId: string
+  place: string
+  isLoose: boolean
+  things: string[]
+  under: string[]
+}
+
+/** What goes to a job, from where and into what. */
+export interface JobBag {
+  faces: { id: string; name: string }[]
+  /** Faces whose plan cannot be made yet. */
+  unplanned: string[]
+  /** In the order in which it is taken out. */
+  goes: BagLine[]
+  takeOut: BagOut[]
+  lacking: BagLack[]
+  /** Kinds of which there is one, and the job stops when it fails. */
+  single: OwnedKind[]
+  places: BagPlace[]
+  over: BagOver[]
+  buried: BagBuried[]
+  /** Millilitres of what counts as liquid in a cabin; null where it travels in none. */
+  cabinMl: number | null
+}

@@ -1,0 +1,31 @@
+import type { Against } from '#core/plan/against'
+import type { BagBuried, BagOver } from './bags'
+import type { JobMorning } from './mornings'
+
+/** Whoever a check is about. */
+export interface CheckFace {
+  faceId: string
+  bookingId: string
+  name: string
+}
+/** One thing that stands between a job and its day. */
+export type Check =
+  | { is: 'nobody' }
+  | { is: 'no day' }
+  | { is: 'unread'; faces: CheckFace[] }
+  | { is: 'unmatched'; faces: CheckFace[] }
+  | { is: 'against'; face: CheckFace; found: Against[] }
+  | { is: 'lacking'; names: string[]; sold: number; priceMinor: number; onTheWay: boolean }
+  | { is: 'bring'; names: string[] }
+  | { is: 'past'; names: string[]; ids: string[] }
+  | { is: 'heavy'; over: BagOver }
+  | { is: 'buried'; buried: BagBuried[] }
+
+/** Whether a job can begin, and what stands between. */
+export interface JobReady {
+  checks: Check[]
+  /** Whether it can begin early enough is worked out from this where it is shown. */
+  morning: JobMorning
+  /** What is no obstacle: the one of its kind that stops the job when it fails. */
+  single: string[]
+}
