@@ -6,6 +6,8 @@ import { reach } from '#core/complexion/reach'
 import { skinAt, skinPlace, UNDERTONES } from '#core/complexion/skin'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
+import { QuoteInput } from '#shared/records/quotes'
+import { WrapInput } from '#shared/records/wraps'
 import { OwnedProductInput, ProductFields, type OwnedProduct, type Shelf } from '#shared/records/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, usablePigments } from '#shared/kitPigments'
 import { check } from '#shared/validate'
@@ -27,8 +29,15 @@ describe('the demo story', () => {
     for (const product of owned) expect(check(OwnedProductInput, product)).toMatchObject({ ok: true })
     for (const offer of SIMULATED_OFFERS) expect(check(ProductFields, offer)).toMatchObject({ ok: true })
     for (const { face } of DEMO_FACES) expect(check(FaceInput, face)).toMatchObject({ ok: true })
-    for (const { inDays: _, ...job } of DEMO_JOBS) expect(check(JobInput, job)).toMatchObject({ ok: true })
-    expect(new Set(DEMO_JOBS.map(j => j.name)).size).toBe(7)
+    for (const { inDays: _, quote, closed, ...job } of DEMO_JOBS) {
+      expect(check(JobInput, job)).toMatchObject({ ok: true })
+      if (quote) expect(check(QuoteInput, quote)).toMatchObject({ ok: true })
+      if (closed) expect(check(WrapInput, closed.wrap)).toMatchObject({ ok: true })
+      for (const name of closed?.people ?? []) expect(DEMO_FACES.map(f => f.face.name)).toContain(name)
+    }
+    // The season has seven days; three before it are closed.
+    expect(new Set(DEMO_JOBS.map(j => j.name)).size).toBe(10)
+    expect(DEMO_JOBS.filter(j => j.closed && j.inDays < 0)).toHaveLength(3)
     for (const { job } of DEMO_FACES) if (job) expect(DEMO_JOBS.map(j => j.name)).toContain(job)
   })
 

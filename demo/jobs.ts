@@ -1,6 +1,8 @@
 import { USUAL } from '#core/suitability/job'
 import type { ChairInput, JobInput } from '#shared/records/jobs'
 import { MorningInput } from '#shared/records/jobs'
+import { QuoteInput } from '#shared/records/quotes'
+import { WrapInput } from '#shared/records/wraps'
 
 export const BALL = 'Tidewater Ballroom Championships'
 export const FERRY = 'Ferry crew portraits'
@@ -13,6 +15,9 @@ const DRESS = 'Harbour choir dress rehearsal'
 export interface DemoJob extends Omit<JobInput, 'day' | 'previewOfId' | 'version'> {
   /** Days from the day the demo is loaded. */
   inDays: number
+  quote?: Partial<QuoteInput>
+  /** Of one that is over: how it went, and who was on it. */
+  closed?: { wrap: Partial<WrapInput>; people: readonly string[] }
 }
 
 const job = (
@@ -33,8 +38,45 @@ const job = (
   houseRules: [],
 })
 
-/** The seven days of the season. */
+/** What went well, what was asked too little for, and what nobody had reckoned with. */
+const PAST: readonly DemoJob[] = [
+  {
+    ...job('Ruby wedding on the quay', -24, 'Quay five', USUAL['ceremony party'], '', { readyBy: '11:00' }),
+    quote: { client: 'The Tolliver family', km: 18, travelMinutes: 40, feeMinor: 26_000 },
+    closed: {
+      wrap: { began: '07:30', ended: '11:20', km: 18, travelMinutes: 40, paidMinor: 26_000, tipMinor: 2000 },
+      people: ['Ravindra Tolliver', 'Pilar Reyes-Mokoena', 'Tove Reyes'],
+    },
+  },
+  {
+    ...job('Regatta evening', -38, 'Yacht club', USUAL.evening, '', { readyBy: '18:30' }),
+    quote: { client: 'Yacht club', km: 6, travelMinutes: 20, standingByMinutes: 60, feeMinor: 14_000 },
+    closed: {
+      wrap: {
+        began: '15:30',
+        ended: '21:40',
+        km: 6,
+        travelMinutes: 25,
+        spentMinor: 1200,
+        paidMinor: 14_000,
+        notes: 'They stayed three hours longer than agreed: say what standing by costs.',
+      },
+      people: ['Kaisa Mbeki-Lund', 'Harumi Castellane'],
+    },
+  },
+  {
+    ...job('Pilots’ portraits', -52, 'Ferry company, pier two', USUAL.portrait, '', { readyBy: '12:00' }),
+    quote: { client: 'Ferry company', km: 4, travelMinutes: 15, extras: [{ what: 'Grooming kit', minor: 900 }] },
+    closed: {
+      wrap: { began: '09:45', ended: '12:05', km: 4, travelMinutes: 15, paidMinor: 15_500 },
+      people: ['Teodoro Vaskelis', 'Malakai Fenestra'],
+    },
+  },
+]
+
+/** The days of the season, and three that are over. */
 export const DEMO_JOBS: readonly DemoJob[] = [
+  ...PAST,
   job(DRESS, -6, 'Port Maren, harbour hall', { ...USUAL.stage, hours: 3 }, 'Only looked at: nobody was made up.'),
   job(
     BALL,

@@ -71,6 +71,21 @@ function defaults() {
         />
       </section>
       <section>
+        <h2>What your work is worth</h2>
+        <div class="row">
+          <MoneyField v-model="typed.hourMinor" label="An hour of yours" :error-messages="at('hourMinor')" />
+          <MoneyField v-model="typed.kmMinor" label="A kilometre" :error-messages="at('kmMinor')" />
+          <NumberField v-model="typed.marginPercent" label="Margin, %" :error-messages="at('marginPercent')" />
+          <NumberField
+            v-model="typed.toolFaces"
+            whole
+            label="Faces a tool lasts"
+            :error-messages="at('toolFaces')"
+            hint="Its price is spread over them"
+          />
+        </div>
+      </section>
+      <section>
         <h2>How much a face takes</h2>
         <div class="row">
           <NumberField

@@ -2,6 +2,8 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { BookingInput, CutsInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
 import type { BagInput } from '#shared/records/bags'
+import type { QuoteInput } from '#shared/records/quotes'
+import type { WrapFacts, WrapInput } from '#shared/records/wraps'
 import { plain } from '#shared/validate'
 import { api } from '~/composables/api'
 import { useFaces } from './faces'
@@ -68,6 +70,17 @@ export const useJobs = defineStore('jobs', () => {
   async function pack(id: string, bag: BagInput): Promise<void> {
     open.value = await api('put', '/api/jobs/:id/bag', { id }, { body: plain(bag) })
   }
+  async function quote(id: string, input: QuoteInput): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id/quote', { id }, { body: plain(input) })
+  }
+  /** Closes it; what was taken shows on the card of everybody on it. */
+  async function wrap(id: string, input: WrapInput): Promise<void> {
+    open.value = await api('post', '/api/jobs/:id/wrap', { id }, { body: plain(input) })
+    await again(faceIds())
+  }
+  async function changeWrap(id: string, facts: WrapFacts): Promise<void> {
+    open.value = await api('put', '/api/jobs/:id/wrap', { id }, { body: plain(facts) })
+  }
   const bring = (id: string) => api('post', '/api/jobs/:id/bring', { id })
   const takeOut = (id: string) => api('post', '/api/jobs/:id/out', { id })
   const lay = (id: string) => api('post', '/api/jobs/:id/lay', { id })
@@ -85,6 +98,9 @@ export const useJobs = defineStore('jobs', () => {
     lay,
     leave,
     pack,
+    quote,
+    wrap,
+    changeWrap,
     takeOut,
     lines,
     open,

@@ -1,4 +1,4 @@
-import { BRUSH_SHAPES, type BrushShape, type OwnedKind } from '../stock/kinds'
+import { BRUSH_SHAPES, sortOfKind, type BrushShape, type OwnedKind } from '../stock/kinds'
 
 /* How many of what a day takes, beside what goes on: one clean set for each face, what is thrown away, what stands on the table. */
 
@@ -51,6 +51,10 @@ const PER_JOB: readonly OwnedKind[] = [
   'first-aid box',
   'water',
 ]
+/** Of what is there for the whole day, what one day does not use up. */
+const LASTS: readonly OwnedKind[] = ['capes', 'first-aid box', 'hand gel', 'paperwork', 'rubbish bags']
+/** Whether a day takes it for good: so much of it is gone. */
+export const isUsedUp = (kind: OwnedKind): boolean => sortOfKind(kind) === 'supply' && !LASTS.includes(kind)
 const FOR_SOME: Readonly<Record<string, OwnedKind>> = {
   'tweezers': 'tweezers',
   'lash scissors': 'scissors',

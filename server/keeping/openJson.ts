@@ -57,7 +57,7 @@ const isBytes = (value: unknown): value is { base64: string } =>
   typeof value === 'object' && value !== null && typeof (value as { base64?: unknown }).base64 === 'string'
 
 function closed(value: unknown, isJson: boolean): InValue {
-  if (isJson) return typeof value === 'string' ? value : JSON.stringify(value)
+  if (isJson) return value === null || typeof value === 'string' ? value : JSON.stringify(value)
   if (isBytes(value)) return Buffer.from(value.base64, 'base64')
   if (value === null || typeof value === 'string' || typeof value === 'number') return value
   if (typeof value === 'boolean') return value ? 1 : 0

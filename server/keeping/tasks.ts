@@ -1,3 +1,4 @@
+import { agreementPaper, quotePaper, type JobPaper } from '../services/jobPapers'
 import { labelSheet, type LabelOrder } from '../services/labelSheet'
 import { questionSheet } from '../services/questionSheet'
 import { makeBackup } from './backup'
@@ -19,6 +20,8 @@ const tasks = {
     salvage(folder, migrations, at),
   'question sheet': (_none: null) => questionSheet(),
   'labels': (order: LabelOrder) => labelSheet(order),
+  'quote': (order: JobPaper) => quotePaper(order),
+  'agreement': (order: JobPaper) => agreementPaper(order),
   'write everything': ({ database, to, app, at }: { database: string; to: string; app: string; at: string }) =>
     writeEverything(database, to, app, at),
   'read everything': ({ file, to, migrations }: { file: string; to: string; migrations: string }) =>

@@ -14,6 +14,7 @@ import { planSettings } from '#shared/planSettings'
 import { stranger } from '#shared/stranger'
 import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
+import { WrapInput } from '#shared/records/wraps'
 import { measureOf } from '#core/stock/usual'
 import { complexionOf, isMixed } from '#shared/kitPigments'
 import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace, type Known } from '../../demo/faces'
@@ -197,6 +198,12 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
 /** What was taken since each was opened: what is gone of it. */
 async function loadLog(tx: Transaction, owned: readonly OwnedProduct[]): Promise<void> {
   const byName = new Map(owned.map(p => [`${p.range} ${p.shade}`, p.units[0]!]))
+  const over = await tx.select({ id: jobs.id, name: jobs.name }).from(jobs)
+  /** What was taken about a day that is over was taken on it. */
+  const jobOf = (daysAgo: number) => {
+    const near = DEMO_JOBS.find(j => j.closed && Math.abs(j.inDays + daysAgo) <= ABOUT_A_DAY)
+    return over.find(j => j.name === near?.name)?.id ?? null
+  }
   const rows = DEMO_KIT.flatMap(carried => {
     const unit = byName.get(`${carried.product.range} ${carried.product.shade}`)
     return unit
@@ -206,12 +213,14 @@ async function loadLog(tx: Transaction, owned: readonly OwnedProduct[]): Promise
           fillId: unit.fillId,
           unitId: unit.id,
           amount,
+          jobId: jobOf(daysAgo),
         }))
       : []
   })
   for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) await tx.insert(uses).values(rows.slice(at, at + ROWS_AT_ONCE))
 }
 const ROWS_AT_ONCE = 200
+const ABOUT_A_DAY = 3
 
 async function loadGear(tx: Transaction): Promise<void> {
   const known = new Map<string, { id: string }>()
@@ -231,11 +240,13 @@ async function loadGear(tx: Transaction): Promise<void> {
 
 /** The days of the story, by name. */
 async function loadJobs(tx: Transaction): Promise<Map<string, string>> {
-  const rows = DEMO_JOBS.map(({ inDays, ...job }) => ({
+  const rows = DEMO_JOBS.map(({ inDays, closed, quote, ...job }) => ({
     ...job,
     id: newId(),
-    createdAt: daysFromNow(-30),
+    createdAt: daysFromNow(Math.min(-30, inDays - 20)),
     day: daysFromNow(inDays).slice(0, 10),
+    quote: quote ?? {},
+    wrap: closed ? { ...new WrapInput(), ...closed.wrap, at: daysFromNow(inDays + 1) } : null,
   }))
   await tx.insert(jobs).values(rows)
   return new Map(rows.map(r => [r.name, r.id]))
@@ -312,6 +323,15 @@ async function loadFaces(tx: Transaction, owned: readonly OwnedProduct[]): Promi
         readyBy: DEMO_CHAIRS[face.name]?.readyBy ?? null,
         chair: DEMO_CHAIRS[face.name]?.chair ?? {},
         createdAt: daysFromNow(-30),
+      })
+    const before = DEMO_JOBS.filter(j => j.closed?.people.includes(face.name))
+    for (const { name, inDays } of before)
+      await tx.insert(bookings).values({
+        id: newId(),
+        jobId: days.get(name)!,
+        faceId,
+        position: i,
+        createdAt: daysFromNow(inDays - 10),
       })
     await tx.insert(simulatedSkins).values({ faceId, ...truth })
     for (const carried of brings ?? []) await loadBottle(tx, carried, daysFromNow(-12), { ownerFaceId: faceId })

@@ -1,6 +1,7 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib'
 import QRCode from 'qrcode'
 import type { LabelText } from '#core/stock/labels'
+import { printable } from './paper'
 import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 
 /* Labels as a PDF to be printed as it is: nothing in it may be scaled. */
@@ -136,26 +137,6 @@ function broken(font: PDFFont, words: string, size: number, room: number, most: 
     while (short && !fits(`${short}...`)) short = short.slice(0, -1)
     return `${short}...`
   })
-}
-
-/** What the letters of the page hold: those with signs they have not lose these, others become a question mark. */
-function printable(text: string, font: PDFFont): string {
-  const holds = (letter: string) => {
-    try {
-      font.encodeText(letter)
-      return true
-    } catch {
-      return false
-    }
-  }
-  return [...text.normalize('NFC')]
-    .map(letter =>
-      holds(letter)
-        ? letter
-        : [...letter.normalize('NFD')].filter(holds).join('')
-          || (/\p{Extended_Pictographic}|\p{Cc}|\p{M}/u.test(letter) ? ' ' : '?'),
-    )
-    .join('')
 }
 
 /** A square code as one path of dark runs. */

@@ -4,7 +4,6 @@ import { amountsOf } from '#core/plan/amounts'
 import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import type { AllWorthKnowing } from '#core/plan/worthKnowing'
-import { take } from '#core/stock/fills'
 import { itemsOf, type PlanRecords } from '#shared/planQuestion'
 import { typicalSkin } from '#core/complexion/skin'
 import { OccasionInput } from '#shared/records/consultation'
@@ -30,7 +29,6 @@ import {
   type SavePlanInput,
   type Tests,
 } from '#shared/records/plans'
-import type { OwnedProduct } from '#shared/records/kit'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { factsOf } from '#shared/faceFacts'
 import { shelfProductOf } from '#shared/kitPigments'
@@ -38,7 +36,7 @@ import { notToday } from '#shared/notToday'
 import { planSettings } from '#shared/planSettings'
 import { stranger } from '#shared/stranger'
 import { today } from '#shared/today'
-import { db, type Transaction } from '../db/connection'
+import { db } from '../db/connection'
 import { flashTests, jobs, paletteTests, planBodies, plans } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
@@ -53,6 +51,7 @@ import { markOf } from './namesInReasons'
 import { computeAsAsked, computeBases, computePlan, computeWorth, type Asking } from '../compute/pool'
 import { planLineOf } from './planLine'
 import { settings } from './settings'
+import { useAmounts } from './used'
 import { sound } from './sound'
 
 /** The booking a plan is for: the one that is named, else the one that counts today; null for a personal visit. */
@@ -158,24 +157,29 @@ export async function savePlan(faceId: string, input: SavePlanInput, asking: Ask
   const { kind, locks, overrides, agreed, change } = input
   const told = kind === 'preview' ? 'The preview' : 'The plan'
   return command(`${told} of ${markOf(faceId)} is kept.`, async act => {
-    const row = await act.insert('plans', {
-      id: newId(),
-      faceId,
-      bookingId: booking?.id ?? null,
-      kind,
-      agreed,
-      change,
-      occasion: occasionOf(booking, input),
-      layers: plan.layers.length,
-      minutes: plan.minutes.full,
-      costMinor: plan.cost.minor,
-      savedAt: now(),
-    })
-    const body = { locks, overrides, plan }
-    // It goes with its line, and is too large to be kept twice.
-    await act.tx.insert(planBodies).values({ planId: row.id, ...body })
-    return { ...planLineOf(row), ...body }
+    const row = { faceId, bookingId: booking?.id ?? null, kind, agreed, change, occasion: occasionOf(booking, input) }
+    return insertPlan(act, row, { locks, overrides, plan })
   })
+}
+
+/** Keeps a plan with everything it says. */
+export async function insertPlan(
+  act: Act,
+  row: Pick<typeof plans.$inferInsert, 'faceId' | 'bookingId' | 'kind' | 'agreed' | 'change' | 'occasion' | 'usedAt'>,
+  body: Pick<SavedPlan, 'locks' | 'overrides' | 'plan'>,
+): Promise<SavedPlan> {
+  const { layers, minutes, cost } = body.plan
+  const made = await act.insert('plans', {
+    id: newId(),
+    ...row,
+    layers: layers.length,
+    minutes: minutes.full,
+    costMinor: cost.minor,
+    savedAt: now(),
+  })
+  // It goes with its line, and is too large to be kept twice.
+  await act.tx.insert(planBodies).values({ planId: made.id, ...body })
+  return { ...planLineOf(made), ...body }
 }
 
 async function lineThere(from: Pick<typeof db, 'select'>, id: string): Promise<typeof plans.$inferSelect> {
@@ -259,12 +263,13 @@ export async function keptFor(bookingIds: readonly string[]): Promise<Map<string
       'planBody',
       (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
     )
-    if (body) kept.set(bookingId, { id, usedAt, plan: planAsNow(body.plan), overrides: body.overrides })
+    if (body) kept.set(bookingId, { id, bookingId, usedAt, plan: planAsNow(body.plan), overrides: body.overrides })
   }
   return kept
 }
 export interface KeptPlan {
   id: string
+  bookingId: string
   usedAt: string | null
   plan: FacePlan
   overrides: OverrideInput[]
@@ -286,42 +291,10 @@ export function usePlan(id: string): Promise<PlanLine> {
     const [body] = await act.tx.select().from(planBodies).where(eq(planBodies.planId, id))
     const face = await faceById(row.faceId, act.tx)
     const jobId = face.bookings.find(b => b.id === row.bookingId)?.jobId ?? null
-    const amounts = body ? amountsOf(body.plan) : new Map<string, number>()
-    const owned = await usedFrom(act.tx, row.faceId, [...amounts.keys()])
     const log = { at: now(), faceId: row.faceId, jobId, planId: id }
-    for (const [productId, amount] of amounts) {
-      const product = owned.get(productId)
-      if (product) await use(act, product, amount, log)
-    }
+    if (body) await useAmounts(act, amountsOf(body.plan), log)
     return planLineOf((await act.update('plans', id, { usedAt: log.at }))!)
   })
-}
-
-/** What can be used on a face of these products, theirs before the kit's. */
-async function usedFrom(tx: Transaction, faceId: string, ids: readonly string[]): Promise<Map<string, OwnedProduct>> {
-  const owned = await ownedAmong(tx, ids)
-  const theirs = owned.filter(p => p.ownerFaceId === faceId)
-  return new Map([...owned.filter(p => p.ownerFaceId === null), ...theirs].map(p => [p.id, p]))
-}
-
-interface Log {
-  at: string
-  faceId: string
-  jobId: string | null
-  planId: string
-}
-
-/** Takes an amount from the units of a product in the order they are used; what the bottles do not hold is logged all the same. */
-async function use(act: Act, { units }: OwnedProduct, amount: number, log: Log): Promise<void> {
-  const order = units.filter(u => u.retiredAt === null).map(u => ({ ...u, id: u.fillId, unitId: u.id }))
-  const taken = take(order, amount)
-  for (const { fill, amount: here } of taken) {
-    await act.update('fills', fill.id, { level: fill.level })
-    await act.insert('uses', { id: newId(), fillId: fill.id, unitId: fill.unitId, amount: here, ...log })
-  }
-  const [first] = units
-  if (taken.length === 0 && first)
-    await act.insert('uses', { id: newId(), fillId: first.fillId, unitId: first.id, amount: null, ...log })
 }
 
 const asTaken = asc(sql`rowid`)

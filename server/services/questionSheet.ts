@@ -1,59 +1,26 @@
-import { PDFDocument, StandardFonts, type PDFFont, type PDFForm, type PDFPage } from 'pdf-lib'
+import { PDFDocument, StandardFonts, type PDFFont, type PDFForm } from 'pdf-lib'
 import { SKIN_TYPES } from '#core/suitability/face'
 import { LASHES } from '#shared/records/consultation'
+import { A4, MARGIN, Paper } from './paper'
 
 /*
  * The questions an artist sends ahead, to be filled in on a screen or by hand. It names nobody: one sheet serves all.
  */
 
-const A4 = { width: 595, height: 842 }
-const MARGIN = 50
 const LINE = 16
 
 const NOTE =
   'Please arrive with a bare, clean face, shaved if you shave, moisturised as usual, hair dry. Bring your own mascara or lipstick if you want them used.'
 
-class Sheet {
-  private page: PDFPage
-  private y = A4.height - MARGIN
-
+/** A page with fields to be filled in. */
+class Sheet extends Paper {
   constructor(
-    private readonly document: PDFDocument,
+    document: PDFDocument,
     private readonly form: PDFForm,
-    private readonly plain: PDFFont,
-    private readonly bold: PDFFont,
+    plain: PDFFont,
+    bold: PDFFont,
   ) {
-    this.page = document.addPage([A4.width, A4.height])
-  }
-
-  private room(height: number): void {
-    if (this.y - height > MARGIN) return
-    this.page = this.document.addPage([A4.width, A4.height])
-    this.y = A4.height - MARGIN
-  }
-
-  text(words: string, size = 10, font = this.plain): void {
-    const width = A4.width - 2 * MARGIN
-    let line = ''
-    const lines: string[] = []
-    for (const word of words.split(' ')) {
-      const longer = line ? `${line} ${word}` : word
-      if (font.widthOfTextAtSize(longer, size) > width) {
-        lines.push(line)
-        line = word
-      } else line = longer
-    }
-    for (const l of [...lines, line]) {
-      this.room(size + 4)
-      this.y -= size + 4
-      this.page.drawText(l, { x: MARGIN, y: this.y, size, font })
-    }
-  }
-
-  heading(words: string): void {
-    this.room(40)
-    this.y -= 12
-    this.text(words, 12, this.bold)
+    super(document, plain, bold)
   }
 
   field(name: string, label: string, lines = 1): void {

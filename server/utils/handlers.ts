@@ -3,6 +3,7 @@ import {
   getQuery,
   getRouterParam,
   setResponseHeader,
+  setResponseHeaders,
   type EventHandler,
   type EventHandlerRequest,
   type H3Event,
@@ -104,6 +105,18 @@ export const actsComputing = <R>(act: (event: H3Event, asking: Asking) => Promis
 /** A route that computes from what its address names. */
 export const computing = <R>(act: (event: H3Event, asking: Asking) => Promise<R>): Answered<R> =>
   defineEventHandler(async event => (await asking(event, by => act(event, by))) as R)
+
+/** A route that answers with a PDF. */
+export const paper = (name: string, draw: (event: H3Event, asking: Asking) => Promise<Uint8Array>): EventHandler =>
+  defineEventHandler(async event => {
+    const bytes = await asking(event, by => draw(event, by))
+    if (!bytes) return undefined
+    setResponseHeaders(event, {
+      'content-type': 'application/pdf',
+      'content-disposition': `attachment; filename="${name}"`,
+    })
+    return Buffer.from(bytes)
+  })
 
 /** A route of the compute API: the body is checked where the computing is done. */
 export const computeRoute = (task: ComputeTask): EventHandler =>

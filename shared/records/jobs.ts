@@ -182,6 +182,31 @@ export interface Job extends JobInput {
   bookings: (Booking & { faceName: string })[]
 }
 
+/** A job as it is written back, whatever of it is changed. */
+export const jobInput = ({
+  name,
+  day,
+  timeZone,
+  place,
+  conditions,
+  morning,
+  houseRules,
+  notes,
+  previewOfId,
+  version,
+}: Job): JobInput => ({
+  name,
+  day,
+  timeZone,
+  place,
+  conditions,
+  morning,
+  houseRules,
+  notes,
+  previewOfId,
+  version,
+})
+
 /** What the day of a booking asks: what the job asks, but for what differs for this face. */
 export function asksOf({ job, differs }: Pick<FaceBooking, 'job' | 'differs'>): OccasionInput {
   const said = Object.fromEntries(Object.entries(differs).filter(([, v]) => v !== undefined && v !== null))

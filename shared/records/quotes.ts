@@ -1,4 +1,4 @@
-import type { Quote } from '#core/money/quote'
+import type { ClientLine, Quote } from '#core/money/quote'
 import type { Settled } from '#core/money/settled'
 import { Between, MadeFrom, Many, Maybe, Minor, Name, Text, Whole } from '../rules'
 
@@ -6,6 +6,12 @@ class QuoteExtra {
   @Name(120) what!: string
   @Minor() minor!: number
 }
+
+export const quoteInput = ({ quote, version }: { quote: QuoteInput; version: number }): QuoteInput => ({
+  ...quote,
+  extras: quote.extras.map(e => ({ ...e })),
+  version,
+})
 
 /** What a quote is reckoned from, beside what plans and settings say. */
 export class QuoteInput {
@@ -36,4 +42,8 @@ export interface JobQuote {
   /** Names of what goes on and has no price on record. */
   unpriced: string[]
   settled: Settled | null
+  /** What is asked for: as agreed, else the least that is worth taking. */
+  feeMinor: number
+  /** As the client reads it. */
+  client: ClientLine[]
 }

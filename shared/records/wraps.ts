@@ -1,17 +1,9 @@
+import type { OwnedKind } from '#core/stock/kinds'
+import type { Measure } from '#core/stock/things'
 import { Between, ClockTime, Id, Ids, MadeFrom, Many, Maybe, Minor, Moment, OneOf, Text, Whole } from '../rules'
 
-export const WENT = ['ran out', 'nearly out', 'left behind', 'broken'] as const
-export type Went = (typeof WENT)[number]
-
-class ThingThatWent {
-  @Id() unitId!: string
-  /** Of a palette the pan; else what is in it. */
-  @Maybe() @Id() fillId?: string | null
-  @OneOf(WENT) what!: Went
-}
-
-/** What was otherwise than planned. */
-export class WrapInput {
+/** How long a job took and what it brought: what is often known only later. */
+export class WrapFacts {
   /** As the clock showed it where the job was. */
   @Maybe() @ClockTime() began?: string | null
   @Maybe() @ClockTime() ended?: string | null
@@ -21,14 +13,66 @@ export class WrapInput {
   @Maybe() @Minor() spentMinor?: number | null
   @Maybe() @Minor() paidMinor?: number | null
   @Minor() tipMinor: number = 0
+  @Text(0, 1000) notes: string = ''
+  @MadeFrom() version?: number
+}
+
+export const WENT = ['ran out', 'nearly out', 'left behind', 'broken'] as const
+export type Went = (typeof WENT)[number]
+
+export class ThingThatWent {
+  @Id() unitId!: string
+  /** Of a palette the pan; else what is in it. */
+  @Maybe() @Id() fillId?: string | null
+  @OneOf(WENT) what!: Went
+}
+
+/** What was otherwise than planned. */
+export class WrapInput extends WrapFacts {
   /** Bookings that were not made up. */
   @Ids(200, 0) notDone: string[] = []
   @Many(() => ThingThatWent, 300) things: ThingThatWent[] = []
-  @Text(0, 1000) notes: string = ''
-  @MadeFrom() version?: number
 }
 
 /** A job that was closed. */
 export class Wrap extends WrapInput {
   @Moment() at!: string
+}
+
+export const wrapFacts = ({
+  began,
+  ended,
+  km,
+  travelMinutes,
+  spentMinor,
+  paidMinor,
+  tipMinor,
+  notes,
+}: WrapFacts): WrapFacts => ({ began, ended, km, travelMinutes, spentMinor, paidMinor, tipMinor, notes })
+
+/** So much of something that a job takes, or took. */
+export interface Taken {
+  unitId: string
+  name: string
+  kind: OwnedKind
+  measure: Measure
+  amount: number
+}
+
+/** What closing a job does, and what is to be done after it. */
+export interface JobWrap {
+  /** Whoever is booked; with a plan or without, and whether it is in the log already. */
+  faces: { bookingId: string; name: string; planned: boolean; used: boolean }[]
+  /** What the plans take, the most of what is left first; of a closed job what the log says. */
+  taken: Taken[]
+  /** Things along: what may have run out, been left or broken. */
+  along: { unitId: string; name: string; kind: OwnedKind; pans: { fillId: string; name: string }[] }[]
+  /** What was used and has to be washed: brushes by shape, tools by kind. */
+  wash: { name: string; count: number }[]
+  /** Dry by then: the next job. */
+  next: { id: string; name: string; day: string } | null
+  /** Nearly out or out, with another at home. */
+  refill: { unitId: string; name: string; homeId: string }[]
+  /** Nearly out or out, and no other there. */
+  buy: { productId: string; name: string }[]
 }

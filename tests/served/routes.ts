@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import * as consultation from '#shared/records/consultation'
+import * as bags from '#shared/records/bags'
 import * as buys from '#shared/records/buys'
 import * as faces from '#shared/records/faces'
 import * as gear from '#shared/records/gear'
@@ -13,9 +14,11 @@ import * as listed from '#shared/records/listed'
 import * as meter from '#shared/records/meter'
 import * as mixes from '#shared/records/mixes'
 import * as plans from '#shared/records/plans'
+import * as quotes from '#shared/records/quotes'
 import * as settings from '#shared/records/settings'
 import * as standards from '#shared/records/standards'
 import * as things from '#shared/records/things'
+import * as wraps from '#shared/records/wraps'
 import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
 import type { Dto } from '#shared/shape'
 
@@ -35,6 +38,7 @@ export interface Route {
 
 const CLASSES: Record<string, unknown> = {
   ...consultation,
+  ...bags,
   ...buys,
   ...faces,
   ...gear,
@@ -47,9 +51,11 @@ const CLASSES: Record<string, unknown> = {
   ...meter,
   ...mixes,
   ...plans,
+  ...quotes,
   ...settings,
   ...standards,
   ...things,
+  ...wraps,
 }
 const FILE = /^(.*)\.(get|post|put|delete)\.ts$/
 

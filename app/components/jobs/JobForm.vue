@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { OccasionInput } from '#shared/records/consultation'
-import { JobInput, type Job } from '#shared/records/jobs'
+import { jobInput, JobInput, type Job } from '#shared/records/jobs'
 import { dayInWords } from '~/words/words'
 
 /** A day of work written down: its name is enough. */
@@ -9,8 +9,8 @@ const emit = defineEmits<{ done: [id: string | null] }>()
 const jobs = useJobs()
 const values = reactive<JobInput>(props.job ? inputOf(props.job) : Object.assign(new JobInput(), { name: '' }))
 
-function inputOf({ id: _id, bookings: _bookings, createdAt: _made, conditions, ...rest }: Job): JobInput {
-  return { ...rest, conditions: { ...conditions } }
+function inputOf(job: Job): JobInput {
+  return { ...jobInput(job), conditions: { ...job.conditions } }
 }
 const previews = computed(() => [
   { value: null, title: 'no preview' },

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { MorningInput, Job } from '#shared/records/jobs'
-import { JobInput } from '#shared/records/jobs'
+import { jobInput, JobInput, type Job, type MorningInput } from '#shared/records/jobs'
 
 /** How the morning of a job goes: who works, when the place opens, what it takes beside the faces. */
 const { job } = defineProps<{ job: Job }>()
@@ -10,9 +9,8 @@ const { at, submit, problem, busy } = useForm(JobInput)
 const values = reactive<MorningInput>({ ...job.morning, others: [...job.morning.others] })
 const wrong = (field: string) => at(`morning.${field}`)
 async function save() {
-  const { id, bookings: _on, createdAt: _made, ...rest } = job
   const morning = { ...values, readyBy: values.readyBy || null, notBefore: values.notBefore || null }
-  if (await submit({ ...rest, morning }, input => jobs.change(id, input))) emit('done')
+  if (await submit({ ...jobInput(job), morning }, input => jobs.change(job.id, input))) emit('done')
 }
 </script>
 

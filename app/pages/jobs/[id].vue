@@ -24,9 +24,11 @@ watch(
 const job = computed(() => (jobs.open?.id === id.value ? jobs.open : null))
 const ROOMS = [
   { to: '', name: 'Who and what' },
+  { to: '/quote', name: 'Quote' },
   { to: '/morning', name: 'Morning' },
   { to: '/together', name: 'Together' },
   { to: '/bag', name: 'Bag' },
+  { to: '/wrap', name: 'Wrap' },
 ]
 </script>
 

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { WENT, type JobWrap, type ThingThatWent, type Went } from '#shared/records/wraps'
+
+/** What ran out, was left or broke: found by a few letters, and said with one tap. */
+const { along } = defineProps<{ along: JobWrap['along'] }>()
+const things = defineModel<ThingThatWent[]>({ required: true })
+const chosen = ref<string | null>(null)
+const choices = computed(() =>
+  along.flatMap(t =>
+    t.pans.length > 0
+      ? [
+          { value: t.unitId, title: t.name },
+          ...t.pans.map(p => ({ value: `${t.unitId} ${p.fillId}`, title: `${p.name}, in ${t.name}` })),
+        ]
+      : [{ value: t.unitId, title: t.name }],
+  ),
+)
+const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
+const keyOf = (t: ThingThatWent) => (t.fillId ? `${t.unitId} ${t.fillId}` : t.unitId)
+function say(what: Went) {
+  if (!chosen.value) return
+  const [unitId, fillId] = chosen.value.split(' ')
+  const rest = things.value.filter(t => keyOf(t) !== chosen.value)
+  things.value = [...rest, { unitId: unitId!, fillId: fillId ?? null, what }]
+  chosen.value = null
+}
+const forget = (t: ThingThatWent) => (things.value = things.value.filter(x => x !== t))
+</script>
+
+<template>
+  <div>
+    <v-autocomplete v-model="chosen" label="Which thing" :items="choices" clearable hide-details />
+    <p class="say">
+      <v-btn v-for="w in WENT" :key="w" variant="outlined" :disabled="!chosen" @click="say(w)">{{
+        WENT_WORDS[w]
+      }}</v-btn>
+    </p>
+    <ul v-if="things.length > 0" class="bare" aria-label="What went otherwise">
+      <li v-for="t in things" :key="keyOf(t)">
+        <b class="free">{{ titles.get(keyOf(t)) ?? 'Something' }}</b> {{ WENT_WORDS[t.what].toLowerCase() }}.
+        <Act :aria-label="`Forget ${titles.get(keyOf(t))}`" @click="forget(t)">Forget it</Act>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.say {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 10px 0;
+}
+li {
+  padding: 6px 0;
+  border-bottom: 1px solid var(--line);
+}
+</style>

@@ -1,0 +1,24 @@
+import type { JobWrap, Went } from '#shared/records/wraps'
+import { listInWords, plural } from './words'
+
+export const WENT_WORDS: Readonly<Record<Went, string>> = {
+  'ran out': 'Ran out',
+  'nearly out': 'Nearly out',
+  'left behind': 'Left behind',
+  'broken': 'Broken',
+}
+
+/** What the page answers. */
+export function wrapInWords({ faces, taken, wash, refill, buy }: JobWrap, closed: boolean): string {
+  if (!closed) {
+    const planned = faces.filter(f => f.planned).length
+    return `${plural(planned, 'face')} as planned, ${plural(taken.length, 'thing')} used: close it?`
+  }
+  const brushes = wash.reduce((all, w) => all + w.count, 0)
+  const parts = [
+    brushes > 0 ? `${brushes} to wash` : '',
+    refill.length > 0 ? `${refill.length} to refill from home` : '',
+    buy.length > 0 ? `${buy.length} to buy` : '',
+  ].filter(Boolean)
+  return parts.length === 0 ? 'Closed, and nothing left to do.' : `Closed: ${listInWords(parts)}.`
+}

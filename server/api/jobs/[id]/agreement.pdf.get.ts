@@ -1,0 +1,4 @@
+import { paperOf } from '../../../services/quotes'
+import { idOf, paper } from '../../../utils/handlers'
+
+export default paper('agreement.pdf', (event, asking) => paperOf(idOf(event), 'agreement', asking))

@@ -1,0 +1,4 @@
+import { paperOf } from '../../../services/quotes'
+import { idOf, paper } from '../../../utils/handlers'
+
+export default paper('quote.pdf', (event, asking) => paperOf(idOf(event), 'quote', asking))

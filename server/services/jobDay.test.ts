@@ -1,0 +1,186 @@
+import { pack, type PackQuestion } from '#core/bag/pack'
+import { planFace } from '#core/plan/facePlan'
+import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { BagInput } from '#shared/records/bags'
+import { SavePlanInput } from '#shared/records/plans'
+import { QuoteInput } from '#shared/records/quotes'
+import { WrapInput, WENT, type ThingThatWent } from '#shared/records/wraps'
+import highsLoader from 'highs'
+import { seeded } from '../../tests/support/random'
+import { services } from '../../tests/support/services'
+
+jest.setTimeout(60_000)
+
+const highs = highsLoader()
+jest.mock('../compute/pool', () => ({
+  computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
+  computeBytes: async (_task: string, bytes: Uint8Array) =>
+    Buffer.from(JSON.stringify(pack(await highs, JSON.parse(Buffer.from(bytes).toString()) as PackQuestion, 3000))),
+}))
+const on = services(async s => {
+  await s.stockSimulatedSuppliers()
+  await s.loadDemo()
+})
+const asking = { caller: 'test', signal: new AbortController().signal }
+const jobNamed = async (name: string) => (await on.allJobs('2020-01-01')).find(j => j.name.startsWith(name))!.id
+const checksOf = async (id: string) => (await on.readyFor(id, asking)).checks
+type Found = Awaited<ReturnType<typeof checksOf>>
+const of = <I extends Found[number]['is']>(checks: Found, is: I) =>
+  checks.find(c => c.is === is) as Extract<Found[number], { is: I }>
+
+/** Every row there is, by table, but for the history of changes, and for how often each was written. */
+async function everything(): Promise<Record<string, Record<string, unknown>>> {
+  const all: Record<string, Record<string, unknown>> = {}
+  const { db } = await import('../db/connection')
+  const { changes: _told, ...tables } = on.tables
+  for (const [name, table] of Object.entries(tables)) {
+    if (typeof table !== 'object' || !('id' in table)) continue
+    const rows = (await db.select().from(table as typeof on.tables.jobs)) as unknown as Record<string, unknown>[]
+    all[name] = Object.fromEntries(
+      rows.filter(r => r.deletedAt == null).map(({ version: _v, ...row }) => [String(row.id), row]),
+    )
+  }
+  return all
+}
+/** Fields that differ, as "table id field". */
+function differences(x: Awaited<ReturnType<typeof everything>>, y: typeof x): string[] {
+  return Object.keys(x).flatMap(table =>
+    [...new Set([...Object.keys(x[table]!), ...Object.keys(y[table]!)])].flatMap(id => {
+      const [a, b] = [x[table]![id], y[table]![id]] as (Record<string, unknown> | undefined)[]
+      if (!a || !b) return [`${table} ${a ? 'gone' : 'new'}`]
+      return Object.keys(a).flatMap(f => (JSON.stringify(a[f]) === JSON.stringify(b[f]) ? [] : [`${table} ${id} ${f}`]))
+    }),
+  )
+}
+
+describe('the championship, mended step by step', () => {
+  it('says all that is wrong with it, and each mend takes its own word away', async () => {
+    const id = await jobNamed('Tidewater')
+    const first = await checksOf(id)
+    expect(first.map(c => c.is)).toEqual(
+      expect.arrayContaining(['unmatched', 'against', 'lacking', 'bring', 'past', 'heavy', 'buried']),
+    )
+    const { over } = of(first, 'heavy')
+    expect(over.overG).toBeGreaterThan(2900)
+    expect(over.overG).toBeLessThan(3400)
+    expect(over.proven).toBe(true)
+    const { face, found } = of(first, 'against')
+    expect(found[0]!.sentence).toMatch(/SPF 30: pale in flash/)
+
+    await on.layInOrder(id, asking)
+    await on.savePlan(face.faceId, Object.assign(new SavePlanInput(), { bookingId: face.bookingId }), asking)
+    await on.bringAll(id, asking)
+    await on.leaveAtHome(id, of(first, 'past').ids)
+    const second = await checksOf(id)
+    for (const word of ['buried', 'against', 'bring', 'past'] as const) expect(of(second, word)).toBeUndefined()
+
+    await on.buyLacking(id, asking)
+    expect(of(await checksOf(id), 'lacking')).toMatchObject({ onTheWay: true })
+    for (const p of await on.allPurchases()) for (const l of p.lines) await on.receive(l.id)
+    const third = await checksOf(id)
+    expect(of(third, 'lacking')).toBeUndefined()
+
+    await on.leaveAtHome(
+      id,
+      of(third, 'heavy').over.leave.map(l => l.unitId),
+    )
+    // Neither is too heavy, nor is what was left asked for again.
+    expect((await checksOf(id)).map(c => c.is)).toEqual(['unmatched'])
+  })
+
+  it('goes lean or with everything, as it is asked', async () => {
+    const id = await jobNamed('Ferry')
+    const count = async (carrying: BagInput['carrying']) => {
+      await on.setBag(id, Object.assign(new BagInput(), { carrying }))
+      return (await on.bagOf(id, asking)).goes.length
+    }
+    const lean = await count('lean')
+    expect(await count('ready for nearly anyone')).toBeGreaterThan(lean)
+    await expect(on.setBag(id, Object.assign(new BagInput(), { listId: 'none' }))).rejects.toMatchObject({
+      issues: [{ path: 'listId' }],
+    })
+  })
+})
+
+describe('closing a job', () => {
+  it('changes levels by plan and by what went otherwise, and nothing else; one undo brings all of it back (six ways)', async () => {
+    const id = await jobNamed('Vow')
+    const random = seeded(5)
+    for (let round = 0; round < 6; round++) {
+      const { along, faces } = await on.wrapOf(id, asking)
+      const things = Array.from({ length: Math.floor(random.between(0, 5)) }, (): ThingThatWent => {
+        const one = random.pick(along)
+        const fillId = one.pans.length > 0 ? random.pick(one.pans).fillId : undefined
+        return { unitId: one.unitId, fillId, what: random.pick(WENT) }
+      }).filter((t, i, all) => all.findIndex(x => x.unitId === t.unitId) === i)
+      const notDone = faces.filter(() => random.between(0, 1) < 0.3).map(f => f.bookingId)
+      const would = round === 0 ? (await on.wrapOf(id, asking)).taken : []
+      const before = await everything()
+      await on.wrapJob(
+        id,
+        Object.assign(new WrapInput(), {
+          notDone: round === 0 ? [] : notDone,
+          things: round === 0 ? [] : things,
+          paidMinor: 40_000,
+        }),
+        asking,
+      )
+      const after = await everything()
+      const changed = differences(before, after)
+      const named = new Set(things.map(t => t.unitId))
+      for (const one of changed) {
+        const [table, row, field] = one.split(' ')
+        const isRight =
+          one === 'uses new'
+          || one === 'plans new'
+          || (table === 'fills' && field === 'level')
+          || (table === 'jobs' && row === id && field === 'wrap')
+          || (table === 'units' && named.has(row!) && ['placeId', 'notes', 'retiredAt', 'why'].includes(field!))
+        expect(isRight ? 'right' : one).toBe('right')
+      }
+      // Levels fall by what is logged, to the last drop.
+      const gone = new Map<string, number>()
+      for (const use of Object.values(after.uses!) as { id: string; fillId: string; amount: number | null }[])
+        if (!before.uses![use.id]) gone.set(use.fillId, (gone.get(use.fillId) ?? 0) + (use.amount ?? 0))
+      for (const [fillId, amount] of gone) {
+        const [x, y] = [before.fills![fillId], after.fills![fillId]] as { size: number; level: number }[]
+        expect(x!.level * x!.size - y!.level * y!.size).toBeCloseTo(amount, 6)
+      }
+      if (round === 0) {
+        // As was told beforehand, where a thing holds all of it.
+        const [first] = would.filter(t => t.measure === 'ml')
+        expect(first!.amount).toBeGreaterThan(0)
+        await expect(on.wrapJob(id, new WrapInput(), asking)).rejects.toMatchObject({ status: 409 })
+      }
+      await on.undo()
+      expect(differences(before, await everything())).toEqual([])
+    }
+  })
+
+  it('settles against its quote, and what was paid may be told later', async () => {
+    const id = await jobNamed('Ferry')
+    await on.setQuote(
+      id,
+      Object.assign(new QuoteInput(), { km: 20, feeMinor: 30_000, extras: [{ what: 'Ladder', minor: 500 }] }),
+    )
+    const open = await on.quoteOf(id, asking)
+    expect(open.settled).toBeNull()
+    expect(open.client.reduce((all, l) => all + l.minor, 0)).toBe(30_000)
+    await expect(on.changeWrap(id, new WrapInput())).rejects.toMatchObject({ status: 409 })
+    await on.wrapJob(id, Object.assign(new WrapInput(), { began: '07:10', ended: '12:40', km: 26 }), asking)
+    const { wrap } = await on.changeWrap(
+      id,
+      Object.assign(new WrapInput(), { began: '07:10', ended: '12:40', km: 26, paidMinor: 30_000, tipMinor: 1500 }),
+    )
+    expect(wrap).toMatchObject({ paidMinor: 30_000, km: 26 })
+    const { settled } = await on.quoteOf(id, asking)
+    expect(settled!.lines.find(l => l.of === 'distance')).toMatchObject({ plannedMinor: 800, realMinor: 1040 })
+    // Five hours and a half there, less setting up and packing down.
+    expect(settled!.lines.find(l => l.of === 'faces')!.realMinor).toBe(Math.round(((330 - 45) * 4000) / 60))
+    expect(settled!.paidMinor + settled!.tipMinor).toBe(31_500)
+    const after = await on.wrapOf(id, asking)
+    expect(after.wash.some(w => w.name === 'foundation brush')).toBe(true)
+    expect(after.next!.name).toMatch(/gala/)
+    expect(after.taken.length).toBeGreaterThan(5)
+  })
+})

@@ -1,0 +1,100 @@
+import { PDFDocument, StandardFonts } from 'pdf-lib'
+import type { ClientLine } from '#core/money/quote'
+import { Paper } from './paper'
+
+/* What a client is handed on paper: the quote, and what both sides agree on. */
+
+export interface JobPaper {
+  job: string
+  day: string
+  place: string
+  client: string
+  currency: string
+  lines: readonly ClientLine[]
+  feeMinor: number
+  /** Who is made up, and when each is ready where the job is. */
+  people: readonly { name: string; services: string; readyBy: string }[]
+  begins: string
+  /** The day it was written, in words. */
+  written: string
+}
+
+async function paper(title: string): Promise<{ document: PDFDocument; page: Paper }> {
+  const document = await PDFDocument.create()
+  document.setTitle(title)
+  document.setLanguage('en-GB')
+  document.setProducer('Varietas')
+  const page = new Paper(
+    document,
+    await document.embedFont(StandardFonts.Helvetica),
+    await document.embedFont(StandardFonts.HelveticaBold),
+  )
+  return { document, page }
+}
+
+const money = (minor: number, currency: string) => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
+
+function head(page: Paper, title: string, { client, job, day, place, written }: JobPaper): void {
+  page.text(title, 18)
+  page.space(6)
+  if (client) page.text(`For ${client}`)
+  page.text([job, day, place].filter(Boolean).join(', '))
+  page.text(`Written ${written}`)
+}
+
+function fee(page: Paper, { lines, feeMinor, currency }: JobPaper): void {
+  for (const { what, count, minor } of lines) {
+    page.row(count > 1 ? `${count} × ${what}` : what, money(minor, currency))
+    page.rule()
+  }
+  page.row('Together', money(feeMinor, currency), true)
+}
+
+/** The quote as a client reads it. */
+export async function quotePaper(of: JobPaper): Promise<Uint8Array> {
+  const { document, page } = await paper(`Quote: ${of.job}`)
+  head(page, 'Quote', of)
+  page.heading('What it covers')
+  fee(page, of)
+  page.space(10)
+  page.text(
+    'Products, tools cleaned for each face, single-use applicators, setting up and clearing away are in these prices.',
+    9,
+  )
+  page.text('Valid for thirty days. More faces, a longer day or another place change it.', 9)
+  return document.save()
+}
+
+const TERMS = [
+  'A deposit of ____ is paid by ____; the rest by the end of the day.',
+  'Called off less than ____ days before: ____ of the fee is due.',
+  'Whoever is late by more than ____ minutes may get a shorter version of what was agreed.',
+  'The client provides: a table, a chair, daylight or a socket, running water nearby.',
+  'Everybody tells the artist of allergies, reactions, treatments and eye or skin trouble before the day. Where skin or eyes are infected or broken, nothing is applied there.',
+  'A test on the skin beforehand is offered to everybody who reacts easily; nobody can promise that nothing is reacted to.',
+  'Pictures are taken and shown only of those who have agreed to it in writing.',
+  'Answers about skin and health are kept to prepare the make-up, and erased when asked.',
+]
+
+/** What both sides agree on, to be signed. */
+export async function agreementPaper(of: JobPaper): Promise<Uint8Array> {
+  const { document, page } = await paper(`Agreement: ${of.job}`)
+  head(page, 'Agreement', of)
+  page.heading('Who is made up')
+  if (of.people.length === 0) page.text('Nobody is named yet.')
+  for (const { name, services, readyBy } of of.people) {
+    page.row([name, services].filter(Boolean).join(': '), readyBy && `ready by ${readyBy}`)
+    page.rule()
+  }
+  if (of.begins) page.text(`The artist sets up from ${of.begins}, local time of the place.`)
+  page.heading('The fee')
+  fee(page, of)
+  page.heading('Agreed')
+  for (const [i, term] of TERMS.entries()) page.text(`${i + 1}. ${term}`)
+  page.space(52)
+  page.rule()
+  page.row('Client, day', 'Artist, day')
+  page.space(8)
+  page.text('A starting point, not legal advice: what has to stand in it differs by place. Have it looked at once.', 8)
+  return document.save()
+}

@@ -1,0 +1,256 @@
+import { and, asc, eq, gt, inArray, isNull } from 'drizzle-orm'
+import { countsOf, isUsedUp } from '#core/bag/counts'
+import { isReady, needsOf } from '#core/bag/needs'
+import { amountsOf } from '#core/plan/amounts'
+import { isToolKind } from '#core/stock/kinds'
+import { isLow, isUsed, type Thing } from '#core/stock/thing'
+import type { Job } from '#shared/records/jobs'
+import { asksOf } from '#shared/records/jobs'
+import { wrapFacts, type JobWrap, type Taken, type WrapFacts, type WrapInput } from '#shared/records/wraps'
+import { today } from '#shared/today'
+import type { Asking } from '../compute/pool'
+import { db } from '../db/connection'
+import { fills, jobs, products, units, uses } from '../db/schema'
+import { BadInput, Conflict } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
+import { newId, now } from './clock'
+import { command, type Act } from './command'
+import { dayPlansOf, planned, type DayPlan } from './dayPlans'
+import { jobById } from './jobs'
+import { alongNow } from './jobTogether'
+import { placeLines } from './places'
+import { insertPlan } from './plans'
+import { allThings } from './things'
+import { takeOut, useAmounts } from './used'
+
+/* Closing a job: what the plans took is taken, but for what went otherwise, and nothing else is touched. */
+
+/** Below this a bottle does for one face more, or for none. */
+const NEARLY_OUT = 0.1
+
+/** What closing a job would do; of a closed one, what it did and what is left to do. @throws Missing */
+export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
+  const job = await jobById(jobId)
+  const plans = await dayPlansOf(job, asking)
+  const things = await allThings()
+  const isAlong = await alongNow()
+  const along = things.filter(t => isUsed(t) && isAlong(t))
+  const done = plans.filter(p => !job.wrap?.notDone.includes(p.bookingId))
+  const packs = done.flatMap(({ faceId, plan }) => (plan ? [{ id: faceId, pack: plan.pack }] : []))
+  const low = along.filter(t => t.pans.length === 0 && (t.level <= 0 || isLow(t)))
+  const home = new Set((await placeLines()).filter(p => p.sort === 'home' || p.sort === 'reserve').map(p => p.id))
+  const atHome = (t: Thing) =>
+    things.find(
+      h => h.productId === t.productId && h.placeId !== null && home.has(h.placeId) && isReady(h, today()) && !isLow(h),
+    )
+  const named = new Map<string, string>()
+  for (const t of low) if (!atHome(t)) named.set(t.productId, t.name)
+  return {
+    faces: plans.map(({ bookingId, name, plan, kept }) => ({
+      bookingId,
+      name,
+      planned: plan !== null,
+      used: kept?.usedAt != null,
+    })),
+    taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong),
+    along: along.map(({ id, name, kind, pans }) => ({
+      unitId: id,
+      name,
+      kind,
+      pans: pans.map(p => ({ fillId: p.fillId, name: p.name })),
+    })),
+    wash: countsOf(packs)
+      .filter(c => c.kind !== 'light' && c.kind !== 'power' && isToolKind(c.kind))
+      .map(c => ({ name: c.word ?? c.shape ?? c.kind, count: c.need })),
+    next: await nextAfter(job),
+    refill: low.flatMap(t => {
+      const other = atHome(t)
+      return other ? [{ unitId: t.id, name: t.name, homeId: other.id }] : []
+    }),
+    buy: [...named].map(([productId, name]) => ({ productId, name })),
+  }
+}
+
+/** What plans that are not in the log yet take of what is along, the share of what is left first. */
+function wouldTake(plans: readonly DayPlan[], things: readonly Thing[], isAlong: (t: Thing) => boolean): Taken[] {
+  const open = planned(plans.filter(p => !p.kept?.usedAt))
+  const ready = things.filter(t => isReady(t, today()))
+  return needsOf(open, ready)
+    .filter(n => n.sort === 'bottle' || isUsedUp(n.kind))
+    .flatMap(n => {
+      const [first] = [...n.held].sort((x, y) => Number(isAlong(y.of)) - Number(isAlong(x.of)))
+      return first
+        ? [
+            {
+              unitId: first.of.id,
+              name: n.name,
+              kind: n.kind,
+              measure: n.measure,
+              amount: n.need,
+              share: n.need / Math.max(1e-9, first.holds),
+            },
+          ]
+        : []
+    })
+    .sort((x, y) => y.share - x.share)
+    .map(({ share: _share, ...taken }) => taken)
+}
+
+async function takenOn(jobId: string): Promise<Taken[]> {
+  const rows = await db
+    .select({
+      unitId: units.id,
+      name: products.shade,
+      kind: products.kind,
+      measure: fills.measure,
+      amount: uses.amount,
+    })
+    .from(uses)
+    .innerJoin(fills, eq(uses.fillId, fills.id))
+    .innerJoin(units, eq(fills.unitId, units.id))
+    .innerJoin(products, eq(fills.productId, products.id))
+    .where(eq(uses.jobId, jobId))
+  const sums = new Map<string, Taken>()
+  for (const { amount, ...row } of rows) {
+    const known = sums.get(`${row.unitId} ${row.name}`)
+    sums.set(`${row.unitId} ${row.name}`, { ...row, amount: (known?.amount ?? 0) + (amount ?? 0) })
+  }
+  return [...sums.values()].sort((x, y) => y.amount - x.amount)
+}
+
+async function nextAfter({ id, day }: Job): Promise<JobWrap['next']> {
+  const [next] = await db
+    .select({ id: jobs.id, name: jobs.name, day: jobs.day })
+    .from(jobs)
+    .where(and(isNull(jobs.deletedAt), gt(jobs.day, day ?? today())))
+    .orderBy(asc(jobs.day))
+    .limit(1)
+  return next && next.id !== id ? { ...next, day: next.day! } : null
+}
+
+/** Closes a job: one act, and one undo brings all of it back. @throws Conflict where it is closed already */
+export async function wrapJob(jobId: string, { version, ...input }: WrapInput, asking: Asking): Promise<Job> {
+  const before = await jobById(jobId)
+  const plans = await dayPlansOf(before, asking)
+  return command(`${before.name} is closed.`, async act => {
+    const job = await jobById(jobId, act.tx)
+    if (job.wrap) throw new Conflict('This job is closed already: undo that, or change what it took and brought.')
+    if (version !== undefined) expectVersion(job.name, job, version)
+    const strange = input.notDone.findIndex(id => !job.bookings.some(b => b.id === id))
+    if (strange >= 0) throw new BadInput([{ path: `notDone[${strange}]`, message: 'is no booking of this job' }])
+    const at = now()
+    const done = plans.filter(p => !input.notDone.includes(p.bookingId) && p.plan !== null)
+    for (const plan of done) await useOn(act, job, plan, at)
+    await useSupplies(act, jobId, done, at)
+    for (const [i, thing] of input.things.entries()) await went(act, job, thing, `things[${i}]`, at)
+    await act.update('jobs', jobId, { wrap: { ...input, at } })
+    return jobById(jobId, act.tx)
+  })
+}
+
+/** One face: what its plan takes is gone, and the plan is on the card. */
+async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept }: DayPlan, at: string): Promise<void> {
+  if (kept?.usedAt) return
+  const booking = job.bookings.find(b => b.id === bookingId)!
+  // What was agreed at the preview stays as it was agreed.
+  const own = kept?.bookingId === bookingId ? await act.update('plans', kept.id, { usedAt: at }) : undefined
+  const planId = own
+    ? own.id
+    : (
+        await insertPlan(
+          act,
+          {
+            faceId,
+            bookingId,
+            kind: 'day',
+            agreed: '',
+            change: '',
+            usedAt: at,
+            occasion: asksOf({ job: { ...job, day: job.day ?? null }, differs: booking.differs }),
+          },
+          { locks: [], overrides: [], plan: plan! },
+        )
+      ).id
+  await useAmounts(act, amountsOf(plan!), { at, faceId, jobId: job.id, planId })
+}
+
+/** What is thrown away, from what was along before what is at home. */
+async function useSupplies(act: Act, jobId: string, done: readonly DayPlan[], at: string): Promise<void> {
+  const open = done.filter(p => !p.kept?.usedAt)
+  const things = await allThings()
+  const isAlong = await alongNow()
+  const needs = needsOf(
+    planned(open),
+    things.filter(t => isReady(t, today())),
+  ).filter(n => n.sort === 'count' && isUsedUp(n.kind))
+  for (const { need, held } of needs) {
+    const order = held
+      .map(h => h.of)
+      .filter(t => t.sort === 'supply')
+      .sort((x, y) => Number(isAlong(y)) - Number(isAlong(x)) || x.level - y.level)
+    if (order.length === 0) continue
+    const rows = await act.tx
+      .select()
+      .from(fills)
+      .where(
+        inArray(
+          fills.unitId,
+          order.map(t => t.id),
+        ),
+      )
+    const inOrder = order.flatMap(t => rows.filter(r => r.unitId === t.id))
+    await takeOut(act, inOrder, need, { at, faceId: null, jobId, planId: null })
+  }
+}
+
+/** One thing that went otherwise. @throws BadInput where it is none of hers */
+async function went(
+  act: Act,
+  job: Job,
+  { unitId, fillId, what }: WrapInput['things'][number],
+  path: string,
+  at: string,
+): Promise<void> {
+  const [unit] = await act.tx.select().from(units).where(eq(units.id, unitId))
+  if (!unit || unit.deletedAt !== null || unit.ownerFaceId !== null)
+    throw new BadInput([{ path: `${path}.unitId`, message: 'is no thing of yours' }])
+  const where = [job.name, job.place].filter(Boolean).join(', ')
+  if (what === 'broken') {
+    await act.update('units', unitId, { retiredAt: at, why: `broken: ${where}`.slice(0, 300) })
+    return
+  }
+  if (what === 'left behind') {
+    const notes = [unit.notes, `Left behind: ${where}.`].filter(Boolean).join(' ').slice(0, 500)
+    await act.update('units', unitId, { placeId: null, notes })
+    return
+  }
+  const inside = await act.tx.select().from(fills).where(eq(fills.unitId, unitId)).orderBy(asc(fills.position))
+  const fill = fillId ? inside.find(f => f.id === fillId) : inside[0]
+  if (!fill) throw new BadInput([{ path: `${path}.fillId`, message: 'does not lie in this thing' }])
+  const level = what === 'ran out' ? 0 : Math.min(fill.level, NEARLY_OUT)
+  if (level === fill.level) return
+  await act.update('fills', fill.id, { level })
+  const amount = (fill.level - level) * fill.size
+  await act.insert('uses', {
+    id: newId(),
+    at,
+    fillId: fill.id,
+    unitId,
+    amount,
+    faceId: null,
+    jobId: job.id,
+    planId: null,
+    note: what,
+  })
+}
+
+/** What a closed job took and brought, told later. @throws Conflict where it is open */
+export function changeWrap(jobId: string, { version, ...facts }: WrapFacts): Promise<Job> {
+  return command('What the job brought is changed.', async act => {
+    const job = await jobById(jobId, act.tx)
+    if (!job.wrap) throw new Conflict('This job is not closed yet: close it first.')
+    if (version !== undefined) expectVersion(job.name, job, version)
+    await act.update('jobs', jobId, { wrap: { ...job.wrap, ...wrapFacts(facts) } })
+    return jobById(jobId, act.tx)
+  })
+}
