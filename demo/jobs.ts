@@ -1,8 +1,8 @@
 import { USUAL } from '#core/suitability/job'
 import type { ChairInput, JobInput } from '#shared/records/jobs'
 import { MorningInput } from '#shared/records/jobs'
-import { QuoteInput } from '#shared/records/quotes'
-import { WrapInput } from '#shared/records/wraps'
+import type { QuoteInput } from '#shared/records/quotes'
+import type { WrapInput } from '#shared/records/wraps'
 
 export const BALL = 'Tidewater Ballroom Championships'
 export const FERRY = 'Ferry crew portraits'

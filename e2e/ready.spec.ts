@@ -35,7 +35,7 @@ test('each thing of the bag says what breaks without it; how much to carry chang
   const all = Number(/^\d+/.exec(await answer.innerText())![0])
   await page.getByRole('button', { name: /Dense base brush$/ }).click()
   const one = page.getByRole('complementary').locator('section').first()
-  await expect(one).toContainText('somebody’s plan takes it')
+  await expect(one).toContainText('Somebody’s plan takes it')
   await expect(one).toContainText(/go(es)? without: foundation brush\./)
   await page.getByRole('button', { name: 'Carnival palette' }).click()
   await expect(one).toContainText('Nothing breaks.')

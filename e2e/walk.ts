@@ -51,5 +51,5 @@ export const VIEWS = [
 /** The rooms of the job that comes next. */
 export async function firstJob(request: APIRequestContext): Promise<string[]> {
   const [job] = (await (await request.get('/api/jobs')).json()) as { id: string }[]
-  return ['', '/morning', '/together'].map(room => `/jobs/${job!.id}${room}`)
+  return ['', '/quote', '/morning', '/together', '/bag', '/wrap'].map(room => `/jobs/${job!.id}${room}`)
 }

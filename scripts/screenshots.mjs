@@ -71,17 +71,24 @@ try {
     await page.getByText('Print or save as PDF').waitFor()
   })
   await shoot('kit', '/kit', () => page.getByRole('button', { name: /^Keel/ }).click())
-  await shoot('ahead', '/kit/ahead', async () => {
-    await page.getByRole('button', { name: 'What would change a plan' }).click()
-    await page.getByRole('button', { name: 'Look again' }).waitFor({ timeout: 90_000 })
+  const jobs = await (await fetch(`${address}/api/jobs`)).json()
+  const ball = jobs.find(job => job.name.startsWith('Tidewater'))
+  await shoot('job', `/jobs/${ball.id}`, async () => {
+    await page.getByText(/things before it is ready/).waitFor({ timeout: 60_000 })
+  })
+  await shoot('bag', `/jobs/${ball.id}/bag`, async () => {
+    await page.getByRole('button', { name: /Dense base brush$/ }).click({ timeout: 60_000 })
     await page.evaluate(() => scrollTo(0, 0))
   })
-  const vows = (await (await fetch(`${address}/api/jobs`)).json()).find(job => job.name.startsWith('Vow'))
+  const regatta = jobs.find(job => job.name.startsWith('Regatta'))
+  await shoot('quote', `/jobs/${regatta.id}/quote`, async () => {
+    await page.getByText(/came in;/).waitFor({ timeout: 60_000 })
+  })
+  const vows = jobs.find(job => job.name.startsWith('Vow'))
   await shoot('morning', `/jobs/${vows.id}/morning`, async () => {
     await page.getByText(/^Gains nothing/).waitFor({ timeout: 30_000 })
     await page.getByText('Trying what else').waitFor({ state: 'detached', timeout: 30_000 })
   })
-  await shoot('gaps', '/kit/gaps', () => page.getByRole('button', { name: 'What can stay?' }).click())
   await shoot('keeping', '/keeping', async () => {
     await page.getByRole('button', { name: 'Back up now' }).click()
     await page.getByText('The backup is made.').waitFor()
@@ -106,7 +113,6 @@ try {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ ...settings, theme: 'wings' }),
   })
-  await shoot('reach-wings', '/reach', () => page.getByRole('button', { name: /^Keel, depth/ }).click())
   await page.setViewportSize({ width: 390, height: 844 })
   await page.getByRole('button', { name: 'At the chair' }).click()
   await shoot('chair-plan', `${face('Nkechi')}/plan`, async () => {

@@ -73,17 +73,17 @@ function defaults() {
       <section>
         <h2>What your work is worth</h2>
         <div class="row">
-          <MoneyField v-model="typed.hourMinor" label="An hour of yours" :error-messages="at('hourMinor')" />
+          <MoneyField v-model="typed.hourMinor" label="An hour" :error-messages="at('hourMinor')" />
           <MoneyField v-model="typed.kmMinor" label="A kilometre" :error-messages="at('kmMinor')" />
           <NumberField v-model="typed.marginPercent" label="Margin, %" :error-messages="at('marginPercent')" />
-          <NumberField
-            v-model="typed.toolFaces"
-            whole
-            label="Faces a tool lasts"
-            :error-messages="at('toolFaces')"
-            hint="Its price is spread over them"
-          />
         </div>
+        <NumberField
+          v-model="typed.toolFaces"
+          whole
+          label="Faces a tool lasts"
+          :error-messages="at('toolFaces')"
+          hint="Its price is spread over them"
+        />
       </section>
       <section>
         <h2>How much a face takes</h2>

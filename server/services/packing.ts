@@ -1,6 +1,6 @@
 import { laidInOrder } from '#core/bag/caseOrder'
 import { isCarried } from '#core/stock/places'
-import type { BagInput, JobBag } from '#shared/records/bags'
+import type { BagInput } from '#shared/records/bags'
 import type { Job } from '#shared/records/jobs'
 import { BadInput, Conflict } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
