@@ -34,6 +34,7 @@ export const VIEWS = [
   '/faces',
   '/jobs',
   '/jobs?add',
+  '/jobs/year',
   '/kit',
   '/kit?view=table',
   '/kit/gaps',
@@ -51,5 +52,5 @@ export const VIEWS = [
 /** The rooms of the job that comes next. */
 export async function firstJob(request: APIRequestContext): Promise<string[]> {
   const [job] = (await (await request.get('/api/jobs')).json()) as { id: string }[]
-  return ['', '/quote', '/morning', '/together', '/bag', '/wrap'].map(room => `/jobs/${job!.id}${room}`)
+  return ['', '/quote', '/morning', '/together', '/bag', '/list', '/wrap'].map(room => `/jobs/${job!.id}${room}`)
 }

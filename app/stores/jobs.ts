@@ -81,6 +81,12 @@ export const useJobs = defineStore('jobs', () => {
   async function changeWrap(id: string, facts: WrapFacts): Promise<void> {
     open.value = await api('put', '/api/jobs/:id/wrap', { id }, { body: plain(facts) })
   }
+  /** The same once more, on a day to come. */
+  async function repeat(id: string): Promise<string> {
+    const again = await api('post', '/api/jobs/:id/again', { id })
+    await load()
+    return again.id
+  }
   const bring = (id: string) => api('post', '/api/jobs/:id/bring', { id })
   const takeOut = (id: string) => api('post', '/api/jobs/:id/out', { id })
   const lay = (id: string) => api('post', '/api/jobs/:id/lay', { id })
@@ -99,6 +105,7 @@ export const useJobs = defineStore('jobs', () => {
     leave,
     pack,
     quote,
+    repeat,
     wrap,
     changeWrap,
     takeOut,

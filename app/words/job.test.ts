@@ -1,6 +1,7 @@
 import type { ReadyCheck } from './ready'
 import { checkInWords, readyInWords, someOf } from './ready'
 import { breaksInWords, lackInWords } from './bag'
+import { calledBy } from './names'
 import { hoursInWords, quoteInWords } from './quote'
 import type { JobQuote } from '#shared/records/quotes'
 
@@ -17,7 +18,7 @@ describe('what stands between a job and its day, in words', () => {
 
   it('says of each check what and why', () => {
     const face = { faceId: 'f', bookingId: 'b', name: 'Orla Ndiaye' }
-    const said = (check: ReadyCheck) => Object.values(checkInWords(on, check, money)).join(' — ')
+    const said = (check: ReadyCheck) => Object.values(checkInWords(on, check, money, () => 'Orla')).join(' — ')
     expect(said({ is: 'unmatched', faces: [face] })).toMatch(/^No base for Orla — /)
     expect(said({ is: 'morning', lateBy: 47, proven: true, opens: 390, start: 343 })).toBe(
       'The morning is too short — You would have to begin at 5:43, 47 minutes before you can be there.',
@@ -46,6 +47,23 @@ describe('what stands between a job and its day, in words', () => {
         ],
       }),
     ).toBe('Orla: Day Shield on the agreed plan — Pale in flash.')
+  })
+})
+
+describe('what people of a day are called by', () => {
+  it('is their first name, with a title, and all of it where two are called alike', () => {
+    const people = ['Orla Ndiaye', 'Captain Yusuf Drevets', 'Maria Stroud', 'Maria Ito', 'Dr. Wu', 'Bosun'].map(
+      name => ({ id: name, name }),
+    )
+    expect(people.map(p => calledBy(people)(p.id))).toEqual([
+      'Orla',
+      'Captain Yusuf',
+      'Maria Stroud',
+      'Maria Ito',
+      'Dr. Wu',
+      'Bosun',
+    ])
+    expect(calledBy(people)('gone')).toBe('somebody')
   })
 })
 

@@ -18,13 +18,12 @@ export const someOf = (names: readonly string[]): string =>
     ? listInWords(names)
     : `${names.slice(0, MOST_NAMED).join(', ')} and ${names.length - MOST_NAMED} more`
 
-const first = (name: string) => name.split(' ')[0]!
-
 /** A check as a heading and the reason for it. */
 export function checkInWords(
   on: ZonedDay,
   check: ReadyCheck,
   money: (minor: number) => string,
+  nameOf: (faceId: string) => string,
 ): { what: string; why: string } {
   switch (check.is) {
     case 'nobody':
@@ -38,13 +37,13 @@ export function checkInWords(
       }
     case 'unmatched':
       return {
-        what: `No base for ${listInWords(check.faces.map(f => first(f.name)))}`,
+        what: `No base for ${listInWords(check.faces.map(f => nameOf(f.faceId)))}`,
         why: 'Nothing that can be mixed from the kit comes near enough.',
       }
     case 'against': {
       const [one, ...more] = check.found
       return {
-        what: `${first(check.face.name)}: ${one!.item} on the agreed plan`,
+        what: `${nameOf(check.face.faceId)}: ${one!.item} on the agreed plan`,
         why: `${capital(one!.sentence)}${more.length > 0 ? `; and ${plural(more.length, 'more layer')} of it` : ''}.`,
       }
     }

@@ -28,6 +28,7 @@ export const RECORDS = {
   faceHistory: tables.faceHistory,
   jobs: tables.jobs,
   bookings: tables.bookings,
+  ticks: tables.ticks,
   plans: tables.plans,
   pictures: tables.pictures,
   paletteTests: tables.paletteTests,

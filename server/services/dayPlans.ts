@@ -6,8 +6,9 @@ import type { Lab } from '#core/colour/lab'
 import { targetReading } from '#shared/faceFacts'
 import type { Job } from '#shared/records/jobs'
 import { PlanInput } from '#shared/records/plans'
+import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
-import { db } from '../db/connection'
+import { db, isFile, onWritten } from '../db/connection'
 import { bookings, jobs } from '../db/schema'
 import { Conflict } from '../utils/problems'
 import { faceById } from './faces'
@@ -28,8 +29,37 @@ export interface DayPlan {
   against: Against[]
 }
 
-/** Everybody of a job in the order of the day. */
-export async function dayPlansOf(job: Job, asking: Asking): Promise<DayPlan[]> {
+/*
+ * Bag, quote, morning and wrap of a job ask for the same plans one after the other: those of the jobs last looked at are held until
+ * something is written.
+ */
+const MOST_HELD = 3
+const held = new Map<string, { key: string; plans: readonly DayPlan[] }>()
+let written = 0
+onWritten(() => {
+  held.clear()
+  written++
+})
+
+/** Everybody of a job in the order of the day. Not to be written to. */
+export async function dayPlansOf(job: Job, asking: Asking): Promise<readonly DayPlan[]> {
+  // What others may write to as well is reckoned each time.
+  if (!isFile()) return reckoned(job, asking)
+  const key = `${today()} ${job.version}`
+  const known = held.get(job.id)
+  if (known?.key === key) return known.plans
+  const before = written
+  const plans = await reckoned(job, asking)
+  // What was written meanwhile may have changed any of them.
+  if (written === before) {
+    held.delete(job.id)
+    held.set(job.id, { key, plans })
+    if (held.size > MOST_HELD) held.delete(held.keys().next().value!)
+  }
+  return plans
+}
+
+async function reckoned(job: Job, asking: Asking): Promise<DayPlan[]> {
   const kept = await keptFor(job.bookings.map(b => b.id))
   const agreed = await agreedAtPreview(job.id)
   const all: DayPlan[] = []

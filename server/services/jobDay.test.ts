@@ -9,8 +9,6 @@ import highsLoader from 'highs'
 import { seeded } from '../../tests/support/random'
 import { services } from '../../tests/support/services'
 
-jest.setTimeout(60_000)
-
 const highs = highsLoader()
 jest.mock('../compute/pool', () => ({
   computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
@@ -182,5 +180,33 @@ describe('closing a job', () => {
     expect(after.wash.some(w => w.name === 'foundation brush')).toBe(true)
     expect(after.next!.name).toMatch(/gala/)
     expect(after.taken.length).toBeGreaterThan(5)
+  })
+})
+
+describe('a year, and a job once more', () => {
+  it('adds up the closed jobs of a year, and tells what went on nobody', async () => {
+    const { day } = (await on.allJobs('2020-01-01')).find(j => j.name.startsWith('Regatta'))!
+    const answer = await on.yearAnswer({ year: Number(day!.slice(0, 4)) })
+    expect(answer.lines.map(l => l.type)).toEqual(expect.arrayContaining(['evening']))
+    // Six kilometres, and the parking that nobody had reckoned with.
+    expect(answer.lines.find(l => l.type === 'evening')).toMatchObject({
+      jobs: 1,
+      faces: 2,
+      inMinor: 14_000,
+      spentMinor: 240 + 1200,
+    })
+    expect(answer.unused.some(u => u.name === 'Carnival palette')).toBe(true)
+    expect((await on.yearAnswer({ year: 1999 })).all.jobs).toBe(0)
+  })
+
+  it('is written down again with everybody on it, open and without a day', async () => {
+    const id = await jobNamed('Regatta')
+    const before = await on.jobById(id)
+    const again = await on.jobById((await on.repeatJob(id)).id)
+    expect(again).toMatchObject({ name: before.name, day: null, wrap: null, place: before.place })
+    expect(again.bookings.map(b => b.faceId)).toEqual(before.bookings.map(b => b.faceId))
+    expect(again.notes).toContain('say what standing by costs')
+    await on.undo()
+    await expect(on.jobById(again.id)).rejects.toMatchObject({ status: 404 })
   })
 })

@@ -2,6 +2,7 @@ import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { OccasionInput } from '#shared/records/consultation'
 import {
   ChairInput,
+  jobInput,
   MorningInput,
   type CutsInput,
   type Booking,
@@ -193,6 +194,30 @@ export function changeJob(id: string, input: JobInput): Promise<Job> {
     await act.update('jobs', id, jobColumns(input))
     return jobById(id, act.tx)
   })
+}
+
+/** The same again on a day to come: what was asked, who was on it, how it was packed and quoted. */
+export function repeatJob(id: string): Promise<{ id: string }> {
+  let name = ''
+  return command(
+    () => `${name} is written down once more.`,
+    async act => {
+      const { bookings: on, wrap, ...job } = await jobById(id, act.tx)
+      const notes = [job.notes, wrap?.notes].filter(Boolean).join(' ').slice(0, 1000)
+      const again = await insertJob(act, {
+        ...jobInput({ ...job, bookings: on, wrap }),
+        notes,
+        day: null,
+        previewOfId: null,
+      })
+      const { leave: _left, ...bag } = job.bag
+      await act.update('jobs', again, { bag, quote: { ...job.quote, feeMinor: null } })
+      for (const { faceId, ...booking } of on)
+        await insertBooking(act, faceId, { ...booking, jobId: again, chair: { ...booking.chair, notReady: false } })
+      name = job.name
+      return { id: again }
+    },
+  )
 }
 
 export function removeJob(id: string): Promise<{ id: string }> {

@@ -8,6 +8,7 @@ import { isItemKind, isToolKind } from '#core/stock/kinds'
 import type { Thing } from '#core/stock/thing'
 import type { Job } from '#shared/records/jobs'
 import type { JobQuote, QuoteInput } from '#shared/records/quotes'
+import type { Wrap } from '#shared/records/wraps'
 import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
 import { db } from '../db/connection'
@@ -122,15 +123,18 @@ const eachMinor = (t: Thing) => t.priceMinor! / (t.sort === 'tool' ? t.count : M
 const DAY_MINUTES = 24 * 60
 const clock = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
 
+/** Minutes a job took there; null where nobody said. Whoever ends after midnight began the day before. */
+export const minutesThere = ({ began, ended }: Wrap): number | null =>
+  began && ended ? (clock(ended) - clock(began) + DAY_MINUTES) % DAY_MINUTES : null
+
 /** How a closed job turned out; null while it is open. */
 async function settledOf(job: Job, planned: Quote, facts: QuoteFacts) {
   const { wrap, quote } = job
   if (!wrap) return null
   const used = await usedOn(job.id)
   const minutes: QuoteHours = { ...facts.minutes, travel: wrap.travelMinutes ?? facts.minutes.travel }
-  if (wrap.began && wrap.ended) {
-    // Whoever ends after midnight began the day before.
-    const there = (clock(wrap.ended) - clock(wrap.began) + DAY_MINUTES) % DAY_MINUTES
+  const there = minutesThere(wrap)
+  if (there !== null) {
     minutes.faces = Math.max(0, there - minutes.setUp - minutes.packDown - minutes.standingBy)
   }
   const real = quoteFor({
@@ -148,7 +152,7 @@ async function settledOf(job: Job, planned: Quote, facts: QuoteFacts) {
 }
 
 /** What the log says was used on a job, by the prices paid; what it says nothing of is left out. */
-async function usedOn(jobId: string): Promise<Partial<Pick<QuoteFacts, 'productsMinor' | 'disposablesMinor'>>> {
+export async function usedOn(jobId: string): Promise<Partial<Pick<QuoteFacts, 'productsMinor' | 'disposablesMinor'>>> {
   const rows = await db
     .select({
       amount: uses.amount,

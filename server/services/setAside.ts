@@ -12,6 +12,7 @@ import { allJobs } from './jobs'
 import { placesSound } from './places'
 import { kitProducts, ownedOf, unitOf, type CosmeticRow } from './owned'
 import { standingListsKept } from './standingLists'
+import { allTicks } from './ticks'
 import { standardsKept } from './standards'
 import { allTests, readAllPlanBodies } from './plans'
 import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from './sound'
@@ -36,6 +37,7 @@ const TABLES = {
   standingList: tables.standingLists,
   job: tables.jobs,
   booking: tables.bookings,
+  tick: tables.ticks,
   plan: tables.plans,
   planBody: { ...tables.planBodies, id: tables.planBodies.planId },
   picture: tables.pictures,
@@ -61,6 +63,7 @@ async function lookThrough(rest: () => Promise<void>): Promise<void> {
     () => allJobs(''),
     () => standardsKept(),
     () => standingListsKept(),
+    () => allTicks(),
     () => placesSound(),
   ]
   for (const read of readers) {

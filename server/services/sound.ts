@@ -40,6 +40,7 @@ export const SORTS = {
   standard: { dto: stored.StoredStandard, word: 'A standard of yours' },
   standingList: { dto: stored.StoredStandingList, word: 'A standing list' },
   job: { dto: stored.StoredJob, word: 'The job', named: 'name' },
+  tick: { dto: stored.StoredTick, word: 'What was ticked on a job' },
   booking: { dto: stored.StoredBooking, word: 'A booking' },
   plan: { dto: stored.StoredPlan, word: 'A kept plan' },
   planBody: { dto: stored.StoredPlanBody, word: 'A kept plan' },

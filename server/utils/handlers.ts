@@ -36,7 +36,7 @@ export const withQuery = <T extends object, R>(
     if (!checked.ok) throw new BadInput(checked.issues)
     return answer(checked.value, event)
   })
-const NUMBERS = ['limit', 'before']
+const NUMBERS = ['limit', 'before', 'year']
 
 /** What a route answers. */
 type Answered<R> = EventHandler<EventHandlerRequest, Promise<R>>

@@ -40,6 +40,7 @@ import { ProductFields, type OwnedProduct } from './kit'
 import { MeasuredMixInput } from './mixes'
 import { FlashTestInput, LockInput, OverrideInput, PaletteTestInput, PLAN_KINDS, type PlanKind } from './plans'
 import { Settings } from './settings'
+import { TickInput } from './ticks'
 import { StandingListInput } from './standingLists'
 import { StandardInput } from './standards'
 
@@ -116,6 +117,10 @@ export class StoredJob extends JobInput {
   @One(() => BagInput) bag: BagInput = new BagInput()
   @One(() => QuoteInput) quote: QuoteInput = new QuoteInput()
   @Maybe() @One(() => Wrap) wrap?: Wrap | null
+}
+
+export class StoredTick extends TickInput {
+  @Id() jobId!: string
 }
 
 export class StoredBooking extends BookingInput {

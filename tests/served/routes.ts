@@ -18,6 +18,7 @@ import * as quotes from '#shared/records/quotes'
 import * as settings from '#shared/records/settings'
 import * as standards from '#shared/records/standards'
 import * as things from '#shared/records/things'
+import * as ticks from '#shared/records/ticks'
 import * as wraps from '#shared/records/wraps'
 import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
 import type { Dto } from '#shared/shape'
@@ -55,6 +56,7 @@ const CLASSES: Record<string, unknown> = {
   ...settings,
   ...standards,
   ...things,
+  ...ticks,
   ...wraps,
 }
 const FILE = /^(.*)\.(get|post|put|delete)\.ts$/

@@ -13,7 +13,9 @@ const settings = useSettings()
 const { ready, checks, whole, problem, load } = useReady(() => job.id)
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 const busy = ref('')
-const said = (check: ReadyCheck) => checkInWords(job, check, money)
+const called = computed(() => calledBy(job.bookings.map(b => ({ id: b.faceId, name: b.faceName }))))
+const nameOf = (id: string) => called.value(id)
+const said = (check: ReadyCheck) => checkInWords(job, check, money, nameOf)
 const keyOf = (check: ReadyCheck) => `${check.is} ${said(check).what}`
 async function mend(check: ReadyCheck, work: () => Promise<unknown>) {
   busy.value = keyOf(check)
@@ -58,13 +60,13 @@ async function buy(check: ReadyCheck) {
                 class="act"
                 :to="`/faces/${f.faceId}?read`"
                 :aria-label="`Read ${f.name}`"
-                >Read {{ f.name.split(' ')[0] }}</NuxtLink
+                >Read {{ nameOf(f.faceId) }}</NuxtLink
               >
             </template>
             <template v-else-if="check.is === 'unmatched'">
               <template v-for="f in check.faces" :key="f.faceId">
                 <NuxtLink class="act" :to="`/buys?must=${f.faceId}`" :aria-label="`What matches ${f.name}`"
-                  >What to buy for {{ f.name.split(' ')[0] }}</NuxtLink
+                  >What to buy for {{ nameOf(f.faceId) }}</NuxtLink
                 >
                 <Act
                   :aria-label="`Turn ${f.name} away`"

@@ -35,6 +35,7 @@ const WORDS: Record<string, string> = {
   settings: 'Methods',
   standards: 'Standards of the kit',
   standing_lists: 'Standing lists',
+  ticks: 'What was ticked on jobs',
   simulated_skins: 'Skins the simulated meter sees',
   demo_mark: 'The mark of the demo',
 }

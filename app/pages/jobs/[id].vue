@@ -28,6 +28,7 @@ const ROOMS = [
   { to: '/morning', name: 'Morning' },
   { to: '/together', name: 'Together' },
   { to: '/bag', name: 'Bag' },
+  { to: '/list', name: 'Pack' },
   { to: '/wrap', name: 'Wrap' },
 ]
 </script>

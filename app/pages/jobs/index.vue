@@ -50,6 +50,7 @@ const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
       <div class="acts no-print">
         <v-btn color="primary" variant="flat" @click="open = true">Add a job</v-btn>
         <v-btn variant="outlined" @click="calendar = true">From a calendar</v-btn>
+        <v-btn variant="outlined" to="/jobs/year">The year</v-btn>
       </div>
     </header>
     <template v-if="jobs.lines.length > 0">

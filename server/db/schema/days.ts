@@ -63,6 +63,21 @@ export const bookings = sqliteTable(
   t => [index('bookings_job').on(t.jobId, t.position), index('bookings_face').on(t.faceId)],
 )
 
+/** What of a day is ticked off: of each thing the newest word. */
+export const ticks = sqliteTable(
+  'ticks',
+  {
+    /** The job's and the key's. */
+    id: id(),
+    jobId: partOf('job_id', () => jobs.id),
+    key: text('key').notNull(),
+    done: integer('done', { mode: 'boolean' }).notNull(),
+    /** When it was said, on the device where it was. */
+    at: text('at').notNull(),
+  },
+  t => [index('ticks_job').on(t.jobId)],
+)
+
 /** Plans that were kept, a line each. */
 export const plans = sqliteTable(
   'plans',

@@ -17,8 +17,8 @@ const money = (minor: number) => formatMoney(minor, settings.value.currency)
 
 const chosenId = ref<string | null>(null)
 const chosen = computed(() => bag.value?.goes.find(g => g.unitId === chosenId.value) ?? null)
-const names = computed(() => new Map(bag.value?.faces.map(f => [f.id, f.name])))
-const nameOf = (id: string) => (names.value.get(id) ?? 'somebody').split(' ')[0]!
+const called = computed(() => calledBy(bag.value?.faces ?? []))
+const nameOf = (id: string) => called.value(id)
 const placeOf = (id: string | null) => bag.value?.places.find(p => p.id === id)?.name ?? 'no place yet'
 const bring = computed(() => bag.value?.goes.filter(g => !g.isAlong) ?? [])
 const busy = ref(false)

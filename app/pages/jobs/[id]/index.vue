@@ -41,6 +41,10 @@ function shift(at: number, by: -1 | 1) {
   ids.splice(at + by, 0, moved!)
   void undo.attempt(() => jobs.order(job.id, ids))
 }
+async function again() {
+  let id = ''
+  if (await undo.attempt(async () => (id = await jobs.repeat(job.id)))) await navigateTo(`/jobs/${id}`)
+}
 async function remove() {
   if (await undo.attempt(() => jobs.remove(job.id))) await navigateTo('/jobs')
 }
@@ -52,6 +56,7 @@ async function remove() {
     <p class="lead">
       {{ capital([job.place, occasionInWords(job.conditions)].filter(Boolean).join(': ')) }}.
       <Act @click="editing = true">Edit</Act>
+      <Act @click="again">Once more</Act>
       <Act @click="remove">Delete</Act>
     </p>
     <p v-if="job.notes">{{ job.notes }}</p>

@@ -15,7 +15,8 @@ useHead({ title: () => `Morning, ${job.name}` })
 const setting = ref(false)
 const opened = ref<MorningPerson | null>(null)
 const editing = computed({ get: () => opened.value !== null, set: on => (opened.value = on ? opened.value : null) })
-const nameOf = (id: string) => (morning.value?.day.faces.find(f => f.id === id)?.name ?? 'somebody').split(' ')[0]!
+const called = computed(() => calledBy(morning.value?.day.faces ?? []))
+const nameOf = (id: string) => called.value(id)
 const tooLate = computed(() => {
   const { notBefore } = morning.value ?? { notBefore: null }
   return plan.value && notBefore !== null && plan.value.start < notBefore ? notBefore : null

@@ -1,0 +1,78 @@
+import { merged, type Tick } from '#core/schedule/ticks'
+import { api, ApiProblem } from './api'
+
+const AGAIN_MS = 15_000
+const keptAt = (jobId: string) => `varietas.ticks.${jobId}`
+
+interface Kept {
+  ticks: Tick[]
+  /** Keys that the server has not heard of. */
+  unsent: string[]
+}
+function read(jobId: string): Kept {
+  try {
+    const kept = JSON.parse(localStorage.getItem(keptAt(jobId)) ?? '') as Kept
+    return Array.isArray(kept.ticks) && Array.isArray(kept.unsent) ? kept : { ticks: [], unsent: [] }
+  } catch {
+    return { ticks: [], unsent: [] }
+  }
+}
+
+/** Ticks of a job's list: kept on this device at once, and told to the server as soon as it answers. */
+export function useTicks(jobId: string) {
+  const kept = ref<Kept>(read(jobId))
+  const away = ref(false)
+  const done = computed(() => new Set(kept.value.ticks.filter(t => t.done).map(t => t.key)))
+  const unsent = computed(() => kept.value.unsent.length)
+  let sending = false
+
+  function keep(now: Kept): void {
+    kept.value = now
+    try {
+      localStorage.setItem(keptAt(jobId), JSON.stringify(now))
+    } catch {
+      // A browser that keeps nothing still ticks as long as the page is open.
+    }
+  }
+  function tick(key: string, isDone: boolean): void {
+    const word: Tick = { key, done: isDone, at: new Date().toISOString() }
+    const rest = kept.value.ticks.filter(t => t.key !== key)
+    keep({ ticks: [...rest, word], unsent: [...new Set([...kept.value.unsent, key])] })
+    void tell()
+  }
+  /** Tells what was not heard of yet, and hears what the others said. */
+  async function tell(): Promise<void> {
+    if (sending) return
+    sending = true
+    try {
+      const told = kept.value.ticks.filter(t => kept.value.unsent.includes(t.key))
+      const all =
+        told.length > 0
+          ? await api('post', '/api/jobs/:id/ticks', { id: jobId }, { body: { ticks: told }, quiet: true })
+          : await api('get', '/api/jobs/:id/ticks', { id: jobId })
+      // What was ticked while it was on its way is not heard of yet.
+      const isHeard = (key: string) => told.some(t => t.key === key && kept.value.ticks.includes(t))
+      keep({ ticks: merged(all, kept.value.ticks), unsent: kept.value.unsent.filter(key => !isHeard(key)) })
+      away.value = false
+    } catch (problem) {
+      if (!(problem instanceof ApiProblem)) throw problem
+      away.value = true
+    } finally {
+      sending = false
+    }
+    if (kept.value.unsent.length > 0 && !away.value) void tell()
+  }
+
+  let timer: ReturnType<typeof setInterval> | undefined
+  const now = () => void tell()
+  onMounted(() => {
+    now()
+    timer = setInterval(now, AGAIN_MS)
+    window.addEventListener('online', now)
+  })
+  onBeforeUnmount(() => {
+    clearInterval(timer)
+    window.removeEventListener('online', now)
+  })
+  return { done, unsent, away, tick, tell }
+}

@@ -1,0 +1,25 @@
+/* Ticks of a list that is held on several devices, some of them out of reach for hours: of each thing the newest word counts. */
+
+export interface Tick {
+  key: string
+  done: boolean
+  /** ISO moment, by the clock of the device where it was said. */
+  at: string
+}
+
+/** Of two words about one thing the newer; said in the same moment, a tick counts: what is packed is not packed twice. */
+export function newer(x: Tick, y: Tick): Tick {
+  const [a, b] = [Date.parse(x.at), Date.parse(y.at)]
+  if (a !== b) return a > b ? x : y
+  return x.done ? x : y
+}
+
+/** What two sides know, as one: nothing that was said on either is lost to something older. */
+export function merged(x: readonly Tick[], y: readonly Tick[]): Tick[] {
+  const all = new Map(x.map(t => [t.key, t]))
+  for (const tick of y) {
+    const known = all.get(tick.key)
+    all.set(tick.key, known ? newer(known, tick) : tick)
+  }
+  return [...all.values()].sort((a, b) => (a.key < b.key ? -1 : 1))
+}

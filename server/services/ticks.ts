@@ -1,0 +1,39 @@
+import { eq } from 'drizzle-orm'
+import { merged, newer, type Tick } from '#core/schedule/ticks'
+import type { TicksInput } from '#shared/records/ticks'
+import { db } from '../db/connection'
+import { ticks } from '../db/schema'
+import { command } from './command'
+import { jobById } from './jobs'
+import { sound } from './sound'
+
+/* What of a day is ticked off, on whatever device. */
+
+type Reader = Pick<typeof db, 'select'>
+const tickOf = ({ key, done, at }: typeof ticks.$inferSelect): Tick => ({ key, done, at })
+
+export const allTicks = async (): Promise<unknown[]> => sound('tick', await db.select().from(ticks))
+
+const rowsOf = async (jobId: string, from: Reader = db) =>
+  sound('tick', await from.select().from(ticks).where(eq(ticks.jobId, jobId)))
+
+/** @throws Missing */
+export async function ticksOf(jobId: string): Promise<Tick[]> {
+  await jobById(jobId)
+  return merged((await rowsOf(jobId)).map(tickOf), [])
+}
+
+/** Takes in what was ticked elsewhere; answers with all of it. @throws Missing */
+export function mergeTicks(jobId: string, { ticks: told }: TicksInput): Promise<Tick[]> {
+  return command('The packing list is ticked.', async act => {
+    await jobById(jobId, act.tx)
+    const rows = new Map((await rowsOf(jobId, act.tx)).map(r => [r.key, r]))
+    for (const { key, done, at } of told) {
+      const tick = { key, done, at }
+      const row = rows.get(key)
+      if (!row) await act.insert('ticks', { id: `${jobId} ${key}`, jobId, ...tick })
+      else if (newer(tickOf(row), tick) === tick) await act.update('ticks', row.id, { done, at })
+    }
+    return merged((await rowsOf(jobId, act.tx)).map(tickOf), [])
+  })
+}

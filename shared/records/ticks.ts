@@ -1,0 +1,14 @@
+import { Distinct, Many, Moment, Name, YesNo } from '../rules'
+
+export class TickInput {
+  /** What it is about: "unit" and the id of a thing that is packed. */
+  @Name(120) key!: string
+  @YesNo() done!: boolean
+  /** When it was said, on the device where it was. */
+  @Moment() at!: string
+}
+
+/** What was ticked on a device since it last heard of the others. */
+export class TicksInput {
+  @Many(() => TickInput, 2000) @Distinct('key') ticks!: TickInput[]
+}
