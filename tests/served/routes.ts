@@ -31,7 +31,7 @@ export interface Route {
   path: string
   /** What its body is checked against. */
   dto: Dto | null
-  /** Whether it has a time limit of its own. */
+  /** Whether it works out something first, with a time limit of its own. */
   computes: boolean
   /** Takes something else than JSON. */
   raw: boolean
@@ -85,7 +85,7 @@ export function allRoutes(root = process.cwd()): Route[] {
         method: parts[2]!.toUpperCase() as Route['method'],
         path: `/api/${parts[1]!.replace(/(?:^|\/)index$/, '')}`.replace(/\/$/, ''),
         dto: dto ?? null,
-        computes: task !== undefined || source.includes('withComputing'),
+        computes: task !== undefined || /\b(?:withComputing|actsComputing|computing|paper)\(/.test(source),
         raw: /readBytes\(event|event\.node\.req/.test(source),
       },
     ]
