@@ -157,7 +157,7 @@ test('sixty odd but accepted records blank no page', async ({ page }) => {
 })
 
 test('rows broken by hand are set aside by name, mended with a touch, and blank nothing', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   const { createClient } = await import('@libsql/client')
   const folder = newFolder()
   const first = await serve(folder, { env: DEMO })
@@ -170,12 +170,14 @@ test('rows broken by hand are set aside by name, mended with a touch, and blank 
     "SELECT p.id, p.name AS shade FROM products p JOIN units u ON u.product_id = p.id WHERE kind = 'foundation' LIMIT 3",
   )
   const [asked] = await rows('SELECT id, name FROM faces ORDER BY name LIMIT 1')
-  const [day] = await rows(`SELECT face_id AS id FROM bookings WHERE face_id <> '${String(asked!.id)}' LIMIT 1`)
+  const [day] = await rows(
+    `SELECT id AS booking, face_id AS id FROM bookings WHERE face_id <> '${String(asked!.id)}' LIMIT 1`,
+  )
   await db.execute({ sql: 'UPDATE products SET l = 6.2, a = 11, b = 19 WHERE id = ?', args: [slip!.id!] })
   await db.execute({ sql: "UPDATE products SET kind = 'teapot' WHERE id = ?", args: [kind!.id!] })
   await db.execute({ sql: "UPDATE products SET traits = '{' WHERE id = ?", args: [traits!.id!] })
   await db.execute({ sql: "UPDATE fills SET level = 'half' WHERE product_id = ?", args: [traits!.id!] })
-  await db.execute({ sql: "UPDATE bookings SET ready_by = '2026-W10' WHERE face_id = ?", args: [day!.id!] })
+  await db.execute({ sql: "UPDATE bookings SET ready_by = '2026-W10' WHERE id = ?", args: [day!.booking!] })
   await db.execute({ sql: "UPDATE faces SET consultation = '[1,' WHERE id = ?", args: [asked!.id!] })
   const [far, when] = await rows(`SELECT id FROM readings WHERE face_id NOT IN ('${day!.id}', '${asked!.id}') LIMIT 2`)
   await db.execute({ sql: 'UPDATE readings SET l = 9e999 WHERE id = ?', args: [far!.id!] })

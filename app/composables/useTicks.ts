@@ -52,7 +52,10 @@ export function useTicks(jobId: string) {
           : await api('get', '/api/jobs/:id/ticks', { id: jobId })
       // What was ticked while it was on its way is not heard of yet.
       const isHeard = (key: string) => told.some(t => t.key === key && kept.value.ticks.includes(t))
-      keep({ ticks: merged(all, kept.value.ticks), unsent: kept.value.unsent.filter(key => !isHeard(key)) })
+      const unsent = kept.value.unsent.filter(key => !isHeard(key))
+      // What the server has heard of is as it says; what it has not stands as it was ticked here.
+      const mine = kept.value.ticks.filter(t => unsent.includes(t.key))
+      keep({ ticks: merged(all, mine), unsent })
       away.value = false
     } catch (problem) {
       if (!(problem instanceof ApiProblem)) throw problem

@@ -91,4 +91,4 @@ export function overInWords({ name, overG, overMl, impossible }: BagOver): { wha
 }
 
 export const buriedInWords = ({ place, isLoose, things, under }: BagBuried): string =>
-  `${capital(someOf(things))} ${things.length === 1 ? 'lies' : 'lie'} ${isLoose ? `loose in ${place}` : `in ${place}`}, under ${plural(under.length, 'pouch', 'pouches')} opened later.`
+  `${capital(someOf(things.map(t => t.name)))} ${things.length === 1 ? 'lies' : 'lie'} ${isLoose ? `loose in ${place}` : `in ${place}`}, under ${plural(under.length, 'pouch', 'pouches')} opened later.`

@@ -56,28 +56,21 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
   })
   const carried = inOrder(lines).filter(({ place }) => isCarried(place.sort))
   const toOf = placing(lines, isAlong)
-  const goes = bag.going
-    .map((going): BagLine => {
-      const { of } = going
-      return {
-        unitId: of.id,
-        name: of.name,
-        kind: of.kind,
-        shape: of.shape,
-        lab: of.lab,
-        count: going.count,
-        why: going.why,
-        from: of.placeId,
-        to: toOf(of),
-        isAlong: isAlong(of),
-        massG: going.massG,
-        roomMl: going.roomMl,
-        handling: handlingOf(of, job.bag.cabin),
-        breaks: breaksWithout(bag.going, needs, of.id),
-        first: firstUse(of),
-      }
-    })
-    .sort((x, y) => x.first - y.first || (x.name < y.name ? -1 : 1))
+  const goes = [...bag.going]
+    .sort((x, y) => firstUse(x.of) - firstUse(y.of) || (x.of.name < y.of.name ? -1 : 1))
+    .map(({ of, count, why, massG, roomMl }): BagLine => ({
+      unitId: of.id,
+      name: of.name,
+      lab: of.lab,
+      count,
+      why,
+      to: toOf(of),
+      isAlong: isAlong(of),
+      massG,
+      roomMl,
+      handling: handlingOf(of, job.bag.cabin),
+      breaks: breaksWithout(bag.going, needs, of.id),
+    }))
   const places = carried.map(({ place, depth }): BagPlace => {
     const inside = within(lines, place.id)
     return {
@@ -86,7 +79,6 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
       sort: place.sort,
       depth,
       limits: limitsOf(place.sort, place.own),
-      now: totalHeft(things.filter(t => t.retiredAt === null && t.placeId !== null && inside.has(t.placeId))),
       packed: totalHeft(goes.filter(g => g.to !== null && inside.has(g.to))),
     }
   })
@@ -94,15 +86,8 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
     faces: job.bookings.map(b => ({ id: b.faceId, name: b.faceName })),
     unplanned: plans.filter(p => p.plan === null).map(p => p.faceId),
     goes,
-    takeOut: bag.takeOut.map(({ of, count, why, massG, roomMl }) => ({
-      unitId: of.id,
-      name: of.name,
-      count,
-      why,
-      from: of.placeId,
-      massG,
-      roomMl,
-    })),
+    takeOut: bag.takeOut.map(({ of, count, why }) => ({ unitId: of.id, name: of.name, count, why })),
+    left: things.filter(t => job.bag.leave.includes(t.id)).map(({ id, name }) => ({ unitId: id, name })),
     lacking: await lackingIn(bag.lacking),
     single: bag.single,
     places,
@@ -199,13 +184,13 @@ async function overIn(
   asking: Asking,
 ): Promise<BagOver[]> {
   const over: BagOver[] = []
+  const used = await usesByUnit()
   for (const { id, name, limits, packed, depth } of places) {
     const overG = limits.limitG === null ? 0 : packed.massG - limits.limitG
     const overMl = limits.volumeMl === null ? 0 : packed.roomMl - limits.volumeMl
     if (depth > 0 || (overG <= 0 && overMl <= 0)) continue
     const inside = within(lines, id)
     const here = going.filter(g => inside.has(toOf(g.of) ?? ''))
-    const used = await usesByUnit()
     const answer = await choiceOf(
       {
         things: here.map(g => ({ id: g.of.id, volumeMl: g.roomMl, massG: g.massG, ...worthOf(g, used) })),
@@ -257,7 +242,7 @@ function buried({ going }: Bag, lines: readonly PlaceLine[]): JobBag['buried'] {
         placeId,
         place: names.get(placeId) ?? '',
         isLoose,
-        things: things.map(t => t.name),
+        things: things.map(t => ({ unitId: t.id, name: t.name })),
         under: under.map(id => names.get(id) ?? ''),
       })),
     )

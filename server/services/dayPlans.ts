@@ -25,6 +25,8 @@ export interface DayPlan {
   plan: FacePlan | null
   /** The kept plan it is; null where it is made now. */
   kept: KeptPlan | null
+  /** Whether it is in the log of this day already: one that was only agreed, and used, at the preview is not. */
+  used: boolean
   /** What speaks against a kept plan on this day. */
   against: Against[]
 }
@@ -72,10 +74,11 @@ async function reckoned(job: Job, asking: Asking): Promise<DayPlan[]> {
     const own = kept.get(bookingId) ?? agreed.get(faceId) ?? null
     if (own && skin) {
       const against = againstToday(own.plan.layers, await planRecords(face, input), own.overrides)
-      all.push({ ...whose, plan: own.plan, kept: own, against })
+      const used = own.bookingId === bookingId && own.usedAt !== null
+      all.push({ ...whose, plan: own.plan, kept: own, used, against })
     } else {
       const plan = skin && (await unlessUnread(planFor(faceId, input, asking)))
-      all.push({ ...whose, plan: plan || null, kept: null, against: [] })
+      all.push({ ...whose, plan: plan || null, kept: null, used: false, against: [] })
     }
   }
   return all

@@ -2,6 +2,7 @@ import { pack, type PackQuestion } from '#core/bag/pack'
 import { planFace } from '#core/plan/facePlan'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
 import { BagInput } from '#shared/records/bags'
+import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
 import { QuoteInput } from '#shared/records/quotes'
 import { WrapInput, WENT, type ThingThatWent } from '#shared/records/wraps'
@@ -180,6 +181,47 @@ describe('closing a job', () => {
     expect(after.wash.some(w => w.name === 'foundation brush')).toBe(true)
     expect(after.next!.name).toMatch(/gala/)
     expect(after.taken.length).toBeGreaterThan(5)
+  })
+})
+
+describe('what was agreed at a preview', () => {
+  it('is what is done on the day, and used at the preview it is taken again on the day', async () => {
+    const id = await jobNamed('Harbour choir gala')
+    const { faceId } = (await on.jobById(id)).bookings[0]!
+    const preview = await on.addJob(Object.assign(new JobInput(), { name: 'Preview of the gala', previewOfId: id }))
+    const { id: bookingId } = await on.addBooking(Object.assign(new NewBookingInput(), { jobId: preview.id, faceId }))
+    const kept = await on.savePlan(faceId, Object.assign(new SavePlanInput(), { bookingId, kind: 'preview' }), asking)
+    await on.usePlan(kept.id)
+    expect((await on.wrapOf(preview.id, asking)).faces).toMatchObject([{ used: true }])
+    const [first] = (await on.wrapOf(id, asking)).faces
+    expect(first).toMatchObject({ planned: true, used: false })
+    await on.wrapJob(id, new WrapInput(), asking)
+    const taken = Object.values((await everything()).uses!) as { faceId: string; jobId: string; amount: number }[]
+    const usesOn = (jobId: string) => taken.filter(u => u.faceId === faceId && u.jobId === jobId)
+    expect(usesOn(preview.id).length).toBeGreaterThan(5)
+    // As much as at the preview: it is the plan that was agreed.
+    const total = (jobId: string) => usesOn(jobId).reduce((all, u) => all + (u.amount ?? 0), 0)
+    expect(total(id)).toBeCloseTo(total(preview.id), 6)
+    expect((await on.wrapOf(id, asking)).faces.every(f => f.used || !f.planned)).toBe(true)
+  })
+})
+
+describe('ticks', () => {
+  it('of a clock that is ahead do not have the last word; the newest of either side stands', async () => {
+    const id = await jobNamed('Talk')
+    const far = new Date(Date.now() + 86_400_000).toISOString()
+    const [ahead] = await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: true, at: far }] })
+    expect(Date.parse(ahead!.at)).toBeLessThanOrEqual(Date.now())
+    const before = new Date(Date.now() - 1000).toISOString()
+    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: before }] })).toMatchObject([
+      { done: true },
+    ])
+    const later = new Date(Date.now() + 1).toISOString()
+    await new Promise(resolve => setTimeout(resolve, 5))
+    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: later }] })).toMatchObject([
+      { done: false },
+    ])
+    await expect(on.mergeTicks('none', { ticks: [] })).rejects.toMatchObject({ status: 404 })
   })
 })
 

@@ -85,7 +85,7 @@ export async function layInOrder(jobId: string, asking: Asking): Promise<{ moved
     for (const root of (await placesSound(act.tx)).filter(p => isCarried(p.sort) && p.parentId === null)) {
       const loose = bag.buried.find(b => b.isLoose && b.placeId === root.id)
       if (loose) {
-        const early = things.filter(t => t.placeId === root.id && loose.things.includes(t.name))
+        const early = things.filter(t => t.placeId === root.id && loose.things.some(l => l.unitId === t.id))
         const pouch = await settingUpPouch(act, root.id, early)
         for (const t of early) {
           await moveOne(act, t.id, t.count, pouch)

@@ -1,4 +1,3 @@
-import { and, eq, isNotNull } from 'drizzle-orm'
 import { countsOf, isUsedUp } from '#core/bag/counts'
 import { clientLines, quoteFor, type ClientFace, type Quote, type QuoteFacts, type QuoteHours } from '#core/money/quote'
 import { settle } from '#core/money/settled'
@@ -11,8 +10,6 @@ import type { JobQuote, QuoteInput } from '#shared/records/quotes'
 import type { Wrap } from '#shared/records/wraps'
 import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
-import { db } from '../db/connection'
-import { fills, products, units, uses } from '../db/schema'
 import { keep } from '../keeping/thread'
 import { expectVersion } from '../utils/stale'
 import { catalogue } from './buys'
@@ -22,6 +19,7 @@ import { jobById } from './jobs'
 import type { JobPaper } from './jobPapers'
 import { settings } from './settings'
 import { allThings } from './things'
+import { loggedOn } from './used'
 
 /* What a job costs, the least fee that is worth taking, and how it turned out. */
 
@@ -120,6 +118,7 @@ async function countedOf(plans: readonly DayPlan[], toolFaces: number) {
 }
 /** What one is, of a set or a pack. */
 const eachMinor = (t: Thing) => t.priceMinor! / (t.sort === 'tool' ? t.count : Math.max(1, t.size) * t.count)
+
 const DAY_MINUTES = 24 * 60
 const clock = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
 
@@ -153,35 +152,15 @@ async function settledOf(job: Job, planned: Quote, facts: QuoteFacts) {
 
 /** What the log says was used on a job, by the prices paid; what it says nothing of is left out. */
 export async function usedOn(jobId: string): Promise<Partial<Pick<QuoteFacts, 'productsMinor' | 'disposablesMinor'>>> {
-  const rows = await db
-    .select({
-      amount: uses.amount,
-      sort: products.sort,
-      priceMinor: units.priceMinor,
-      count: units.count,
-      size: fills.size,
-      unitId: units.id,
-    })
-    .from(uses)
-    .innerJoin(fills, eq(uses.fillId, fills.id))
-    .innerJoin(units, eq(fills.unitId, units.id))
-    .innerJoin(products, eq(fills.productId, products.id))
-    .where(and(eq(uses.jobId, jobId), isNotNull(uses.amount)))
-  const pans = await pansOf([...new Set(rows.map(r => r.unitId))])
+  // The price of a palette is that of all its colours.
+  const pans = new Map((await allThings()).map(t => [t.id, Math.max(1, t.pans.length)]))
   const sums: Awaited<ReturnType<typeof usedOn>> = {}
-  for (const { amount, sort, priceMinor, count, size, unitId } of rows) {
-    if (priceMinor === null || size <= 0) continue
-    const minor = ((amount ?? 0) * priceMinor) / (size * count * (pans.get(unitId) ?? 1))
+  for (const { amount, sort, priceMinor, count, size, unitId } of await loggedOn(jobId)) {
+    if (amount === null || priceMinor === null || size <= 0) continue
     const what = sort === 'cosmetic' ? 'productsMinor' : 'disposablesMinor'
-    sums[what] = (sums[what] ?? 0) + minor
+    sums[what] = (sums[what] ?? 0) + (amount * priceMinor) / (size * count * (pans.get(unitId) ?? 1))
   }
   return sums
-}
-
-/** How many colours lie in each: the price is that of all of them. */
-async function pansOf(unitIds: readonly string[]): Promise<Map<string, number>> {
-  const known = new Map((await allThings()).map(t => [t.id, Math.max(1, t.pans.length)]))
-  return new Map(unitIds.map(id => [id, known.get(id) ?? 1]))
 }
 
 /** A paper of a job as a PDF. @throws Missing */

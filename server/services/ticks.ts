@@ -3,6 +3,7 @@ import { merged, newer, type Tick } from '#core/schedule/ticks'
 import type { TicksInput } from '#shared/records/ticks'
 import { db } from '../db/connection'
 import { ticks } from '../db/schema'
+import { now } from './clock'
 import { command } from './command'
 import { jobById } from './jobs'
 import { sound } from './sound'
@@ -28,7 +29,10 @@ export function mergeTicks(jobId: string, { ticks: told }: TicksInput): Promise<
   return command('The packing list is ticked.', async act => {
     await jobById(jobId, act.tx)
     const rows = new Map((await rowsOf(jobId, act.tx)).map(r => [r.key, r]))
-    for (const { key, done, at } of told) {
+    const latest = now()
+    for (const { key, done, at: said } of told) {
+      // A device whose clock is ahead does not have the last word for hours.
+      const at = Date.parse(said) > Date.parse(latest) ? latest : said
       const tick = { key, done, at }
       const row = rows.get(key)
       if (!row) await act.insert('ticks', { id: `${jobId} ${key}`, jobId, ...tick })

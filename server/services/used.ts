@@ -1,6 +1,8 @@
+import { eq } from 'drizzle-orm'
 import { take, type Fill } from '#core/stock/fills'
 import type { OwnedProduct } from '#shared/records/kit'
-import type { Transaction } from '../db/connection'
+import { db, type Transaction } from '../db/connection'
+import { fills, products, units, uses } from '../db/schema'
 import { newId } from './clock'
 import type { Act } from './command'
 import { ownedAmong } from './owned'
@@ -58,3 +60,23 @@ export async function takeOut<F extends Fill & { unitId: string }>(
   }
   return taken.length > 0
 }
+
+/** What the log says was taken on a job, a row each use. */
+export const loggedOn = (jobId: string) =>
+  db
+    .select({
+      unitId: units.id,
+      name: products.shade,
+      kind: products.kind,
+      sort: products.sort,
+      measure: fills.measure,
+      size: fills.size,
+      priceMinor: units.priceMinor,
+      count: units.count,
+      amount: uses.amount,
+    })
+    .from(uses)
+    .innerJoin(fills, eq(uses.fillId, fills.id))
+    .innerJoin(units, eq(fills.unitId, units.id))
+    .innerJoin(products, eq(fills.productId, products.id))
+    .where(eq(uses.jobId, jobId))

@@ -10,7 +10,7 @@ import { wrapFacts, type JobWrap, type Taken, type WrapFacts, type WrapInput } f
 import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
 import { db } from '../db/connection'
-import { fills, jobs, products, units, uses } from '../db/schema'
+import { fills, jobs, units } from '../db/schema'
 import { BadInput, Conflict } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
@@ -21,7 +21,7 @@ import { alongNow } from './jobTogether'
 import { placeLines } from './places'
 import { insertPlan } from './plans'
 import { allThings } from './things'
-import { takeOut, useAmounts } from './used'
+import { loggedOn, takeOut, useAmounts } from './used'
 
 /* Closing a job: what the plans took is taken, but for what went otherwise, and nothing else is touched. */
 
@@ -46,11 +46,11 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
   const named = new Map<string, string>()
   for (const t of low) if (!atHome(t)) named.set(t.productId, t.name)
   return {
-    faces: plans.map(({ bookingId, name, plan, kept }) => ({
+    faces: plans.map(({ bookingId, name, plan, used }) => ({
       bookingId,
       name,
       planned: plan !== null,
-      used: kept?.usedAt != null,
+      used,
     })),
     taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong),
     along: along.map(({ id, name, kind, pans }) => ({
@@ -65,7 +65,7 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
     next: await nextAfter(job),
     refill: low.flatMap(t => {
       const other = atHome(t)
-      return other ? [{ unitId: t.id, name: t.name, homeId: other.id }] : []
+      return other ? [{ unitId: t.id, name: t.name, homeId: other.id, placeId: t.placeId }] : []
     }),
     buy: [...named].map(([productId, name]) => ({ productId, name })),
   }
@@ -73,7 +73,7 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
 
 /** What plans that are not in the log yet take of what is along, the share of what is left first. */
 function wouldTake(plans: readonly DayPlan[], things: readonly Thing[], isAlong: (t: Thing) => boolean): Taken[] {
-  const open = planned(plans.filter(p => !p.kept?.usedAt))
+  const open = planned(plans.filter(p => !p.used))
   const ready = things.filter(t => isReady(t, today()))
   return needsOf(open, ready)
     .filter(n => n.sort === 'bottle' || isUsedUp(n.kind))
@@ -97,23 +97,10 @@ function wouldTake(plans: readonly DayPlan[], things: readonly Thing[], isAlong:
 }
 
 async function takenOn(jobId: string): Promise<Taken[]> {
-  const rows = await db
-    .select({
-      unitId: units.id,
-      name: products.shade,
-      kind: products.kind,
-      measure: fills.measure,
-      amount: uses.amount,
-    })
-    .from(uses)
-    .innerJoin(fills, eq(uses.fillId, fills.id))
-    .innerJoin(units, eq(fills.unitId, units.id))
-    .innerJoin(products, eq(fills.productId, products.id))
-    .where(eq(uses.jobId, jobId))
   const sums = new Map<string, Taken>()
-  for (const { amount, ...row } of rows) {
-    const known = sums.get(`${row.unitId} ${row.name}`)
-    sums.set(`${row.unitId} ${row.name}`, { ...row, amount: (known?.amount ?? 0) + (amount ?? 0) })
+  for (const { unitId, name, kind, measure, amount } of await loggedOn(jobId)) {
+    const key = `${unitId} ${name}`
+    sums.set(key, { unitId, name, kind, measure, amount: (sums.get(key)?.amount ?? 0) + (amount ?? 0) })
   }
   return [...sums.values()].sort((x, y) => y.amount - x.amount)
 }
@@ -149,8 +136,8 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
 }
 
 /** One face: what its plan takes is gone, and the plan is on the card. */
-async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept }: DayPlan, at: string): Promise<void> {
-  if (kept?.usedAt) return
+async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept, used }: DayPlan, at: string): Promise<void> {
+  if (used) return
   const booking = job.bookings.find(b => b.id === bookingId)!
   // What was agreed at the preview stays as it was agreed.
   const own = kept?.bookingId === bookingId ? await act.update('plans', kept.id, { usedAt: at }) : undefined
@@ -176,7 +163,7 @@ async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept }: DayP
 
 /** What is thrown away, from what was along before what is at home. */
 async function useSupplies(act: Act, jobId: string, done: readonly DayPlan[], at: string): Promise<void> {
-  const open = done.filter(p => !p.kept?.usedAt)
+  const open = done.filter(p => !p.used)
   const things = await allThings()
   const isAlong = await alongNow()
   const needs = needsOf(

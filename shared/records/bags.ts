@@ -27,28 +27,21 @@ export class LeaveInput {
 export interface BagLine extends Heft {
   unitId: string
   name: string
-  kind: OwnedKind
-  shape: BrushShape | ''
   lab: Lab | null
   count: number
   why: Reason
-  /** Where it stands now; null for nowhere. */
-  from: string | null
   /** Where it goes: where it stands, or the pouch of its kind. */
   to: string | null
   isAlong: boolean
   handling: Handling[]
   /** What breaks where it stays at home. */
   breaks: Breaks
-  /** When it is first taken out, see core/bag/caseOrder.ts. */
-  first: number
 }
-export interface BagOut extends Heft {
+export interface BagOut {
   unitId: string
   name: string
   count: number
   why: TakenOut['why']
-  from: string | null
 }
 /** What nobody has enough of. */
 export interface BagLack {
@@ -72,8 +65,7 @@ export interface BagPlace {
   sort: PlaceSort
   depth: number
   limits: Limits
-  /** As it stands, and as it is packed for this job: with all that stands in it. */
-  now: Heft
+  /** As it is packed for this job, with all that stands in it. */
   packed: Heft
 }
 /** A case that is too full or too heavy, and what to leave of it for the least loss. */
@@ -93,7 +85,7 @@ export interface BagBuried {
   placeId: string
   place: string
   isLoose: boolean
-  things: string[]
+  things: { unitId: string; name: string }[]
   under: string[]
 }
 
@@ -105,6 +97,8 @@ export interface JobBag {
   /** In the order in which it is taken out. */
   goes: BagLine[]
   takeOut: BagOut[]
+  /** What the artist leaves at home for this job. */
+  left: { unitId: string; name: string }[]
   lacking: BagLack[]
   /** Kinds of which there is one, and the job stops when it fails. */
   single: OwnedKind[]

@@ -72,7 +72,7 @@ export interface JobWrap {
   /** Dry by then: the next job. */
   next: { id: string; name: string; day: string } | null
   /** Nearly out or out, with another at home. */
-  refill: { unitId: string; name: string; homeId: string }[]
+  refill: { unitId: string; name: string; homeId: string; placeId: string | null }[]
   /** Nearly out or out, and no other there. */
   buy: { productId: string; name: string }[]
 }

@@ -161,6 +161,20 @@ const handled = (handling: BagLine['handling'][number]) =>
             </ul>
             <Act :disabled="busy" @click="act(() => jobs.takeOut(job.id))">Take all of it out</Act>
           </section>
+          <section v-if="bag.left.length > 0" aria-labelledby="left" class="no-print">
+            <h2 id="left">Stays at home this time</h2>
+            <ul class="bare rows">
+              <li v-for="l in bag.left" :key="l.unitId">
+                <span class="free">{{ l.name }}</span>
+                <Act
+                  :aria-label="`Take ${l.name} along after all`"
+                  :disabled="busy"
+                  @click="set({ leave: job.bag.leave.filter(id => id !== l.unitId) })"
+                  >Take it after all</Act
+                >
+              </li>
+            </ul>
+          </section>
           <section v-if="handled('flammable').length > 0 || bag.cabinMl !== null" aria-labelledby="mind">
             <h2 id="mind">To mind on the way</h2>
             <p v-if="handled('flammable').length > 0">

@@ -39,10 +39,13 @@ const isAsPlanned = computed(() => values.notDone.length === 0 && values.things.
 /** Each goes where the one stands that it takes over from. */
 const refillAll = () =>
   undo.attempt(async () => {
-    for (const r of wrap.value!.refill)
-      await board.move([{ id: r.homeId }], board.things.get(r.unitId)?.placeId ?? null)
+    const refill = wrap.value!.refill
+    for (const placeId of new Set(refill.map(r => r.placeId)))
+      await board.move(
+        refill.filter(r => r.placeId === placeId).map(r => ({ id: r.homeId })),
+        placeId,
+      )
   })
-onMounted(() => void board.load())
 const TOP = 12
 const whole = ref(false)
 </script>
