@@ -63,6 +63,11 @@ export function checkInWords(
         what: `${plural(check.names.length, 'thing')} to bring from home`,
         why: `${capital(someOf(check.names))}.`,
       }
+    case 'out':
+      return {
+        what: `${plural(check.names.length, 'thing')} along that nobody asks for`,
+        why: `${capital(someOf(check.names))}: ${kilos(check.massG)} carried for nothing.`,
+      }
     case 'past':
       return {
         what: `${plural(check.names.length, 'thing')} in the bag for nothing`,

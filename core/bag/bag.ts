@@ -1,4 +1,5 @@
 import type { Heft } from '../stock/heft'
+import type { JobType } from '../suitability/job'
 import type { OwnedKind } from '../stock/kinds'
 import type { ListLine } from '../stock/standingList'
 import type { Thing } from '../stock/thing'
@@ -12,6 +13,10 @@ import { isReady, sum, type Need } from './needs'
 export const CARRYING = ['lean', 'ready for nearly anyone', 'everything'] as const
 /** Only what is needed · the core kit with it · whatever there is in cases and in reserve. */
 export type Carrying = (typeof CARRYING)[number]
+
+/** One known face takes a tiny bag; whoever comes up where many are done may want anything. */
+export const usualCarrying = (type: JobType): Carrying =>
+  type === 'personal' || type === 'lesson' ? 'lean' : 'ready for nearly anyone'
 
 /** Why a thing goes: somebody's plan takes it, the day does, it is a second one, it is core, or it is there. */
 export type Reason = 'plans' | 'day' | 'spare' | 'core' | 'everything'

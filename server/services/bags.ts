@@ -56,6 +56,7 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
   })
   const carried = inOrder(lines).filter(({ place }) => isCarried(place.sort))
   const toOf = placing(lines, isAlong)
+  const isWithout = ({ need }: Lacking) => job.bag.without.includes(need.key)
   const goes = [...bag.going]
     .sort((x, y) => firstUse(x.of) - firstUse(y.of) || (x.of.name < y.of.name ? -1 : 1))
     .map(({ of, count, why, massG, roomMl }): BagLine => ({
@@ -86,9 +87,10 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
     faces: job.bookings.map(b => ({ id: b.faceId, name: b.faceName })),
     unplanned: plans.filter(p => p.plan === null).map(p => p.faceId),
     goes,
-    takeOut: bag.takeOut.map(({ of, count, why }) => ({ unitId: of.id, name: of.name, count, why })),
+    takeOut: bag.takeOut.map(({ of, count, why, massG }) => ({ unitId: of.id, name: of.name, count, why, massG })),
     left: things.filter(t => job.bag.leave.includes(t.id)).map(({ id, name }) => ({ unitId: id, name })),
-    lacking: await lackingIn(bag.lacking),
+    lacking: await lackingIn(bag.lacking.filter(l => !isWithout(l))),
+    without: bag.lacking.filter(isWithout).map(({ need: { key, name } }) => ({ key, name })),
     single: bag.single,
     places,
     over: await overIn(bag, places, lines, toOf, asking),

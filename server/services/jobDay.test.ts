@@ -1,6 +1,7 @@
 import { pack, type PackQuestion } from '#core/bag/pack'
 import { planFace } from '#core/plan/facePlan'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { OccasionInput } from '#shared/records/consultation'
 import { BagInput } from '#shared/records/bags'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
@@ -85,6 +86,24 @@ describe('the championship, mended step by step', () => {
     )
     // Neither is too heavy, nor is what was left asked for again.
     expect((await checksOf(id)).map(c => c.is)).toEqual(['unmatched'])
+  })
+
+  it('takes a tiny bag to one known face, says what is carried for nothing, and does without what nobody sells', async () => {
+    const conditions = Object.assign(new OccasionInput(), { type: 'personal' })
+    const { id } = await on.addJob(Object.assign(new JobInput(), { name: 'One face', day: '2027-02-06', conditions }))
+    expect((await on.jobById(id)).bag.carrying).toBe('lean')
+    const face = (await on.allFaces()).find(f => f.readings.length > 0)!
+    await on.addBooking(Object.assign(new NewBookingInput(), { jobId: id, faceId: face.id }))
+    const first = await checksOf(id)
+    const out = of(first, 'out')
+    expect(out.massG).toBeGreaterThan(1000)
+    await on.takeOut(id, asking)
+    expect(of(await checksOf(id), 'out')).toBeUndefined()
+    const lacking = of(first, 'lacking')
+    if (lacking) await on.setBag(id, Object.assign(new BagInput(), { carrying: 'lean', without: lacking.keys }))
+    const bag = await on.bagOf(id, asking)
+    expect(bag.lacking).toEqual([])
+    expect(bag.without.map(w => w.key)).toEqual(lacking?.keys ?? [])
   })
 
   it('goes lean or with everything, as it is asked', async () => {

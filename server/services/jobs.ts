@@ -16,6 +16,7 @@ import {
   type NewBookingInput,
   type OrderInput,
 } from '#shared/records/jobs'
+import { usualCarrying } from '#core/bag/bag'
 import { BagInput } from '#shared/records/bags'
 import { QuoteInput } from '#shared/records/quotes'
 import { db } from '../db/connection'
@@ -136,7 +137,7 @@ export async function jobById(id: string, from: Reader = db): Promise<Job> {
     ...rest,
     conditions: conditionsOf(row),
     morning: morningOf(row),
-    bag: { ...new BagInput(), ...row.bag },
+    bag: { ...new BagInput(), carrying: usualCarrying(conditionsOf(row).type), ...row.bag },
     quote: { ...new QuoteInput(), ...row.quote },
     bookings: booked
       .filter(b => good.has(b.booking.id))

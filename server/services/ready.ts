@@ -32,6 +32,7 @@ export async function readyFor(jobId: string, asking: Asking): Promise<JobReady>
     )
     checks.push({
       is: 'lacking',
+      keys: bag.lacking.map(l => l.key),
       names: bag.lacking.map(l => l.name),
       sold: sold.length,
       priceMinor: sold.reduce((all, o) => all + o.priceMinor, 0),
@@ -42,6 +43,9 @@ export async function readyFor(jobId: string, asking: Asking): Promise<JobReady>
   if (bring.length > 0) checks.push({ is: 'bring', names: bring })
   const past = bag.takeOut.filter(t => t.why === 'past its day' || t.why === 'empty')
   if (past.length > 0) checks.push({ is: 'past', names: past.map(t => t.name), ids: past.map(t => t.unitId) })
+  const out = bag.takeOut.filter(t => t.why === 'not asked for')
+  if (out.length > 0)
+    checks.push({ is: 'out', names: out.map(t => t.name), massG: out.reduce((all, t) => all + t.massG, 0) })
   for (const over of bag.over) checks.push({ is: 'heavy', over })
   if (bag.buried.length > 0) checks.push({ is: 'buried', buried: bag.buried })
   return { checks, single: bag.single, morning: morningWith(job, plans) }

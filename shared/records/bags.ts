@@ -5,7 +5,7 @@ import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { Limits } from '#core/stock/places'
 import type { Heft } from '#core/stock/heft'
 import type { Measure, PlaceSort } from '#core/stock/things'
-import { Id, Ids, MadeFrom, Maybe, OneOf, YesNo } from '../rules'
+import { Id, Ids, MadeFrom, Maybe, OneOf, Words, YesNo } from '../rules'
 
 /** How a job is packed. */
 export class BagInput {
@@ -16,6 +16,8 @@ export class BagInput {
   @YesNo() cabin: boolean = false
   /** Units that stay at home for this job. */
   @Ids(2000, 0) leave: string[] = []
+  /** What is done without this time: a product, a kind or a shape, see core/bag/needs.ts. */
+  @Words(200, 120) without: string[] = []
   @MadeFrom() version?: number
 }
 
@@ -38,6 +40,7 @@ export interface BagLine extends Heft {
   breaks: Breaks
 }
 export interface BagOut {
+  massG: number
   unitId: string
   name: string
   count: number
@@ -100,6 +103,8 @@ export interface JobBag {
   /** What the artist leaves at home for this job. */
   left: { unitId: string; name: string }[]
   lacking: BagLack[]
+  /** What is lacking and done without. */
+  without: { key: string; name: string }[]
   /** Kinds of which there is one, and the job stops when it fails. */
   single: OwnedKind[]
   places: BagPlace[]

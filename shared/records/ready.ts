@@ -15,8 +15,9 @@ export type Check =
   | { is: 'unread'; faces: CheckFace[] }
   | { is: 'unmatched'; faces: CheckFace[] }
   | { is: 'against'; face: CheckFace; found: Against[] }
-  | { is: 'lacking'; names: string[]; sold: number; priceMinor: number; onTheWay: boolean }
+  | { is: 'lacking'; keys: string[]; names: string[]; sold: number; priceMinor: number; onTheWay: boolean }
   | { is: 'bring'; names: string[] }
+  | { is: 'out'; names: string[]; massG: number }
   | { is: 'past'; names: string[]; ids: string[] }
   | { is: 'heavy'; over: BagOver }
   | { is: 'buried'; buried: BagBuried[] }

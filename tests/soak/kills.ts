@@ -59,6 +59,14 @@ export async function kills(
   let serial = 0
   let snapshot: { backup: string; ledger: Ledger } | null = null
   let restoring: Ledger | null = null
+  let strikeAfter = 0
+  let struck: () => unknown = () => undefined
+  /** The blow falls once as many writes are confirmed as were drawn for this start. */
+  const wrote = () => {
+    if (figures.confirmed < strikeAfter) return
+    struck()
+    struck = () => undefined
+  }
 
   async function writing(served: Served, until: () => boolean): Promise<void> {
     const { url } = served
@@ -135,6 +143,7 @@ export async function kills(
       if (done) {
         figures.confirmed++
         figures.byAct[act] = (figures.byAct[act] ?? 0) + 1
+        wrote()
       } else if (until()) return
     }
   }
@@ -211,17 +220,24 @@ export async function kills(
     await ready(served)
     if (figures.kills > 0) await look()
     let over = false
-    const ends = setTimeout(
-      () => {
+    const strikeIn = (ms: number) =>
+      setTimeout(() => {
         over = true
         served.process.kill('SIGKILL')
-      },
-      random.between(40, 900),
-    )
-    if (random.next() < 0.15) await restore(served).catch(() => undefined)
+      }, ms)
+    // So many writes after the start, whatever the machine's speed, and somewhere in the middle of the next.
+    struck = () => strikeIn(random.between(0, 300))
+    strikeAfter = figures.confirmed + Math.floor(random.between(0, 7))
+    const latest = strikeIn(60_000)
+    if (random.next() < 0.15) {
+      struck = () => undefined
+      strikeIn(random.between(40, 900))
+      await restore(served).catch(() => undefined)
+    }
+    wrote()
     await Promise.all([1, 2, 3].map(() => writing(served, () => over).catch(() => undefined)))
     await served.exited
-    clearTimeout(ends)
+    clearTimeout(latest)
     figures.kills++
     if (figures.kills % 25 === 0)
       tell(`${figures.kills} kills, ${figures.confirmed} writes confirmed, ${figures.lost.length} lost`)

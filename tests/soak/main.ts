@@ -18,6 +18,9 @@ const SIZES = isShort
   ? { kills: 12, requests: 2500, users: 10, seconds: 8 }
   : { kills: 220, requests: 21_000, users: 50, seconds: 120 }
 
+/** The short form runs on whatever machine there is, as slow as it may be: what takes how long is judged by the long one. */
+const PATIENCE = isShort ? 4 : 1
+
 const say = (line: string) => console.log(line)
 const inFolder = async <T>(work: (folder: string) => Promise<T>): Promise<T> => {
   const folder = temporaryFolder()
@@ -46,14 +49,14 @@ function judgeRequests(f: RequestFigures): void {
   must(f.accepted >= f.requests / 100, `only ${f.accepted} of ${f.requests} accepted: nothing was tried`)
   must(f.serverErrors.length === 0, `${f.serverErrors.length} × 500`, f.serverErrors)
   must(f.leaks.length === 0, `${f.leaks.length} answers tell of the inside`, f.leaks)
-  must(f.slow.length === 0, `${f.slow.length} requests over 2 s`, f.slow)
+  must(f.slow.length === 0, `${f.slow.length} requests over ${2 * PATIENCE} s`, f.slow)
   must(f.broken.length === 0, `${f.broken.length} lists, plans or connections broke`, f.broken)
-  must(f.delayP99 <= 100, `event loop held ${round(f.delayP99)} ms at the 99th percentile`)
+  must(f.delayP99 <= 100 * PATIENCE, `event loop held ${round(f.delayP99)} ms at the 99th percentile`)
   must(f.memoryMb <= 400, `${round(f.memoryMb)} MB`)
 }
 function judgeUsers(f: UserFigures): void {
   must(f.errors.length === 0, `${f.errors.length} errors among ${f.requests} requests`, f.errors)
-  must(f.records.p95 <= 500, `records took ${round(f.records.p95)} ms at the 95th percentile`)
+  must(f.records.p95 <= 500 * PATIENCE, `records took ${round(f.records.p95)} ms at the 95th percentile`)
   must(f.requests > f.users, `only ${f.requests} requests`)
 }
 
@@ -61,7 +64,9 @@ const begun = Date.now()
 const killed = !only || only === 'kills' ? await inFolder(f => kills(f, SIZES.kills, seeded(seed), say)) : null
 if (killed) judgeKills(killed)
 const asked =
-  !only || only === 'requests' ? await inFolder(f => requests(f, SIZES.requests, seeded(seed + 1), say)) : null
+  !only || only === 'requests'
+    ? await inFolder(f => requests(f, SIZES.requests, 2000 * PATIENCE, seeded(seed + 1), say))
+    : null
 if (asked) judgeRequests(asked)
 const served =
   !only || only === 'users' ? await inFolder(f => users(f, SIZES.users, SIZES.seconds, seeded(seed + 2))) : null
@@ -75,7 +80,7 @@ const lines = [
   killed
     && `**Kills with -9 while writing**: ${killed.kills} kills, ${killed.confirmed} writes confirmed (${acts(killed.byAct)}); ${killed.lost.length} lost, ${killed.integrity.length} integrity failures, ${killed.traces.length} erased people with a byte left after the next start.`,
   asked
-    && `**Tampered requests**: ${asked.requests} over ${asked.routes} routes, ${asked.accepted} writes accepted; answers ${acts(asked.byStatus)}; ${asked.serverErrors.length} × 500, ${asked.leaks.length} leaks, ${asked.slow.length} over 2 s, ${asked.broken.length} lists or plans broken; event loop delay p99 ${round(asked.delayP99)} ms (most ${round(asked.delayMax)} ms), memory at most ${round(asked.memoryMb)} MB.`,
+    && `**Tampered requests**: ${asked.requests} over ${asked.routes} routes, ${asked.accepted} writes accepted; answers ${acts(asked.byStatus)}; ${asked.serverErrors.length} × 500, ${asked.leaks.length} leaks, ${asked.slow.length} over ${2 * PATIENCE} s, ${asked.broken.length} lists or plans broken; event loop delay p99 ${round(asked.delayP99)} ms (most ${round(asked.delayMax)} ms), memory at most ${round(asked.memoryMb)} MB.`,
   served
     && `**${served.users} users for ${served.seconds} s**: ${served.requests} requests, ${served.errors.length} errors; records p50 ${round(served.records.p50)} ms, p95 ${round(served.records.p95)} ms; plans p50 ${round(served.plans.p50)} ms, p95 ${round(served.plans.p95)} ms; event loop delay p99 ${round(served.delayP99)} ms, memory at most ${round(served.memoryMb)} MB.`,
 ].filter((line): line is string => Boolean(line))

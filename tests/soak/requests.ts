@@ -15,6 +15,8 @@ export interface RequestFigures {
   accepted: number
   serverErrors: string[]
   leaks: string[]
+  /** Longer than this is slow, milliseconds; eight times as long is no answer. */
+  mostMs: number
   slow: string[]
   broken: string[]
   delayP99: number
@@ -24,8 +26,6 @@ export interface RequestFigures {
 
 type Random = ReturnType<typeof seeded>
 
-const MOST_MS = 2000
-const NO_ANSWER_MS = 15_000
 const AT_ONCE = 6
 const INSIDE =
   /node_modules|\.output|\.mjs|\bat \w+ \(|SQLITE|SELECT |INSERT |UPDATE |DELETE FROM|Failed query|\/work\/|\/tmp\/|TypeError|undefined is not/
@@ -41,6 +41,7 @@ const LISTS = [
 export async function requests(
   folder: string,
   count: number,
+  mostMs: number,
   random: Random,
   tell: (line: string) => void,
 ): Promise<RequestFigures> {
@@ -54,6 +55,7 @@ export async function requests(
     accepted: 0,
     serverErrors: [],
     leaks: [],
+    mostMs,
     slow: [],
     broken: [],
     delayP99: 0,
@@ -120,7 +122,7 @@ async function one(served: Served, route: Route, random: Random, pools: Pools, f
       method: route.method,
       headers: text === undefined || type === '' ? {} : { 'content-type': type },
       body: text,
-      signal: AbortSignal.timeout(NO_ANSWER_MS),
+      signal: AbortSignal.timeout(figures.mostMs * 8),
     })
     status = answer.status
     body = await answer.text()
@@ -135,7 +137,7 @@ async function one(served: Served, route: Route, random: Random, pools: Pools, f
   const said = `${route.method} ${path} ${(text ?? '').slice(0, 300)}`
   if (status === 500) figures.serverErrors.push(`${said} → ${body.slice(0, 200)}`)
   if (status >= 400 && INSIDE.test(body)) figures.leaks.push(`${said} → ${body.slice(0, 300)}`)
-  if (took > MOST_MS && !route.computes) figures.slow.push(`${Math.round(took)} ms ${said}`)
+  if (took > figures.mostMs && !route.computes) figures.slow.push(`${Math.round(took)} ms ${said}`)
   if (status === 200 && route.method !== 'GET') figures.accepted++
 }
 

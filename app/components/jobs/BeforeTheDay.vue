@@ -27,6 +27,12 @@ const planAnew = (check: Extract<ReadyCheck, { is: 'against' }>) =>
   mend(check, () =>
     api('post', '/api/faces/:id/plans', { id: check.face.faceId }, { body: { bookingId: check.face.bookingId } }),
   )
+const doWithout = (keys: readonly string[]) =>
+  jobs.pack(job.id, {
+    ...job.bag,
+    without: [...new Set([...job.bag.without, ...keys])],
+    version: job.version,
+  })
 async function buy(check: ReadyCheck) {
   await mend(check, async () => {
     await jobs.buyLacking(job.id)
@@ -81,10 +87,12 @@ async function buy(check: ReadyCheck) {
             </template>
             <template v-else-if="check.is === 'lacking'">
               <Act v-if="check.sold > 0 && !check.onTheWay" @click="buy(check)">Put it on the purchase list</Act>
-              <NuxtLink v-else class="act" to="/buys">To the purchase list</NuxtLink>
+              <NuxtLink v-else-if="check.sold > 0" class="act" to="/buys">To the purchase list</NuxtLink>
+              <Act v-if="!check.onTheWay" @click="mend(check, () => doWithout(check.keys))">Do without</Act>
               <NuxtLink class="act" :to="`/jobs/${job.id}/together`">What is needed</NuxtLink>
             </template>
             <Act v-else-if="check.is === 'bring'" @click="mend(check, () => jobs.bring(job.id))">Bring all</Act>
+            <Act v-else-if="check.is === 'out'" @click="mend(check, () => jobs.takeOut(job.id))">Take out</Act>
             <Act v-else-if="check.is === 'past'" @click="mend(check, () => jobs.leave(job.id, check.ids))"
               >Take out</Act
             >

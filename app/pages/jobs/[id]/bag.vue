@@ -142,6 +142,14 @@ const handled = (handling: BagLine['handling'][number]) =>
                   {{ l.offer.count > 1 ? `${l.offer.count} × ` : '' }}{{ l.offer.name }},
                   {{ money(l.offer.priceMinor) }}
                 </p>
+                <p v-else class="small">Nobody here sells any.</p>
+                <Act
+                  class="no-print"
+                  :aria-label="`Do without ${l.name}`"
+                  :disabled="busy"
+                  @click="set({ without: [...job.bag.without, l.key] })"
+                  >Do without</Act
+                >
               </li>
             </ul>
             <Act
@@ -151,6 +159,21 @@ const handled = (handling: BagLine['handling'][number]) =>
               @click="act(() => jobs.buyLacking(job.id))"
               >Put it on the purchase list</Act
             >
+          </section>
+          <section v-if="bag.without.length > 0" aria-labelledby="without">
+            <h2 id="without">Done without this time</h2>
+            <ul class="bare rows">
+              <li v-for="w in bag.without" :key="w.key">
+                <span class="free">{{ capital(w.name) }}</span>
+                <Act
+                  class="no-print"
+                  :aria-label="`Ask for ${w.name} again`"
+                  :disabled="busy"
+                  @click="set({ without: job.bag.without.filter(key => key !== w.key) })"
+                  >Ask for it again</Act
+                >
+              </li>
+            </ul>
           </section>
           <section v-if="bag.takeOut.length > 0" aria-labelledby="out" class="no-print">
             <h2 id="out">To take out</h2>
