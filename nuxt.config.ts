@@ -90,8 +90,15 @@ export default defineNuxtConfig({
       titleTemplate: '%s %separator Varietas',
       templateParams: { separator: '·' },
       htmlAttrs: { lang: 'en-GB' },
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'theme-color', content: '#e6e6e6' },
+      ],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'apple-touch-icon', href: '/icons/192.png' },
+        { rel: 'manifest', href: '/app.webmanifest' },
+      ],
     },
   },
   build: { transpile: ['vuetify'] },

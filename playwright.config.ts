@@ -20,6 +20,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // A trace makes every journey slower: `npx playwright test --trace on` where one is wanted.
     trace: 'off',
+    // What is asked of the server is seen by the tests; what goes on without it has tests of its own, offline.spec.ts.
+    serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

@@ -52,5 +52,7 @@ export const VIEWS = [
 /** The rooms of the job that comes next. */
 export async function firstJob(request: APIRequestContext): Promise<string[]> {
   const [job] = (await (await request.get('/api/jobs')).json()) as { id: string }[]
-  return ['', '/quote', '/morning', '/together', '/bag', '/list', '/wrap'].map(room => `/jobs/${job!.id}${room}`)
+  return ['', '/quote', '/morning', '/together', '/bag', '/list', '/chair', '/wrap'].map(
+    room => `/jobs/${job!.id}${room}`,
+  )
 }

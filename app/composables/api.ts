@@ -1,5 +1,6 @@
 import { $fetch, FetchError } from 'ofetch'
 import type { InternalApi } from 'nitropack/types'
+import { KEPT_HEADER } from '#shared/along'
 import type { Issue } from '#shared/validate'
 
 /*
@@ -48,6 +49,14 @@ export const onDone = (listener: (done: Done) => void): void => {
   tell = listener
 }
 
+/** How the server answered: itself, not at all, or what was kept of it stood in. */
+type Answered = 'live' | 'not' | { keptAt: string }
+let answered: (how: Answered) => void = () => undefined
+/** Whoever is to hear whether the server is there. */
+export const onAnswered = (listener: (how: Answered) => void): void => {
+  answered = listener
+}
+
 /** Names this device in the history of changes, and nobody. */
 function device(): string {
   const KEPT_AT = 'varietas.device'
@@ -93,11 +102,14 @@ export async function api<R extends Route, M extends Method<R>>(
       body,
       headers: { 'x-varietas-device': device() },
     })
+    const keptAt = answer.headers.get(KEPT_HEADER)
+    answered(keptAt ? { keptAt } : 'live')
     const change = /^(\d+);(.*)$/.exec(answer.headers.get('x-varietas-change') ?? '')
     if (change && !quiet) tell({ id: Number(change[1]), words: decodeURIComponent(change[2]!) })
     return answer._data as Answer<R, M>
   } catch (problem) {
     if (!(problem instanceof FetchError)) throw problem
+    answered(problem.response ? 'live' : 'not')
     const told = (problem.data as Refusal | undefined)?.error
     throw new ApiProblem(
       told?.message ?? 'The server does not answer: check that Varietas is running, then try again.',

@@ -18,8 +18,11 @@ const EACH_MS = 700
 /** What is worked out of a plain copy: a worker takes no reactive one. */
 const copyOf = (day: MorningDay): MorningDay => JSON.parse(JSON.stringify(day)) as MorningDay
 
-/** The morning of a job: asked for, planned in a worker, and what each of its rules costs. */
-export function useMorning(jobId: () => string) {
+/**
+ * The morning of a job: asked for, planned in a worker, and what each of its rules costs.
+ * @param running the plan alone: what the rules cost is not asked while the day runs
+ */
+export function useMorning(jobId: () => string, running = false) {
   const undo = useUndo()
   const morning = shallowRef<JobMorning | null>(null)
   const plan = shallowRef<Timetable | null>(null)
@@ -70,6 +73,7 @@ export function useMorning(jobId: () => string) {
     if (mine !== turn) return
     if (found) plan.value = found
     ready.value = true
+    if (running) return
     await unlessStopped(
       bending.run(work =>
         work.bends(

@@ -22,7 +22,8 @@ function read(jobId: string): Kept {
 export function useTicks(jobId: string) {
   const kept = ref<Kept>(read(jobId))
   const away = ref(false)
-  const done = computed(() => new Set(kept.value.ticks.filter(t => t.done).map(t => t.key)))
+  const ticked = computed(() => kept.value.ticks.filter(t => t.done))
+  const done = computed(() => new Set(ticked.value.map(t => t.key)))
   const unsent = computed(() => kept.value.unsent.length)
   let sending = false
 
@@ -77,5 +78,5 @@ export function useTicks(jobId: string) {
     clearInterval(timer)
     window.removeEventListener('online', now)
   })
-  return { done, unsent, away, tick, tell }
+  return { ticked, done, unsent, away, tick, tell }
 }

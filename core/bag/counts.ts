@@ -63,6 +63,11 @@ const FOR_SOME: Readonly<Record<string, OwnedKind>> = {
   'beard comb': 'comb',
   'trimmer': 'trimmer',
 }
+/** What a word of a plan's pack is, as it is owned; undefined for what is not counted. */
+export function kindInPack(word: string): Counted | undefined {
+  const kind = FOR_SOME[word] ?? PER_JOB.find(k => k === word)
+  return TAKEN[word] ?? (kind && { kind, shape: null })
+}
 /** Millilitres of 70 % alcohol: so much for the day, and for each face. */
 const ALCOHOL = { job: 30, face: 15 }
 /** Of what is torn or lost. */

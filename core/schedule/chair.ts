@@ -22,7 +22,11 @@ export interface ChairTime {
 
 // prettier-ignore
 const SKINCARE: readonly SlotId[] = ['cleanse', 'tone', 'mask', 'moisturise', 'eye care', 'lip care', 'sun protection']
+/** Done to the skin before anything of colour. */
+export const isSkincare = (slot: SlotId) => SKINCARE.includes(slot)
 const SETTLES: readonly SlotId[] = ['moisturise', 'sun protection']
+/** What has to sink in before anything goes over it. */
+export const settles = (slot: SlotId) => SETTLES.includes(slot)
 /** Skincare that has lain longer is done again. */
 const LONGEST_SETTLING = 40
 

@@ -106,6 +106,18 @@ describe('the championship, mended step by step', () => {
     expect(bag.without.map(w => w.key)).toEqual(lacking?.keys ?? [])
   })
 
+  it('is worked from whole: every mix names its bottles, and nothing else is kept of what was weighed', async () => {
+    const { faces, bottles } = await on.jobChair(await jobNamed('Vow'), asking)
+    expect(faces.map(f => f.name)).toHaveLength(4)
+    const layers = faces.flatMap(f => f.plan?.layers ?? [])
+    const mixed = layers.flatMap(l => l.drops ?? [])
+    expect(mixed.length).toBeGreaterThan(0)
+    for (const { id } of mixed) expect(bottles[id]?.shade).toBeTruthy()
+    expect(layers.flatMap(l => l.alternatives.flatMap(a => a.findings))).toEqual([])
+    for (const f of faces) expect(f.between.length > 0).toBe(f.plan !== null)
+    await expect(on.jobChair('none', asking)).rejects.toThrow()
+  })
+
   it('goes lean or with everything, as it is asked', async () => {
     const id = await jobNamed('Ferry')
     const count = async (carrying: BagInput['carrying']) => {

@@ -26,7 +26,7 @@ export async function ticksOf(jobId: string): Promise<Tick[]> {
 
 /** Takes in what was ticked elsewhere; answers with all of it. @throws Missing */
 export function mergeTicks(jobId: string, { ticks: told }: TicksInput): Promise<Tick[]> {
-  return command('The packing list is ticked.', async act => {
+  return command('The list of the day is ticked.', async act => {
     await jobById(jobId, act.tx)
     const rows = new Map((await rowsOf(jobId, act.tx)).map(r => [r.key, r]))
     const latest = now()

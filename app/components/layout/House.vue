@@ -1,10 +1,42 @@
 <script setup lang="ts">
+import { api, ApiProblem } from '~/composables/api'
+
 const workspace = useWorkspace()
+const along = useAlong()
 const route = useRoute()
+// Where no page is shown, useRoute stays at the one that was.
+const router = useRouter()
 const undo = useUndo()
-/** A page that asks only what can be mixed does not wait for the rest. */
+/** A page that asks only what can be mixed does not wait for the rest, and one that stands alone for nothing. */
 const canShow = computed(
-  () => workspace.state === 'ready' || (workspace.state === 'loading' && workspace.canMix && route.meta.asksMixes),
+  () =>
+    workspace.state === 'ready'
+    || router.currentRoute.value.meta.standsAlone === true
+    || (workspace.state === 'loading' && workspace.canMix && route.meta.asksMixes),
+)
+// Once the server is back, so is everything.
+const AGAIN_MS = 15_000
+let timer: ReturnType<typeof setInterval> | undefined
+async function again() {
+  if (workspace.state !== 'failed' || document.visibilityState !== 'visible') return
+  try {
+    await api('get', '/api/health')
+    await workspace.load()
+  } catch (problem) {
+    if (!(problem instanceof ApiProblem)) throw problem
+  }
+}
+onMounted(() => {
+  timer = setInterval(again, AGAIN_MS)
+  window.addEventListener('online', again)
+})
+onBeforeUnmount(() => {
+  clearInterval(timer)
+  window.removeEventListener('online', again)
+})
+watch(
+  () => workspace.state === 'failed',
+  failed => failed && along.list(),
 )
 </script>
 
@@ -14,6 +46,14 @@ const canShow = computed(
     <AppRail />
     <div class="house">
       <PinnedBar />
+      <p v-if="along.keptAt" class="told no-print" role="status">
+        The server does not answer: this is as it stood {{ stampInWords(along.keptAt) }}. Ticks are kept here until it
+        does; other changes have to wait.
+      </p>
+      <p v-if="along.newer" class="told no-print" role="status">
+        A newer Varietas is stored here; it is taken up when all its pages are closed.
+        <Act @click="along.takeTurn()">Take it up now</Act>
+      </p>
       <main id="work" tabindex="-1">
         <Guard v-if="canShow" what="This page" :anew="route.fullPath"><slot /></Guard>
         <div v-else-if="workspace.state === 'loading'" class="waiting" role="status">
@@ -24,6 +64,7 @@ const canShow = computed(
           <h2>The kit could not be opened</h2>
           <p>{{ workspace.problem }}</p>
           <v-btn color="primary" @click="workspace.load()">Try again</v-btn>
+          <KeptJobs />
         </div>
       </main>
     </div>
@@ -58,6 +99,11 @@ const canShow = computed(
 main {
   padding: 20px 24px 32px;
   outline: none;
+}
+.told {
+  margin: 0;
+  padding: 8px 24px;
+  border-bottom: 1px solid var(--line);
 }
 .waiting {
   max-width: 40ch;

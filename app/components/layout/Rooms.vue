@@ -2,11 +2,14 @@
 /** The rooms of one face or one job, in the order of the work. */
 const { base } = defineProps<{ label: string; base: string; rooms: readonly { to: string; name: string }[] }>()
 const route = useRoute()
+const nav = ref<HTMLElement>()
+// Where they do not all fit, the one that is open is in sight.
+onMounted(() => nav.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }))
 const here = (to: string) => route.path.replace(/\/$/, '') === `${base}${to}`
 </script>
 
 <template>
-  <nav class="rooms no-print" :aria-label="label">
+  <nav ref="nav" class="rooms no-print" :aria-label="label">
     <NuxtLink
       v-for="{ to, name } in rooms"
       :key="to"
@@ -39,5 +42,14 @@ const here = (to: string) => route.path.replace(/\/$/, '') === `${base}${to}`
 .rooms a[aria-current='page'] {
   border-bottom-color: var(--accent);
   font-weight: 650;
+}
+@media (max-width: 760px) {
+  .rooms {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+  .rooms a {
+    white-space: nowrap;
+  }
 }
 </style>

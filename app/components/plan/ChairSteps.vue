@@ -1,12 +1,23 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import type { FacePlan } from '#core/plan/facePlan'
+import { labToCss } from '#core/colour/display'
 import { sequenceOf, type Turn } from '#core/plan/sequence'
+import type { ChairPlan } from '#shared/records/chairs'
 import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The plan at the chair: one layer at a time in the order of the work, big enough for a phone propped beside the face. */
-const props = defineProps<{ plan: FacePlan; faceId: string; skin: Lab; cut: readonly string[] }>()
-const chairside = useChairside()
+const props = defineProps<{
+  plan: ChairPlan
+  skin: Lab
+  cut: readonly string[]
+  /** Whether a layer lies on the face, or a step is done. */
+  isDone: (key: string) => boolean
+  /** What mixes are made from, where it is at hand. */
+  bottles?: ReadonlyMap<string, { shade: string; lab: Lab }>
+  /** How long it has taken so far, in words. */
+  time?: string
+}>()
+const emit = defineEmits<{ mark: [key: string, lies: boolean]; again: [] }>()
 
 /** Layers and the steps between them, each with its key. */
 const turns = computed(() => {
@@ -15,12 +26,13 @@ const turns = computed(() => {
     .filter(t => !t.layer || !props.cut.includes(t.layer.slot))
     .map(t => ({ ...t, key: t.layer?.key ?? `step: ${t.step!.id}`, name: t.layer?.name ?? t.step!.name }))
 })
-const isDone = (key: string) => chairside.isDone(props.faceId, key)
-const left = computed(() => turns.value.filter(t => !isDone(t.key)))
+const left = computed(() => turns.value.filter(t => !props.isDone(t.key)))
 const shown = ref<string | null>(null)
 /** What is looked at, else the first that is not done yet. */
 const turn = computed(() => turns.value.find(t => t.key === shown.value) ?? left.value[0] ?? null)
 const at = computed(() => turns.value.findIndex(t => t.key === turn.value?.key))
+/** What goes on instead, where it is not there after all. */
+const other = computed(() => turn.value?.layer?.alternatives[0] ?? null)
 const seams = computed(() => props.plan.seams.filter(s => s.over === turn.value?.key))
 const title = ref<HTMLElement>()
 
@@ -32,17 +44,17 @@ async function show(key: string | null) {
 function onward() {
   if (!turn.value) return
   const next = turns.value[at.value + 1]?.key ?? null
-  chairside.mark(props.faceId, turn.value.key, true)
+  emit('mark', turn.value.key, true)
   void show(next)
 }
 function back() {
   const before = turn.value ? turns.value[at.value - 1] : turns.value.at(-1)
   if (!before) return
-  chairside.mark(props.faceId, before.key, false)
+  emit('mark', before.key, false)
   void show(before.key)
 }
 function again() {
-  chairside.startOver(props.faceId)
+  emit('again')
   void show(null)
 }
 </script>
@@ -62,7 +74,8 @@ function again() {
     </ol>
     <template v-if="turn">
       <p class="small" role="status">
-        {{ at + 1 }} of {{ turns.length }}; {{ left.length === 1 ? 'the last one' : `${left.length} to go` }}
+        {{ at + 1 }} of {{ turns.length }}; {{ left.length === 1 ? 'the last one' : `${left.length} to go`
+        }}{{ time && `; ${time}` }}
       </p>
       <h2 ref="title" tabindex="-1" data-testid="step">
         {{ turn.name }}{{ turn.layer?.where ? `, ${turn.layer.where}` : '' }}
@@ -74,6 +87,12 @@ function again() {
       </template>
       <template v-if="turn.layer">
         <p class="product">{{ turn.layer.item.name }}</p>
+        <DropStrip
+          v-if="bottles && turn.layer.drops && turn.layer.drops.length > 1"
+          class="big"
+          :drops="turn.layer.drops"
+          :bottles="bottles"
+        />
         <TouchingFields
           v-if="turn.layer.item.lab"
           :left="skin"
@@ -87,6 +106,11 @@ function again() {
             >, {{ turn.layer.technique }}</template
           >
         </p>
+        <p v-if="other" class="small other">
+          Not to hand:
+          <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
+          {{ other.item.name }}
+        </p>
         <p class="why">{{ capital(reasonInWords(turn.layer.findings, turn.layer.asked)) }}.</p>
         <p v-for="s in seams" :key="s.under" class="mind">
           <b>Mind the seam:</b> {{ s.sentence }}. {{ capital(s.mend) }}.
@@ -95,7 +119,7 @@ function again() {
     </template>
     <template v-else>
       <h2 ref="title" tabindex="-1" data-testid="step">Everything is on.</h2>
-      <p class="product">Look once more in the light of the day, then the card.</p>
+      <slot name="after"><p class="product">Look once more in the light of the day, then the card.</p></slot>
     </template>
     <div class="at-hand wrap">
       <v-btn size="x-large" color="primary" variant="text" :disabled="turns.length === 0 || at === 0" @click="back"
@@ -104,8 +128,9 @@ function again() {
       <v-btn v-if="turn" size="x-large" color="primary" variant="flat" @click="onward">{{
         turn.layer ? 'It is on; next' : 'Done; next'
       }}</v-btn>
+      <slot v-if="turn" name="beside" />
       <template v-else>
-        <v-btn size="x-large" color="primary" variant="flat" :to="`/faces/${faceId}/card`">The card</v-btn>
+        <slot name="onward" />
         <v-btn size="x-large" color="primary" variant="text" @click="again">From the bare skin again</v-btn>
       </template>
     </div>
@@ -124,7 +149,9 @@ function again() {
   padding: 0;
   margin: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(24px, 1fr));
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(28px, 1fr);
+  overflow-x: auto;
 }
 .thread button {
   width: 100%;
@@ -150,6 +177,16 @@ h2 {
 }
 .how {
   font-size: 1.2rem;
+}
+.big :deep(svg) {
+  width: 34px;
+  height: 44px;
+}
+.other i {
+  display: inline-block;
+  width: 18px;
+  height: 18px;
+  vertical-align: middle;
 }
 .mind {
   border-left: 5px solid var(--ink);

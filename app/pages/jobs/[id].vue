@@ -29,6 +29,7 @@ const ROOMS = [
   { to: '/together', name: 'Together' },
   { to: '/bag', name: 'Bag' },
   { to: '/list', name: 'Pack' },
+  { to: '/chair', name: 'Chair' },
   { to: '/wrap', name: 'Wrap' },
 ]
 </script>

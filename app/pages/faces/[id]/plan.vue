@@ -76,7 +76,21 @@ async function save(kind: PlanKind) {
       </p>
       <p v-if="state === 'working' && !plan" role="status" class="small">Weighing everything in the kit …</p>
       <template v-if="plan && facts">
-        <ChairSteps v-if="chairside.on" :key="face.id" :plan="plan" :face-id="face.id" :skin="facts.bare" :cut="cut" />
+        <ChairSteps
+          v-if="chairside.on"
+          :key="face.id"
+          :plan="plan"
+          :skin="facts.bare"
+          :cut="cut"
+          :is-done="key => chairside.isDone(face.id, key)"
+          @mark="(key, lies) => chairside.mark(face.id, key, lies)"
+          @again="chairside.startOver(face.id)"
+          ><template #onward
+            ><v-btn size="x-large" color="primary" variant="flat" :to="`/faces/${face.id}/card`"
+              >The card</v-btn
+            ></template
+          ></ChairSteps
+        >
         <LayerStack
           v-else
           :plan="plan"

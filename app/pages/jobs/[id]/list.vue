@@ -6,6 +6,7 @@ import { useTicks } from '~/composables/useTicks'
 
 /** What goes, pouch by pouch, to be ticked off with one thumb; ticks are kept here while the server is out of reach. */
 const { job } = defineProps<{ job: Job }>()
+definePageMeta({ standsAlone: true })
 useHead({ title: () => `Packing, ${job.name}` })
 const { value: bag, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/bag', { id: job.id }))
 void load()
@@ -25,6 +26,7 @@ function packedBy({ places, goes }: JobBag) {
 }
 const all = computed(() => pouches.value.flatMap(p => p.lines))
 const packed = computed(() => all.value.filter(l => isIn(l.unitId)).length)
+const along = useKeptAlong(() => job.id)
 const print = () => window.print()
 </script>
 
@@ -74,6 +76,7 @@ const print = () => window.print()
           </li>
         </ul>
       </section>
+      <KeptHere :along="along" :unsent="0" />
     </template>
   </div>
 </template>

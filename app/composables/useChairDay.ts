@@ -1,0 +1,164 @@
+import { useNow } from '@vueuse/core'
+import { isSkincare, settles } from '#core/schedule/chair'
+import { momentAfter } from '#core/schedule/clock'
+import { blockKey, madeUp, nextRow, running, type Progress } from '#core/schedule/running'
+import type { SlotId } from '#core/plan/slots'
+import { sequenceOf } from '#core/plan/sequence'
+import type { ChairFace } from '#shared/records/chairs'
+import type { Job } from '#shared/records/jobs'
+import { api } from './api'
+import { useMorning } from './useMorning'
+import { useTicks } from './useTicks'
+
+const MINUTE_MS = 60_000
+/** A day that runs into the night is the same day. */
+const LONGEST_DAY = 30 * 60
+
+// What is ticked at the chair, beside what is packed: see TickInput.
+const onKey = (bookingId: string, key: string) => `on ${bookingId} ${key}`
+const doneKey = (bookingId: string, block: number) => `done ${blockKey(bookingId, block)}`
+const cutKey = (bookingId: string, slot: string) => `cut ${bookingId} ${slot}`
+/** A step of a plan among the keys of its layers. */
+export const stepKey = (id: string) => `step: ${id}`
+const betweenKey = (bookingId: string) => `between ${bookingId}`
+
+/** A job's day while it runs: who sits, what lies on whom, and how the rest of it goes. */
+export function useChairDay(job: () => Job) {
+  const { value: chair, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/chair', { id: job().id }))
+  void load()
+  const { morning, plan } = useMorning(() => job().id, true)
+  const ticks = useTicks(job().id)
+  const clock = useNow({ interval: 10_000 })
+
+  /** Minutes from midnight where the job is, of a moment in ms. */
+  const minuteOf = (ms: number) => {
+    const midnight = momentAfter(job(), 0)
+    return midnight === null ? null : (ms - midnight) / MINUTE_MS
+  }
+  /** Now, on the day itself; null on any other. */
+  const now = computed(() => {
+    const at = minuteOf(clock.value.getTime())
+    return at !== null && at >= 0 && at <= LONGEST_DAY ? at : null
+  })
+  const tickedAt = computed(() => new Map(ticks.ticked.value.map(t => [t.key, minuteOf(Date.parse(t.at)) ?? 0])))
+  const isOn = (bookingId: string, key: string) => ticks.done.value.has(onKey(bookingId, key))
+
+  const progress = computed((): Progress => {
+    const done = new Map<string, number>()
+    const cuts: Progress['cuts'][number][] = []
+    for (const [key, at] of tickedAt.value) {
+      if (key.startsWith('done ')) done.set(key.slice('done '.length), at)
+      const [, faceId, slot] = /^cut (\S+) (.+)$/.exec(key) ?? []
+      if (faceId && slot) cuts.push({ faceId, slot: slot as SlotId })
+    }
+    return { done, cuts }
+  })
+  const day = computed(() => {
+    if (!morning.value || !plan.value) return null
+    return running(morning.value.day, plan.value, progress.value, now.value ?? -Infinity)
+  })
+  const lies = (bookingId: string, slot: SlotId) =>
+    chair.value?.faces
+      .find(f => f.bookingId === bookingId)
+      ?.plan?.layers.some(l => l.slot === slot && isOn(bookingId, l.key)) ?? false
+  const mend = computed(() =>
+    morning.value && plan.value && now.value !== null
+      ? madeUp(morning.value.day, plan.value, progress.value, now.value, lies)
+      : null,
+  )
+  const upNext = computed(() => (day.value ? nextRow(day.value.rows) : undefined))
+  /** What is left out on a face, planned or today. */
+  const cutOn = (bookingId: string) => [
+    ...(morning.value?.day.faces.find(f => f.id === bookingId)?.cut ?? []),
+    ...progress.value.cuts.filter(c => c.faceId === bookingId).map(c => c.slot),
+  ]
+
+  /** What is done on a face in its order, without what is left out on it; and what is done later in the day. */
+  const turnsOf = ({ bookingId, plan }: ChairFace) => {
+    if (!plan) return []
+    const cut = cutOn(bookingId)
+    return sequenceOf(plan)
+      .face.filter(t => !t.layer || !cut.includes(t.layer.slot))
+      .map(t => ({ ...t, key: t.layer?.key ?? stepKey(t.step!.id) }))
+  }
+  const laterOn = ({ plan }: ChairFace) => (plan ? sequenceOf(plan).later : [])
+  const counted = (face: ChairFace) => {
+    const turns = turnsOf(face)
+    return { of: turns.length, on: turns.filter(t => isOn(face.bookingId, t.key)).length }
+  }
+  const blocks = (bookingId: string) => plan.value?.rows.filter(r => r.faceId === bookingId).map(r => r.block) ?? []
+  const isLook = (bookingId: string, block: number) => {
+    const booked = morning.value?.day.faces.find(f => f.id === bookingId)
+    return Boolean(booked?.lead && booked.chair.touchUp > 0) && block > 0 && block === Math.max(...blocks(bookingId))
+  }
+  /** The block a face is finished with, but for a look before leaving. */
+  const mainBlock = (bookingId: string) => Math.max(0, ...blocks(bookingId).filter(b => !isLook(bookingId, b)))
+
+  function mark(face: ChairFace, key: string, done: boolean): void {
+    ticks.tick(onKey(face.bookingId, key), done)
+    const turns = turnsOf(face)
+    const main = mainBlock(face.bookingId)
+    const isDone = (t: (typeof turns)[number]) => isOn(face.bookingId, t.key)
+    const prepared = turns.filter(t => t.layer && isSkincare(t.layer.slot)).every(isDone)
+    if (main > 0 && prepared !== isFinished(face.bookingId, 0)) ticks.tick(doneKey(face.bookingId, 0), prepared)
+    if (turns.every(isDone) !== isFinished(face.bookingId, main))
+      ticks.tick(doneKey(face.bookingId, main), turns.every(isDone))
+  }
+  const isFinished = (bookingId: string, block = mainBlock(bookingId)) =>
+    ticks.done.value.has(doneKey(bookingId, block))
+  const finish = (bookingId: string, block: number, done = true) => ticks.tick(doneKey(bookingId, block), done)
+  const leaveOut = (cuts: readonly { faceId: string; slot: SlotId }[], out = true) => {
+    for (const c of cuts) ticks.tick(cutKey(c.faceId, c.slot), out)
+  }
+  function again(face: ChairFace): void {
+    const keys = [...turnsOf(face).map(t => t.key), ...laterOn(face).map(s => stepKey(s.id))]
+    for (const key of keys) if (isOn(face.bookingId, key)) ticks.tick(onKey(face.bookingId, key), false)
+    for (const block of blocks(face.bookingId))
+      if (isFinished(face.bookingId, block)) finish(face.bookingId, block, false)
+  }
+
+  /** Minutes since the first thing was put on a face, until it was finished; null before. */
+  function sinceFirst(face: ChairFace): number | null {
+    const own = [...tickedAt.value].filter(([key]) => key.startsWith(onKey(face.bookingId, ''))).map(([, at]) => at)
+    const until = tickedAt.value.get(doneKey(face.bookingId, mainBlock(face.bookingId))) ?? now.value
+    return own.length === 0 || until === null ? null : Math.max(0, until - Math.min(...own))
+  }
+  /** Minutes until skincare has sunk in; 0 where nothing has to. */
+  function settlesFor(face: ChairFace): number {
+    const takes = morning.value?.day.faces.find(f => f.id === face.bookingId)?.chair.settles ?? 0
+    const keys = turnsOf(face).flatMap(t => (t.layer && settles(t.layer.slot) ? [onKey(face.bookingId, t.key)] : []))
+    const at = keys.map(key => tickedAt.value.get(key))
+    if (now.value === null || at.length === 0 || at.some(a => a === undefined)) return 0
+    return Math.max(0, Math.ceil(Math.max(...(at as number[])) + takes - now.value))
+  }
+  const wiped = (bookingId: string) => ticks.done.value.has(betweenKey(bookingId))
+  const wipe = (bookingId: string, done: boolean) => ticks.tick(betweenKey(bookingId), done)
+
+  return {
+    chair,
+    problem,
+    load,
+    morning,
+    plan,
+    ticks,
+    now,
+    day,
+    mend,
+    upNext,
+    progress,
+    isOn,
+    isLook,
+    laterOn,
+    isFinished,
+    cutOn,
+    counted,
+    mark,
+    finish,
+    leaveOut,
+    again,
+    sinceFirst,
+    settlesFor,
+    wiped,
+    wipe,
+  }
+}

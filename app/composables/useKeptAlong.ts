@@ -1,0 +1,23 @@
+/** Takes a job along on this device as long as its day is to come: its list and its chair stand there without the server, too. */
+export function useKeptAlong(jobId: () => string) {
+  const along = useAlong()
+  const isKept = computed(() => along.jobs.some(j => j.id === jobId()))
+  /** Somebody said not to, on this page. */
+  const refused = ref(false)
+  const take = async () => {
+    refused.value = false
+    await along.keep(jobId())
+  }
+  async function letGo(): Promise<void> {
+    refused.value = true
+    await along.drop(jobId())
+  }
+  watch(
+    () => [along.able, jobId()] as const,
+    ([able]) => {
+      if (able && !along.away && !refused.value) void take()
+    },
+    { immediate: true },
+  )
+  return { isKept, able: computed(() => along.able), take, letGo }
+}

@@ -1,0 +1,12 @@
+/** The application is stored on the device once its first page is there and everything it starts from. */
+export default defineNuxtPlugin({
+  name: 'offline',
+  setup(nuxtApp) {
+    if (import.meta.dev) return
+    nuxtApp.hook('app:mounted', async () => {
+      const along = useAlong()
+      await useWorkspace().loaded()
+      await along.install()
+    })
+  },
+})

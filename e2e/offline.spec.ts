@@ -1,0 +1,184 @@
+import { createServer, request, type IncomingMessage, type ServerResponse } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { expect, type Page } from '@playwright/test'
+import type { JobLine } from '#shared/records/jobs'
+import { call, ready, stop, type Served } from '../tests/served/server'
+import { DEMO, filled, serve, test } from './ground'
+
+/* The server goes away in the middle of a day, and comes back. */
+
+test.use({ serviceWorkers: 'allow' })
+const SLOW = { timeout: 60_000 }
+
+const jobNamed = async ({ url }: Served, name: string) =>
+  ((await call<JobLine[]>(url, 'GET', '/api/jobs')).body ?? []).find(j => j.name.startsWith(name))!.id
+const answer = (page: Page) => page.getByTestId('answer')
+const kept = (page: Page) => page.getByText('Kept on this device until the job is closed')
+
+/** The same data served again where they were before. */
+async function again(served: Served): Promise<Served> {
+  const back = await serve(served.folder, { env: DEMO, port: Number(new URL(served.url).port) })
+  await ready(back)
+  return back
+}
+
+/** Stands in front of a server and hands everything through, the service worker as a later version has it. */
+async function front({ url }: Served, changed: (body: string) => string) {
+  const to = new URL(url)
+  const server = createServer((asked, answered) => {
+    const passed = request(
+      { host: to.hostname, port: to.port, path: asked.url, method: asked.method, headers: asked.headers },
+      live => {
+        if (asked.url === '/sw.js') void handed(live, answered)
+        else live.pipe(answered.writeHead(live.statusCode!, live.headers))
+      },
+    )
+    passed.on('error', () => answered.destroy())
+    asked.pipe(passed)
+  })
+  async function handed(live: IncomingMessage, answered: ServerResponse) {
+    let body = ''
+    for await (const piece of live) body += String(piece)
+    answered.writeHead(200, { 'content-type': 'text/javascript' }).end(changed(body))
+  }
+  await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
+  return {
+    url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    close: () => {
+      server.closeAllConnections()
+      server.close()
+    },
+  }
+}
+
+test('list and chair go on without the server through a reload, and no tick of either side is lost', async ({
+  page,
+}) => {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  const id = await jobNamed(served, 'Vow')
+  await page.goto(`${served.url}/jobs/${id}/list`)
+  await expect(kept(page)).toBeVisible(SLOW)
+  await page.getByRole('checkbox').nth(1).check()
+  await expect(answer(page)).toHaveText(/^1 of \d+ are in\.$/)
+
+  await stop(served, 'SIGKILL')
+  await page.getByRole('checkbox').nth(2).check()
+  await expect(page.getByText(/\d ticks? kept here until it does/)).toBeVisible()
+  await page.reload()
+  await expect(answer(page)).toHaveText(/^2 of \d+ are in\.$/, SLOW)
+  await expect(page.getByText('The server does not answer: this is as it stood')).toBeVisible()
+
+  // The chair, from the list and by its own address, with a layer put on.
+  await page.getByRole('link', { name: 'Chair' }).click()
+  await expect(answer(page)).toHaveText(/sits down/, SLOW)
+  await expect(page.getByTestId('step')).toBeVisible()
+  const [first] = await page.getByTestId('step').allTextContents()
+  await page.getByRole('button', { name: 'It is on; next' }).click()
+  await expect(page.getByTestId('step')).not.toHaveText(first!)
+  await page.reload()
+  await expect(page.getByRole('button', { name: `${first!.trim()}, is done` })).toBeVisible(SLOW)
+
+  // What was never taken along says so, and leads back to what was.
+  await page.goto(`${served.url}/kit`)
+  await expect(page.getByRole('heading', { name: 'The kit could not be opened' })).toBeVisible(SLOW)
+  await page.getByRole('link', { name: 'Pack for Vow renewal at the lock' }).click()
+  await expect(answer(page)).toHaveText(/^2 of/, SLOW)
+
+  const back = await again(served)
+  // Meanwhile somebody else has ticked another thing.
+  const { body: bag } = await call<{ goes: { unitId: string }[] }>(back.url, 'GET', `/api/jobs/${id}/bag`)
+  const { body: before } = await call<{ key: string }[]>(back.url, 'GET', `/api/jobs/${id}/ticks`)
+  const theirs = bag.goes.map(g => `unit ${g.unitId}`).find(key => !before.some(t => t.key === key))!
+  const last = bag.goes
+    .map(g => `unit ${g.unitId}`)
+    .reverse()
+    .find(key => !before.some(t => t.key === key))!
+  expect(theirs).not.toBe(last)
+  await call(back.url, 'POST', `/api/jobs/${id}/ticks`, {
+    ticks: [{ key: last, done: true, at: new Date().toISOString() }],
+  })
+  await page.reload()
+  await expect(answer(page)).toHaveText(/^3 of/, SLOW)
+  await expect(page.getByText('The server does not answer')).toHaveCount(0)
+  await expect
+    .poll(async () => (await call<{ key: string }[]>(back.url, 'GET', `/api/jobs/${id}/ticks`)).body!.map(t => t.key))
+    .toEqual(expect.arrayContaining([expect.stringMatching(/^on /)]))
+})
+
+test('it installs: a manifest with icons that are there, and a service worker in charge of the page', async ({
+  page,
+}) => {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  await page.goto(served.url)
+  const href = (await page.locator('link[rel=manifest]').getAttribute('href'))!
+  const manifest = (await (await page.request.get(served.url + href)).json()) as {
+    start_url: string
+    display: string
+    icons: { src: string; sizes: string }[]
+  }
+  expect(manifest).toMatchObject({ start_url: '/', display: 'standalone' })
+  for (const { src } of manifest.icons) expect((await page.request.get(served.url + src)).status()).toBe(200)
+  expect(manifest.icons.map(i => i.sizes)).toEqual(expect.arrayContaining(['192x192', '512x512']))
+  await expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.scriptURL ?? ''), SLOW)
+    .toBe(`${served.url}/sw.js`)
+  // As Chromium itself judges it.
+  const devtools = await page.context().newCDPSession(page)
+  const { installabilityErrors } = await devtools.send('Page.getInstallabilityErrors')
+  expect(installabilityErrors.filter(e => e.errorId !== 'in-incognito')).toEqual([])
+})
+
+test('a newer version waits while something is being written, and is taken up when asked', async ({ page }) => {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  // A newer version is the same in another file.
+  let newer = false
+  const between = await front(served, body => (newer ? `${body}\n// newer` : body))
+  await page.goto(`${between.url}/jobs`)
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), SLOW).toBe(true)
+  await page.getByRole('button', { name: 'Add a job' }).click()
+  await page.getByLabel('Name').fill('Half a name')
+  newer = true
+  await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
+  await expect(page.getByText('A newer Varietas is stored here')).toBeVisible(SLOW)
+  await expect(page.getByLabel('Name')).toHaveValue('Half a name')
+  await page
+    .getByRole('button', { name: /^(Cancel|Close|Not now)$/ })
+    .first()
+    .click()
+  await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'Take it up now' }).click()])
+  await expect(page.getByText('A newer Varietas is stored here')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Add a job' })).toBeVisible(SLOW)
+  between.close()
+})
+
+test('what is erased or closed is kept on no device, and nothing that was not taken along is', async ({ page }) => {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  const id = await jobNamed(served, 'Vow')
+  const stored = () =>
+    page.evaluate(async () => {
+      const cache = await caches.open('varietas-along')
+      return (await cache.keys()).map(r => new URL(r.url).pathname)
+    })
+  await page.goto(`${served.url}/faces`)
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), SLOW).toBe(true)
+  await page.goto(`${served.url}/jobs/${id}`)
+  await expect(answer(page)).toBeVisible(SLOW)
+  expect(await stored()).toEqual([])
+  await page.goto(`${served.url}/jobs/${id}/chair`)
+  await expect(kept(page)).toBeVisible(SLOW)
+  expect((await stored()).every(path => path === '/api/settings' || path.startsWith(`/api/jobs/${id}`))).toBe(true)
+  const { body: job } = await call<{ bookings: { faceId: string }[] }>(served.url, 'GET', `/api/jobs/${id}`)
+  await page.evaluate(async face => {
+    await fetch(`/api/faces/${face}/forget`, { method: 'POST' })
+  }, job.bookings[0]!.faceId)
+  expect(await stored()).toEqual([])
+  await page.getByRole('button', { name: 'Keep it here', exact: true }).click()
+  await expect(kept(page)).toBeVisible(SLOW)
+  await page.getByRole('button', { name: 'Do not keep it here' }).click()
+  await expect(page.getByText('Not kept on this device')).toBeVisible()
+  expect((await stored()).filter(path => path.includes(id))).toEqual([])
+})

@@ -1,0 +1,34 @@
+import type { Lab } from '#core/colour/lab'
+import type { BetweenLine } from '#core/hygiene/between'
+import type { FacePlan } from '#core/plan/describe'
+
+/** What of a plan is worked from: without what else was weighed. */
+export type ChairPlan = Pick<FacePlan, 'layers' | 'steps' | 'seams' | 'minutes' | 'pack'>
+
+/** A face as it is worked on at the venue. */
+export interface ChairFace {
+  bookingId: string
+  faceId: string
+  name: string
+  services: string
+  /** Null where nobody has read it. */
+  skin: Lab | null
+  /** What was declared. */
+  sensitivities: string[]
+  plan: ChairPlan | null
+  /** What speaks against a kept plan on this day. */
+  against: string[]
+  /** What was agreed, and what was to be changed on the day. */
+  agreed: string
+  change: string
+  /** What is done after it, before the next sits down. */
+  between: BetweenLine[]
+}
+
+/** Everybody of a day, whole: a device works from it without asking for more. */
+export interface JobChair {
+  /** In the order of the day. */
+  faces: ChairFace[]
+  /** Whatever is mixed, by its id. */
+  bottles: Record<string, { shade: string; lab: Lab }>
+}
