@@ -14,6 +14,8 @@ const MINUTE_MS = 60_000
 /** A day that runs into the night is the same day. */
 const LONGEST_DAY = 30 * 60
 
+const LONGEST_SITTING = 12 * 60
+
 // What is ticked at the chair, beside what is packed: see TickInput.
 const onKey = (bookingId: string, key: string) => `on ${bookingId} ${key}`
 const doneKey = (bookingId: string, block: number) => `done ${blockKey(bookingId, block)}`
@@ -121,7 +123,9 @@ export function useChairDay(job: () => Job) {
   function sinceFirst(face: ChairFace): number | null {
     const own = [...tickedAt.value].filter(([key]) => key.startsWith(onKey(face.bookingId, ''))).map(([, at]) => at)
     const until = tickedAt.value.get(doneKey(face.bookingId, mainBlock(face.bookingId))) ?? now.value
-    return own.length === 0 || until === null ? null : Math.max(0, until - Math.min(...own))
+    const since = until === null ? Infinity : until - Math.min(...own, until)
+    // Clocks that do not agree say nothing of how long it took.
+    return own.length === 0 || since > LONGEST_SITTING ? null : since
   }
   /** Minutes until skincare has sunk in; 0 where nothing has to. */
   function settlesFor(face: ChairFace): number {
@@ -148,6 +152,7 @@ export function useChairDay(job: () => Job) {
     progress,
     isOn,
     isLook,
+    mainBlock,
     laterOn,
     isFinished,
     cutOn,

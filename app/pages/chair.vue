@@ -11,6 +11,11 @@ import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/walkUp'
 useHead({ title: 'A walk-up' })
 const chairside = useChairside()
 const faces = useFaces()
+const jobs = useJobs()
+const route = useRoute()
+/** The job they are a walk-in of; none where they are a visit of their own. */
+const jobId = computed(() => (typeof route.query.job === 'string' ? route.query.job : null))
+const jobName = computed(() => jobs.lines.find(j => j.id === jobId.value)?.name ?? '')
 const { submit, problem, busy } = useForm(NewFaceInput)
 const answers = computed(() => chairside.walkUp)
 
@@ -33,7 +38,8 @@ const HOURS = [2, 4, 8, 12].map(h => [h, `${h} h`] as const)
 async function sitDown() {
   let id = ''
   const taken = await submit(recordsOf(answers.value, format(new Date(), 'HH:mm'), today()), async input => {
-    id = (await faces.add(input)).id
+    const booking = jobId.value ? { jobId: jobId.value, job: null } : input.booking
+    id = (await faces.add({ ...input, booking })).id
   })
   if (!taken) return
   chairside.nextPerson()
@@ -43,7 +49,9 @@ async function sitDown() {
 
 <template>
   <form class="walk-up" novalidate @submit.prevent="step < QUESTIONS.length - 1 ? go(step + 1) : sitDown()">
-    <p class="small" role="status">Question {{ step + 1 }} of {{ QUESTIONS.length }}</p>
+    <p class="small" role="status">
+      Question {{ step + 1 }} of {{ QUESTIONS.length }}{{ jobName && `, for ${jobName}` }}
+    </p>
     <h1 ref="heading" tabindex="-1" data-testid="answer">{{ QUESTIONS[step] }}</h1>
     <div v-if="step === 0" class="asked">
       <Choices v-model="answers.look" label="Cover" :options="LOOKS" />

@@ -31,11 +31,14 @@ export function betweenFaces({ layers, pack }: Pick<FacePlan, 'layers' | 'pack'>
     const care = kind && careOf(kind, null)
     return care ? [{ word, kind, care }] : []
   })
+  // Two words for one thing, as for wands, are one thing.
+  const isFirst = ({ kind }: (typeof tools)[number], i: number) =>
+    kind === 'brush' || tools.findIndex(t => t.kind === kind) === i
   const thrown = tools.filter(t => t.care.endsWith('thrown away'))
   const apart = tools.filter(t => t.kind === 'brush')
   const swapped = tools.filter(t => SWAPPED.includes(t.kind) && !thrown.includes(t))
   const hard = tools.filter(t => !thrown.includes(t) && !apart.includes(t) && !swapped.includes(t))
-  const words = (some: typeof tools) => some.map(t => t.word)
+  const words = (some: typeof tools) => some.filter(t => isFirst(t, tools.indexOf(t))).map(t => t.word)
   const all: Record<Between, string[]> = {
     hands: [],
     bin: words(thrown),

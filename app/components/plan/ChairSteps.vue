@@ -107,7 +107,7 @@ function again() {
           >
         </p>
         <p v-if="other" class="small other">
-          Not to hand:
+          Where it is not to hand:
           <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
           {{ other.item.name }}
         </p>

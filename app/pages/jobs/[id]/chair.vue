@@ -63,7 +63,10 @@ const rounds = computed(() =>
     <p v-else-if="!chair" role="status">Opening everybody’s plan …</p>
     <div v-else-if="!shown">
       <h1 data-testid="answer">Nobody is booked yet.</h1>
-      <p class="lead"><NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first.</p>
+      <p class="lead">
+        <NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first, or
+        <NuxtLink :to="`/chair?job=${job.id}`">ask whoever sits down</NuxtLink>.
+      </p>
     </div>
     <template v-else>
       <h1 data-testid="answer">
@@ -120,7 +123,19 @@ const rounds = computed(() =>
             >
           </div>
           <template v-else>
-            <Act v-if="d.isFinished(shown.bookingId)" @click="d.again(shown)">From the bare skin again</Act>
+            <section v-if="d.isFinished(shown.bookingId)" aria-labelledby="between">
+              <h2 id="between">Before the next sits down</h2>
+              <ol>
+                <li v-for="line in shown.between" :key="line.do">{{ betweenInWords(line) }}</li>
+              </ol>
+              <v-checkbox
+                :model-value="d.wiped(shown.bookingId)"
+                label="Done, all of it"
+                hide-details
+                @update:model-value="d.wipe(shown.bookingId, $event === true)"
+              />
+              <Act @click="d.again(shown)">From the bare skin again</Act>
+            </section>
             <ChairSteps
               v-if="!d.isFinished(shown.bookingId)"
               :key="shown.bookingId"
@@ -138,7 +153,7 @@ const rounds = computed(() =>
                   size="x-large"
                   color="primary"
                   variant="text"
-                  @click="d.finish(block.faceId, block.block)"
+                  @click="d.finish(shown.bookingId, d.mainBlock(shown.bookingId))"
                   >All on</v-btn
                 ></template
               ></ChairSteps
@@ -146,19 +161,7 @@ const rounds = computed(() =>
           </template>
         </div>
         <aside>
-          <section v-if="d.isFinished(shown.bookingId)" aria-labelledby="between">
-            <h2 id="between">Before the next sits down</h2>
-            <ol>
-              <li v-for="line in shown.between" :key="line.do">{{ betweenInWords(line) }}</li>
-            </ol>
-            <v-checkbox
-              :model-value="d.wiped(shown.bookingId)"
-              label="Done, all of it"
-              hide-details
-              @update:model-value="d.wipe(shown.bookingId, $event === true)"
-            />
-          </section>
-          <section v-else-if="shown.plan" aria-labelledby="set">
+          <section v-if="shown.plan && !d.isFinished(shown.bookingId)" aria-labelledby="set">
             <h2 id="set">{{ nameOf(shown.bookingId) }}’s set</h2>
             <p>{{ capital(listInWords(shown.plan.pack)) }}.</p>
           </section>
@@ -174,6 +177,9 @@ const rounds = computed(() =>
               <p class="small">{{ step.say }}</p>
             </div>
           </section>
+          <p v-if="now !== null" class="no-print">
+            <NuxtLink class="act" :to="`/chair?job=${job.id}`">Somebody else sits down</NuxtLink>
+          </p>
           <KeptHere :along="along" :unsent="d.ticks.unsent.value" />
           <p class="small">Labels, local rules and your training come first.</p>
         </aside>
