@@ -115,8 +115,10 @@ try {
   })
   await page.setViewportSize({ width: 390, height: 844 })
   await page.getByRole('button', { name: 'At the chair' }).click()
-  await shoot('chair-plan', `${face('Nkechi')}/plan`, async () => {
-    for (let layer = 0; layer < 8; layer++) await page.getByRole('button', { name: 'It is on; next' }).click()
+  await shoot('day', `/jobs/${vows.id}/chair`, async () => {
+    await page.getByText('sits down first').waitFor({ timeout: 30_000 })
+    for (let layer = 0; layer < 8; layer++) await page.getByRole('button', { name: /; next$/ }).click()
+    await page.evaluate(() => scrollTo(0, 0))
   })
   await shoot('chair', '/chair', async () => {
     for (let question = 0; question < 2; question++) await page.getByRole('button', { name: 'Next' }).click()

@@ -1,10 +1,12 @@
 import { useNow } from '@vueuse/core'
 import { isSkincare, settles } from '#core/schedule/chair'
 import { momentAfter } from '#core/schedule/clock'
-import { blockKey, madeUp, nextRow, running, type Progress } from '#core/schedule/running'
+import { asWorked, type Worked } from '#core/plan/asWorked'
+import { madeUp, nextRow, running, type Progress } from '#core/schedule/running'
 import type { SlotId } from '#core/plan/slots'
 import { sequenceOf } from '#core/plan/sequence'
 import type { ChairFace } from '#shared/records/chairs'
+import { betweenKey, cutKey, doneKey, insteadKey, onKey, stepKey, workedBy } from '#shared/dayTicks'
 import type { Job } from '#shared/records/jobs'
 import { api } from './api'
 import { useMorning } from './useMorning'
@@ -15,14 +17,6 @@ const MINUTE_MS = 60_000
 const LONGEST_DAY = 30 * 60
 
 const LONGEST_SITTING = 12 * 60
-
-// What is ticked at the chair, beside what is packed: see TickInput.
-const onKey = (bookingId: string, key: string) => `on ${bookingId} ${key}`
-const doneKey = (bookingId: string, block: number) => `done ${blockKey(bookingId, block)}`
-const cutKey = (bookingId: string, slot: string) => `cut ${bookingId} ${slot}`
-/** A step of a plan among the keys of its layers. */
-export const stepKey = (id: string) => `step: ${id}`
-const betweenKey = (bookingId: string) => `between ${bookingId}`
 
 /** A job's day while it runs: who sits, what lies on whom, and how the rest of it goes. */
 export function useChairDay(job: () => Job) {
@@ -45,14 +39,19 @@ export function useChairDay(job: () => Job) {
   const tickedAt = computed(() => new Map(ticks.ticked.value.map(t => [t.key, minuteOf(Date.parse(t.at)) ?? 0])))
   const isOn = (bookingId: string, key: string) => ticks.done.value.has(onKey(bookingId, key))
 
+  const worked = computed(() => workedBy(ticks.ticked.value))
+  const nothing: Worked = { cut: [], instead: new Map() }
+  /** Everybody as they are made up today: with what went on instead. */
+  const faces = computed(() =>
+    (chair.value?.faces ?? []).map(face => {
+      const { instead } = worked.value.get(face.bookingId) ?? nothing
+      return { ...face, plan: face.plan && asWorked(face.plan, { cut: [], instead }) }
+    }),
+  )
   const progress = computed((): Progress => {
     const done = new Map<string, number>()
-    const cuts: Progress['cuts'][number][] = []
-    for (const [key, at] of tickedAt.value) {
-      if (key.startsWith('done ')) done.set(key.slice('done '.length), at)
-      const [, faceId, slot] = /^cut (\S+) (.+)$/.exec(key) ?? []
-      if (faceId && slot) cuts.push({ faceId, slot: slot as SlotId })
-    }
+    for (const [key, at] of tickedAt.value) if (key.startsWith('done ')) done.set(key.slice('done '.length), at)
+    const cuts = [...worked.value].flatMap(([faceId, { cut }]) => cut.map(slot => ({ faceId, slot })))
     return { done, cuts }
   })
   const day = computed(() => {
@@ -60,9 +59,8 @@ export function useChairDay(job: () => Job) {
     return running(morning.value.day, plan.value, progress.value, now.value ?? -Infinity)
   })
   const lies = (bookingId: string, slot: SlotId) =>
-    chair.value?.faces
-      .find(f => f.bookingId === bookingId)
-      ?.plan?.layers.some(l => l.slot === slot && isOn(bookingId, l.key)) ?? false
+    faces.value.find(f => f.bookingId === bookingId)?.plan?.layers.some(l => l.slot === slot && isOn(bookingId, l.key))
+    ?? false
   const mend = computed(() =>
     morning.value && plan.value && now.value !== null
       ? madeUp(morning.value.day, plan.value, progress.value, now.value, lies)
@@ -109,6 +107,13 @@ export function useChairDay(job: () => Job) {
   const isFinished = (bookingId: string, block = mainBlock(bookingId)) =>
     ticks.done.value.has(doneKey(bookingId, block))
   const finish = (bookingId: string, block: number, done = true) => ticks.tick(doneKey(bookingId, block), done)
+  /** Something else went on; the one that was planned takes its place again with its own id. */
+  function goInstead({ bookingId }: ChairFace, layer: string, itemId: string): void {
+    const planned = chair.value?.faces.find(f => f.bookingId === bookingId)?.plan?.layers.find(l => l.key === layer)
+    for (const { key } of ticks.ticked.value)
+      if (key.startsWith(`instead ${bookingId} `) && key.endsWith(` ${layer}`)) ticks.tick(key, false)
+    if (planned?.item.id !== itemId) ticks.tick(insteadKey(bookingId, itemId, layer), true)
+  }
   const leaveOut = (cuts: readonly { faceId: string; slot: SlotId }[], out = true) => {
     for (const c of cuts) ticks.tick(cutKey(c.faceId, c.slot), out)
   }
@@ -153,6 +158,8 @@ export function useChairDay(job: () => Job) {
     isOn,
     isLook,
     mainBlock,
+    faces,
+    goInstead,
     laterOn,
     isFinished,
     cutOn,

@@ -48,7 +48,9 @@ const workedFrom = ({ layers, steps, seams, minutes, pack }: ChairPlan): ChairPl
 })
 
 async function bottlesIn(faces: readonly ChairFace[]): Promise<JobChair['bottles']> {
-  const drops = faces.flatMap(f => f.plan?.layers.flatMap(l => l.drops ?? []) ?? [])
+  const drops = faces.flatMap(
+    f => f.plan?.layers.flatMap(l => [l, ...l.alternatives].flatMap(one => one.drops ?? [])) ?? [],
+  )
   const ids = [...new Set(drops.map(d => d.id))]
   const rows = await db.select().from(products).where(inArray(products.id, ids))
   return Object.fromEntries(rows.map(row => [row.id, { shade: row.shade, lab: colourOf(row) }]))

@@ -2,6 +2,7 @@ import { pack, type PackQuestion } from '#core/bag/pack'
 import { planFace } from '#core/plan/facePlan'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
 import { OccasionInput } from '#shared/records/consultation'
+import { cutKey, insteadKey } from '#shared/dayTicks'
 import { BagInput } from '#shared/records/bags'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
@@ -133,6 +134,33 @@ describe('the championship, mended step by step', () => {
 })
 
 describe('closing a job', () => {
+  it('takes what went on instead, and nothing of what was left out at the chair', async () => {
+    const id = await jobNamed('Vow')
+    const { faces } = await on.jobChair(id, asking)
+    const one = faces.find(f => f.plan)!
+    const layer = one.plan!.layers.find(l => l.drops === null && l.alternatives.some(a => a.drops === null))!
+    const other = layer.alternatives.find(a => a.drops === null)!
+    const left = one.plan!.layers.find(l => l.slot !== layer.slot && l.drops === null)!
+    const takenNow = async () => new Map((await on.wrapOf(id, asking)).taken.map(t => [t.name, t.amount]))
+    const before = await takenNow()
+    const at = new Date().toISOString()
+    const ticks = [insteadKey(one.bookingId, other.item.id, layer.key), cutKey(one.bookingId, left.slot)]
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: true, at })) })
+    const after = await takenNow()
+    const amount = (of: Map<string, number>, name: string) => of.get(name) ?? 0
+    expect(amount(after, layer.item.name)).toBeLessThan(amount(before, layer.item.name))
+    expect(amount(after, left.item.name)).toBeLessThan(amount(before, left.item.name))
+    await on.wrapJob(id, new WrapInput(), asking)
+    const card = (await on.faceById(one.faceId)).plans.find(p => p.bookingId === one.bookingId && p.usedAt)!
+    const { plan } = await on.planById(card.id)
+    expect(plan.layers.find(l => l.key === layer.key)!.item.name).toBe(other.item.name)
+    expect(plan.layers.some(l => l.slot === left.slot)).toBe(false)
+    await on.undo()
+    expect((await on.jobById(id)).wrap).toBeNull()
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString() })) })
+    expect(await takenNow()).toEqual(before)
+  })
+
   it('changes levels by plan and by what went otherwise, and nothing else; one undo brings all of it back (six ways)', async () => {
     const id = await jobNamed('Vow')
     const random = seeded(5)

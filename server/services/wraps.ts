@@ -2,9 +2,11 @@ import { and, asc, eq, gt, inArray, isNull } from 'drizzle-orm'
 import { countsOf, isUsedUp } from '#core/bag/counts'
 import { isReady, needsOf } from '#core/bag/needs'
 import { amountsOf } from '#core/plan/amounts'
+import { asWorked } from '#core/plan/asWorked'
 import { isToolKind } from '#core/stock/kinds'
 import { isLow, isUsed, type Thing } from '#core/stock/thing'
 import type { Job } from '#shared/records/jobs'
+import { workedBy } from '#shared/dayTicks'
 import { asksOf } from '#shared/records/jobs'
 import { wrapFacts, type JobWrap, type Taken, type WrapFacts, type WrapInput } from '#shared/records/wraps'
 import { today } from '#shared/today'
@@ -21,6 +23,7 @@ import { alongNow } from './jobTogether'
 import { placeLines } from './places'
 import { insertPlan } from './plans'
 import { allThings } from './things'
+import { ticksOf } from './ticks'
 import { loggedOn, takeOut, useAmounts } from './used'
 
 /* Closing a job: what the plans took is taken, but for what went otherwise, and nothing else is touched. */
@@ -28,10 +31,21 @@ import { loggedOn, takeOut, useAmounts } from './used'
 /** Below this a bottle does for one face more, or for none. */
 const NEARLY_OUT = 0.1
 
+/** What everybody was made up by: their plans with what the chair says was left out or went on instead. */
+async function workedPlans(job: Job, asking: Asking): Promise<DayPlan[]> {
+  const worked = workedBy(await ticksOf(job.id))
+  return (await dayPlansOf(job, asking)).map(day => {
+    const otherwise = worked.get(day.bookingId)
+    const plan = otherwise && day.plan && !day.used ? asWorked(day.plan, otherwise) : day.plan
+    // What was worked otherwise is another plan than the one that was kept.
+    return plan === day.plan ? day : { ...day, plan, kept: null }
+  })
+}
+
 /** What closing a job would do; of a closed one, what it did and what is left to do. @throws Missing */
 export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
   const job = await jobById(jobId)
-  const plans = await dayPlansOf(job, asking)
+  const plans = await workedPlans(job, asking)
   const things = await allThings()
   const isAlong = await alongNow()
   const along = things.filter(t => isUsed(t) && isAlong(t))
@@ -118,7 +132,7 @@ async function nextAfter({ id, day }: Job): Promise<JobWrap['next']> {
 /** Closes a job: one act, and one undo brings all of it back. @throws Conflict where it is closed already */
 export async function wrapJob(jobId: string, { version, ...input }: WrapInput, asking: Asking): Promise<Job> {
   const before = await jobById(jobId)
-  const plans = await dayPlansOf(before, asking)
+  const plans = await workedPlans(before, asking)
   return command(`${before.name} is closed.`, async act => {
     const job = await jobById(jobId, act.tx)
     if (job.wrap) throw new Conflict('This job is closed already: undo that, or change what it took and brought.')

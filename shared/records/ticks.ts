@@ -1,8 +1,8 @@
 import { Distinct, Many, Moment, Name, YesNo } from '../rules'
 
 export class TickInput {
-  /** What it is about: "unit" and the id of a thing that is packed. */
-  @Name(120) key!: string
+  /** What it is about: see shared/dayTicks.ts. */
+  @Name(300) key!: string
   @YesNo() done!: boolean
   /** When it was said, on the device where it was. */
   @Moment() at!: string

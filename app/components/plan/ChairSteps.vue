@@ -17,7 +17,7 @@ const props = defineProps<{
   /** How long it has taken so far, in words. */
   time?: string
 }>()
-const emit = defineEmits<{ mark: [key: string, lies: boolean]; again: [] }>()
+const emit = defineEmits<{ mark: [key: string, lies: boolean]; again: []; instead: [key: string, itemId: string] }>()
 
 /** Layers and the steps between them, each with its key. */
 const turns = computed(() => {
@@ -110,6 +110,7 @@ function again() {
           Where it is not to hand:
           <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
           {{ other.item.name }}
+          <Act v-if="bottles" @click="emit('instead', turn.layer.key, other.item.id)">Take that</Act>
         </p>
         <p class="why">{{ capital(reasonInWords(turn.layer.findings, turn.layer.asked)) }}.</p>
         <p v-for="s in seams" :key="s.under" class="mind">

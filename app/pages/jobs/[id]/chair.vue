@@ -1,33 +1,35 @@
 <script setup lang="ts">
+import { setBagOf } from '#core/bag/touchUp'
 import type { Job } from '#shared/records/jobs'
-import { stepKey, useChairDay } from '~/composables/useChairDay'
+import { stepKey } from '#shared/dayTicks'
+import { useChairDay } from '~/composables/useChairDay'
 
 /** The day itself, on a phone in one hand: who sits, what goes on next, what is done before the next sits down. */
 const { job } = defineProps<{ job: Job }>()
 definePageMeta({ standsAlone: true })
 useHead({ title: () => `Chair, ${job.name}` })
 const d = useChairDay(() => job)
-const { chair, problem, load, morning, now, day, mend, upNext } = d
+const { chair, faces, problem, load, morning, now, day, mend, upNext } = d
 const along = useKeptAlong(() => job.id)
 
 const chosen = ref<string | null>(null)
 const shown = computed(() => {
   const id = chosen.value ?? upNext.value?.faceId
-  return chair.value?.faces.find(f => f.bookingId === id) ?? chair.value?.faces[0] ?? null
+  return faces.value.find(f => f.bookingId === id) ?? faces.value[0] ?? null
 })
 // Once somebody else is up, she is shown: what was looked at meanwhile is over.
 watch(
   () => upNext.value?.faceId,
   () => (chosen.value = null),
 )
-const people = computed(() => (chair.value?.faces ?? []).map(f => ({ id: f.bookingId, name: f.name })))
+const people = computed(() => faces.value.map(f => ({ id: f.bookingId, name: f.name })))
 const called = computed(() => calledBy(people.value))
 const nameOf = (id: string) => called.value(id)
 const strip = computed(() => {
   const rows = day.value?.rows ?? []
   const rowOf = (id: string) => rows.find(r => r.faceId === id && !r.done) ?? rows.find(r => r.faceId === id)
   const at = (id: string) => rowOf(id)?.from ?? Infinity
-  return (chair.value?.faces ?? [])
+  return faces.value
     .map(f => ({
       bookingId: f.bookingId,
       name: nameOf(f.bookingId),
@@ -46,9 +48,17 @@ const time = computed(() =>
 )
 const sinksIn = computed(() => (shown.value ? d.settlesFor(shown.value) : 0))
 const cutToday = computed(() => d.progress.value.cuts.filter(c => c.faceId === shown.value?.bookingId))
+/** What touch-ups take of what is put on today, of whoever is done; before the day of everybody. */
+const setBag = computed(() =>
+  setBagOf(
+    faces.value.flatMap(({ bookingId: id, plan }) =>
+      plan && (now.value === null || d.isFinished(id)) ? [{ id, plan }] : [],
+    ),
+  ),
+)
 /** Rounds and touch-ups of whoever is done. */
 const rounds = computed(() =>
-  (chair.value?.faces ?? []).flatMap(f =>
+  faces.value.flatMap(f =>
     d.isFinished(f.bookingId) ? d.laterOn(f).map(step => ({ face: f, step, key: stepKey(step.id) })) : [],
   ),
 )
@@ -147,6 +157,7 @@ const rounds = computed(() =>
               :is-done="key => d.isOn(shown!.bookingId, key)"
               @mark="(key, lies) => d.mark(shown!, key, lies)"
               @again="d.again(shown)"
+              @instead="(key, itemId) => d.goInstead(shown!, key, itemId)"
               ><template #beside
                 ><v-btn
                   v-if="block"
@@ -176,6 +187,16 @@ const rounds = computed(() =>
               />
               <p class="small">{{ step.say }}</p>
             </div>
+          </section>
+          <section v-if="setBag.length > 0" aria-labelledby="set-bag">
+            <h2 id="set-bag">Set bag</h2>
+            <ul class="bare rows">
+              <li v-for="line in setBag" :key="line.name">
+                <span class="free">{{ capital(line.name) }}</span>
+                <span class="small">{{ listInWords(line.faces.map(nameOf)) }}</span>
+              </li>
+            </ul>
+            <p class="small">Whatever stays with them for good is given unopened.</p>
           </section>
           <p v-if="now !== null" class="no-print">
             <NuxtLink class="act" :to="`/chair?job=${job.id}`">Somebody else sits down</NuxtLink>
@@ -216,6 +237,16 @@ aside section {
 aside h2 {
   border-bottom: 1px solid var(--ink);
   padding-bottom: 4px;
+}
+.rows li {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--line);
+}
+.rows .small {
+  text-align: right;
 }
 ol {
   padding-left: 22px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { JobBag } from '#shared/records/bags'
 import type { Job } from '#shared/records/jobs'
+import { packedKey } from '#shared/dayTicks'
 import { api } from '~/composables/api'
 import { useTicks } from '~/composables/useTicks'
 
@@ -11,8 +12,7 @@ useHead({ title: () => `Packing, ${job.name}` })
 const { value: bag, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/bag', { id: job.id }))
 void load()
 const { done, unsent, away, tick, tell } = useTicks(job.id)
-const keyOf = (unitId: string) => `unit ${unitId}`
-const isIn = (unitId: string) => done.value.has(keyOf(unitId))
+const isIn = (unitId: string) => done.value.has(packedKey(unitId))
 const open = ref(false)
 const pouches = computed(() => (bag.value ? packedBy(bag.value) : []))
 /** Pouches as they come out; what is loose in a case lies under them. */
@@ -68,7 +68,7 @@ const print = () => window.print()
               <input
                 type="checkbox"
                 :checked="isIn(l.unitId)"
-                @change="tick(keyOf(l.unitId), ($event.target as HTMLInputElement).checked)"
+                @change="tick(packedKey(l.unitId), ($event.target as HTMLInputElement).checked)"
               />
               <span class="free" :class="{ in: isIn(l.unitId) }">{{ packedInWords(l) }}</span>
               <span v-if="!l.isAlong" class="small">from home</span>

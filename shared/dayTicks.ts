@@ -1,0 +1,45 @@
+import type { Worked } from '#core/plan/asWorked'
+import { SLOT_IDS, type SlotId } from '#core/plan/slots'
+import type { Tick } from '#core/schedule/ticks'
+import { blockKey } from '#core/schedule/running'
+
+/* What is ticked on a job's day, as the keys of its ticks: what is packed, what lies on whom, who is done, what was done otherwise. */
+
+export const packedKey = (unitId: string) => `unit ${unitId}`
+/** A layer that is on, or a step that is done. */
+export const onKey = (bookingId: string, key: string) => `on ${bookingId} ${key}`
+/** A step of a plan among the keys of its layers. */
+export const stepKey = (id: string) => `step: ${id}`
+export const doneKey = (bookingId: string, block: number) => `done ${blockKey(bookingId, block)}`
+export const cutKey = (bookingId: string, slot: string) => `cut ${bookingId} ${slot}`
+/** Something else went on than was planned there. */
+export const insteadKey = (bookingId: string, itemId: string, layer: string) =>
+  `instead ${bookingId} ${encodeURIComponent(itemId)} ${layer}`
+export const betweenKey = (bookingId: string) => `between ${bookingId}`
+
+/** What was done otherwise, by booking. */
+export function workedBy(ticks: readonly Tick[]): Map<string, Worked> {
+  const all = new Map<string, { cut: SlotId[]; instead: Map<string, string> }>()
+  const of = (bookingId: string) => {
+    const known = all.get(bookingId) ?? { cut: [], instead: new Map<string, string>() }
+    all.set(bookingId, known)
+    return known
+  }
+  // Where two things were said of one place, the newer counts.
+  for (const { key } of ticks.filter(t => t.done).sort((x, y) => Date.parse(x.at) - Date.parse(y.at))) {
+    const [, cutOf, slot] = /^cut (\S+) (.+)$/.exec(key) ?? []
+    const known = SLOT_IDS.find(id => id === slot)
+    if (cutOf && known) of(cutOf).cut.push(known)
+    const [, bookingId, item, layer] = /^instead (\S+) (\S+) (.+)$/.exec(key) ?? []
+    if (bookingId && item && layer) of(bookingId).instead.set(layer, plain(item))
+  }
+  return all
+}
+/** Of a key that was written by something else, as it stands. */
+function plain(encoded: string): string {
+  try {
+    return decodeURIComponent(encoded)
+  } catch {
+    return encoded
+  }
+}
