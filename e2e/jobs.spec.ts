@@ -13,6 +13,8 @@ test('a job is written down with what it asks; a face is put on it, moved, and t
   await dialog.getByLabel('Name').fill('Lantern parade')
   await dialog.getByLabel('Day', { exact: true }).fill('2199-06-24')
   await dialog.getByLabel('Place').fill('The quay')
+  await dialog.getByRole('button', { name: 'Ask the simulated forecast' }).click()
+  await expect(dialog.getByText(/\d °C, \d+ % humid, (rain|dry), by the simulated forecast\./)).toBeVisible()
   await dialog.getByLabel('humid').check()
   await dialog.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByTestId('answer')).toHaveText(/^Lantern parade, Mon 24 Jun/)

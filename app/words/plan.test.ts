@@ -1,12 +1,23 @@
 import { USUAL } from '#core/suitability/job'
 import type { Finding } from '#core/suitability/finding'
-import { amountInWords, effectInWords, minutesInWords, occasionInWords, reasonInWords, skinInWords } from './plan'
+import {
+  amountInWords,
+  effectInWords,
+  forecastInWords,
+  minutesInWords,
+  occasionInWords,
+  reasonInWords,
+  skinInWords,
+} from './plan'
 
 const weigh = (by: number, sentence: string): Finding => ({ rule: 'x', effect: { is: 'weight', by }, sentence })
 
 describe('a plan in words', () => {
   it('the day', () => {
     expect(occasionInWords(USUAL.stage)).toBe('stage, 8 h, hot lights, costume changes')
+    expect(forecastInWords({ temperatureC: 31, humidityPercent: 74, rain: false, simulated: true })).toBe(
+      '31 °C, 74 % humid, dry, by the simulated forecast.',
+    )
     expect(occasionInWords({ ...USUAL.personal, limbs: 2 })).toBe('personal, 6 h, 2 limbs')
   })
   it('the skin, its two halves and what is seen', () => {

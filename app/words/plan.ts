@@ -1,4 +1,5 @@
 import type { JobFacts } from '#core/suitability/job'
+import type { Forecast } from '#shared/records/forecasts'
 import type { BaseOffer } from '#core/plan/bases'
 import type { FacePlan, Layer } from '#core/plan/facePlan'
 import type { Finding } from '#core/suitability/finding'
@@ -22,6 +23,10 @@ export function occasionInWords(job: JobFacts): string {
     .filter(Boolean)
     .join(', ')
 }
+
+/** The weather of a day: "31 °C, 74 % humid, rain, by the simulated forecast". */
+export const forecastInWords = ({ temperatureC, humidityPercent, rain }: Forecast): string =>
+  `${temperatureC} °C, ${humidityPercent} % humid, ${rain ? 'rain' : 'dry'}, by the simulated forecast.`
 
 /** States worth a word in the headline. */
 const TOLD: Partial<Record<ZoneState, (zone: Zone) => string>> = {

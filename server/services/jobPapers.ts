@@ -95,6 +95,9 @@ export async function agreementPaper(of: JobPaper): Promise<Uint8Array> {
   page.rule()
   page.row('Client, day', 'Artist, day')
   page.space(8)
-  page.text('A starting point, not legal advice: what has to stand in it differs by place. Have it looked at once.', 8)
+  page.text(
+    'A starting point, not legal advice: what has to stand in it differs by place. Have it read by somebody who knows the law there.',
+    8,
+  )
   return document.save()
 }

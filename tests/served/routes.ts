@@ -4,6 +4,7 @@ import * as consultation from '#shared/records/consultation'
 import * as bags from '#shared/records/bags'
 import * as buys from '#shared/records/buys'
 import * as faces from '#shared/records/faces'
+import * as forecasts from '#shared/records/forecasts'
 import * as gear from '#shared/records/gear'
 import * as jobs from '#shared/records/jobs'
 import * as keeping from '#shared/records/keeping'
@@ -42,6 +43,7 @@ const CLASSES: Record<string, unknown> = {
   ...bags,
   ...buys,
   ...faces,
+  ...forecasts,
   ...gear,
   ...jobs,
   ...keeping,

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { conditionsIn } from '#core/suitability/weather'
 import { OccasionInput } from '#shared/records/consultation'
 import { jobInput, JobInput, type Job } from '#shared/records/jobs'
+import { api } from '~/composables/api'
 import { dayInWords } from '~/words/words'
 
 /** A day of work written down: its name is enough. */
@@ -29,6 +31,21 @@ const form = useRecordForm<Job, JobInput>('job', JobInput, {
   done: id => emit('done', id),
 })
 const { at } = form
+const undo = useUndo()
+const weather = ref('')
+watch(
+  () => [values.day, values.place],
+  () => (weather.value = ''),
+)
+/** Takes heat and damp from the simulated forecast; they can be changed like anything else. */
+const askForecast = () =>
+  undo.attempt(async () => {
+    const { day, place } = values
+    const found = await api('get', '/api/devices/simulated-forecast', { day: day!, place })
+    if (day !== values.day || place !== values.place) return
+    values.conditions = Object.assign(new OccasionInput(), conditionsIn(values.conditions, found))
+    weather.value = forecastInWords(found)
+  })
 const zones = [
   { value: '', title: 'as on this device' },
   ...Intl.supportedValuesOf('timeZone').map(zone => ({ value: zone, title: zone.replaceAll('_', ' ') })),
@@ -48,6 +65,10 @@ const zones = [
       <v-text-field v-model="values.day" label="Day" type="date" :error-messages="at('day')" />
       <v-text-field v-model="values.place" label="Place" :error-messages="at('place')" maxlength="300" />
     </div>
+    <p v-if="values.day" class="small" role="status">
+      {{ weather }}
+      <Act v-if="!weather" @click="askForecast">Ask the simulated forecast</Act>
+    </p>
     <v-autocomplete v-model="values.timeZone" label="Time zone there" :items="zones" :error-messages="at('timeZone')" />
     <OccasionFields
       :model-value="values.conditions"

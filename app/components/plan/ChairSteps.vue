@@ -199,4 +199,10 @@ p {
 .wrap {
   flex-wrap: wrap;
 }
+@media (max-width: 760px) {
+  .wrap :deep(.v-btn) {
+    padding: 0 12px;
+    font-size: 1rem;
+  }
+}
 </style>

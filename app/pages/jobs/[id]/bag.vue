@@ -52,7 +52,7 @@ const handled = (handling: BagLine['handling'][number]) =>
         <div>
           <h1 data-testid="answer">{{ bagInWords(bag) }}</h1>
           <p class="lead">
-            In the order it comes out; what a plan or the day needs has a dark edge.
+            In the order it comes out; what a plan or the day needs has a strong edge.
             <template v-if="bag.unplanned.length > 0"
               >{{ listInWords(bag.unplanned.map(nameOf)) }} cannot be packed for: not read yet.</template
             >

@@ -1,0 +1,5 @@
+import { ForecastQuery } from '#shared/records/forecasts'
+import { simulatedForecast } from '../../../devices/simulatedForecast'
+import { withQuery } from '../../../utils/handlers'
+
+export default withQuery(ForecastQuery, query => Promise.resolve(simulatedForecast(query)))
