@@ -65,6 +65,7 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
   await page.goto('/jobs')
   await page.getByRole('button', { name: 'Add a job' }).click()
   const form = page.getByRole('dialog')
+  await expect(form.locator('input:focus')).toBeVisible()
   await form.getByLabel('Name').fill('Quarry garden ceremony')
   await form.getByLabel('Day', { exact: true }).fill(day)
   await form.getByLabel('Place').fill('The quarry garden')

@@ -78,11 +78,15 @@ test('two tabs: what was changed in the other is shown beside what was typed her
   await page.goto('/kit?view=table')
   await page.getByRole('button', { name: 'Edit Reed' }).first().click()
   const here = page.getByRole('dialog')
+  // The first field takes the focus once it is in sight.
+  const first = (dialog: typeof here) => dialog.locator('input:focus')
+  await expect(first(here)).toBeVisible()
   await here.getByLabel('Notes').fill('typed here')
 
   const other = await context.newPage()
   await other.goto('/kit?view=table')
   await other.getByRole('button', { name: 'Edit Reed' }).first().click()
+  await expect(first(other.getByRole('dialog'))).toBeVisible()
   await other.getByRole('dialog').getByLabel('Notes').fill('typed in the other tab')
   await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
   await expect(other.getByText('Reed is changed.')).toBeVisible()

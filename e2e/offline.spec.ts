@@ -139,6 +139,7 @@ test('a newer version waits while something is being written, and is taken up wh
   await page.goto(`${between.url}/jobs`)
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), SLOW).toBe(true)
   await page.getByRole('button', { name: 'Add a job' }).click()
+  await expect(page.getByRole('dialog').locator('input:focus')).toBeVisible()
   await page.getByLabel('Name').fill('Half a name')
   newer = true
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
