@@ -5,6 +5,7 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
+  IsDefined,
   IsIn,
   IsInt,
   IsNumber,
@@ -153,6 +154,9 @@ export const Lines = (most: number, longest: number): PropertyDecorator =>
   )
 
 export const YesNo = (): PropertyDecorator => all(shaped({}), IsBoolean({ message: 'must be true or false' }))
+
+/** Has to be said: other rules let pass what is not there. */
+export const Said = (): PropertyDecorator => IsDefined({ message: 'must be said' })
 
 /** A calendar day, or a moment with its zone. */
 export const Moment = (): PropertyDecorator =>

@@ -1,7 +1,7 @@
 import { useNow } from '@vueuse/core'
 import { isSkincare, settles } from '#core/schedule/chair'
 import { momentAfter } from '#core/schedule/clock'
-import { asWorked, type Worked } from '#core/plan/asWorked'
+import { asWorked, withWhatGoesToo, type Worked } from '#core/plan/asWorked'
 import { madeUp, nextRow, running, type Progress } from '#core/schedule/running'
 import type { SlotId } from '#core/plan/slots'
 import { sequenceOf } from '#core/plan/sequence'
@@ -68,10 +68,11 @@ export function useChairDay(job: () => Job) {
   )
   const upNext = computed(() => (day.value ? nextRow(day.value.rows) : undefined))
   /** What is left out on a face, planned or today. */
-  const cutOn = (bookingId: string) => [
-    ...(morning.value?.day.faces.find(f => f.id === bookingId)?.cut ?? []),
-    ...progress.value.cuts.filter(c => c.faceId === bookingId).map(c => c.slot),
-  ]
+  const cutOn = (bookingId: string) =>
+    withWhatGoesToo([
+      ...(morning.value?.day.faces.find(f => f.id === bookingId)?.cut ?? []),
+      ...progress.value.cuts.filter(c => c.faceId === bookingId).map(c => c.slot),
+    ])
 
   /** What is done on a face in its order, without what is left out on it; and what is done later in the day. */
   const turnsOf = ({ bookingId, plan }: ChairFace) => {
@@ -94,15 +95,19 @@ export function useChairDay(job: () => Job) {
   /** The block a face is finished with, but for a look before leaving. */
   const mainBlock = (bookingId: string) => Math.max(0, ...blocks(bookingId).filter(b => !isLook(bookingId, b)))
 
+  /** A layer is on, or not; a block is done with its last layer, and not any more with the first that comes off. */
   function mark(face: ChairFace, key: string, done: boolean): void {
-    ticks.tick(onKey(face.bookingId, key), done)
+    const { bookingId } = face
+    ticks.tick(onKey(bookingId, key), done)
     const turns = turnsOf(face)
-    const main = mainBlock(face.bookingId)
-    const isDone = (t: (typeof turns)[number]) => isOn(face.bookingId, t.key)
-    const prepared = turns.filter(t => t.layer && isSkincare(t.layer.slot)).every(isDone)
-    if (main > 0 && prepared !== isFinished(face.bookingId, 0)) ticks.tick(doneKey(face.bookingId, 0), prepared)
-    if (turns.every(isDone) !== isFinished(face.bookingId, main))
-      ticks.tick(doneKey(face.bookingId, main), turns.every(isDone))
+    const main = mainBlock(bookingId)
+    const parts = [{ block: main, of: turns }]
+    if (main > 0) parts.push({ block: 0, of: turns.filter(t => t.layer && isSkincare(t.layer.slot)) })
+    for (const { block, of } of parts) {
+      if (!of.some(t => t.key === key)) continue
+      const isNow = done && of.every(t => isOn(bookingId, t.key))
+      if (isNow !== isFinished(bookingId, block) && isNow === done) finish(bookingId, block, isNow)
+    }
   }
   const isFinished = (bookingId: string, block = mainBlock(bookingId)) =>
     ticks.done.value.has(doneKey(bookingId, block))

@@ -21,10 +21,15 @@ function swapped(layer: Layer, itemId: string): Layer {
   }
 }
 
+/** What is not put on where these are left out: nothing is glued where there are no lashes. */
+export const withWhatGoesToo = (cut: readonly SlotId[]): readonly SlotId[] =>
+  cut.includes('lashes') ? [...cut, 'lash glue'] : cut
+
 /** A plan as it was worked; itself where nothing was done otherwise. */
 export function asWorked<P extends Pick<FacePlan, 'layers'>>(plan: P, { cut, instead }: Worked): P {
+  const gone = withWhatGoesToo(cut)
   const layers = plan.layers
-    .filter(l => !cut.includes(l.slot))
+    .filter(l => !gone.includes(l.slot))
     .map(l => (instead.has(l.key) ? swapped(l, instead.get(l.key)!) : l))
   const isSame = layers.length === plan.layers.length && layers.every((l, i) => l === plan.layers[i])
   return isSame ? plan : { ...plan, layers }

@@ -157,6 +157,11 @@ describe('closing a job', () => {
     expect(plan.layers.some(l => l.slot === left.slot)).toBe(false)
     await on.undo()
     expect((await on.jobById(id)).wrap).toBeNull()
+    // What the morning cuts is left out as well.
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString() })) })
+    await on.cutOn(id, { cuts: [{ bookingId: one.bookingId, slot: left.slot }] })
+    expect(amount(await takenNow(), left.item.name)).toBe(amount(after, left.item.name))
+    await on.undo()
     await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString() })) })
     expect(await takenNow()).toEqual(before)
   })

@@ -31,12 +31,13 @@ import { loggedOn, takeOut, useAmounts } from './used'
 /** Below this a bottle does for one face more, or for none. */
 const NEARLY_OUT = 0.1
 
-/** What everybody was made up by: their plans with what the chair says was left out or went on instead. */
+/** What everybody was made up by: their plans with what the morning or the chair left out, and what went on instead. */
 async function workedPlans(job: Job, asking: Asking): Promise<DayPlan[]> {
   const worked = workedBy(await ticksOf(job.id))
   return (await dayPlansOf(job, asking)).map(day => {
-    const otherwise = worked.get(day.bookingId)
-    const plan = otherwise && day.plan && !day.used ? asWorked(day.plan, otherwise) : day.plan
+    const { cut, instead } = worked.get(day.bookingId) ?? { cut: [], instead: new Map<string, string>() }
+    const before = job.bookings.find(b => b.id === day.bookingId)?.chair.cut ?? []
+    const plan = day.plan && !day.used ? asWorked(day.plan, { cut: [...before, ...cut], instead }) : day.plan
     // What was worked otherwise is another plan than the one that was kept.
     return plan === day.plan ? day : { ...day, plan, kept: null }
   })

@@ -1,7 +1,8 @@
-import { Moment, Satisfies, Text } from '../rules'
+import { Moment, Said, Satisfies, Text } from '../rules'
 
 /** Where and when the weather is asked for. */
 export class ForecastQuery {
+  @Said()
   @Moment()
   @Satisfies('day alone', v => typeof v === 'string' && v.length <= 10, 'must be a day, as 2026-12-05')
   day!: string

@@ -1,11 +1,11 @@
-import { Distinct, Many, Moment, Name, YesNo } from '../rules'
+import { Distinct, Many, Moment, Name, Said, YesNo } from '../rules'
 
 export class TickInput {
   /** What it is about: see shared/dayTicks.ts. */
   @Name(300) key!: string
   @YesNo() done!: boolean
   /** When it was said, on the device where it was. */
-  @Moment() at!: string
+  @Said() @Moment() at!: string
 }
 
 /** What was ticked on a device since it last heard of the others. */
