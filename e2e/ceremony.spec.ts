@@ -140,7 +140,7 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
   expect(first).not.toContain('done')
   for (let i = 1; i < 6; i++) {
     await strip.nth(i).click()
-    const looked = page.getByRole('button', { name: 'Looked; she may go' })
+    const looked = page.getByRole('button', { name: 'Looked; they may go' })
     await page.getByRole('button', { name: 'All on' }).or(looked).click()
     if ((await looked.count()) > 0) await looked.click()
   }

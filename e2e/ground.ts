@@ -102,6 +102,12 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ ofOneFile }, use, info) => use(await ofOneFile.urlFor(info.file)),
+  // Where no worker is to stand between page and server, the page has none to ask for: that one was blocked would be told on its console.
+  context: async ({ context, serviceWorkers }, use) => {
+    if (serviceWorkers !== 'allow')
+      await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
+    await use(context)
+  },
   // A connection kept open is closed by the server after some idle seconds, now and then just as the next request leaves.
   request: async ({ playwright, baseURL }, use) => {
     const context = await playwright.request.newContext({ baseURL, extraHTTPHeaders: { connection: 'close' } })

@@ -127,9 +127,9 @@ const rounds = computed(() =>
           </div>
           <div v-else-if="looksOnly && block">
             <h2>A look before leaving</h2>
-            <p>Shine, lips, lashes, whatever the dress took along; then she may go.</p>
+            <p>Shine, lips, lashes, whatever the dress took along; then they may go.</p>
             <v-btn size="x-large" color="primary" variant="flat" @click="d.finish(block.faceId, block.block)"
-              >Looked; she may go</v-btn
+              >Looked; they may go</v-btn
             >
           </div>
           <template v-else>
