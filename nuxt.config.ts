@@ -29,6 +29,10 @@ export default defineNuxtConfig({
     '@nuxt/eslint',
     'nuxt-security',
     (_options, nuxt) => {
+      // Nor is code fetched ahead that another page may need: the service worker stores it once the first page is there.
+      nuxt.hooks.hook('build:manifest', manifest => {
+        for (const chunk of Object.values(manifest)) chunk.prefetch = false
+      })
       nuxt.hooks.hook('vite:extendConfig', config => {
         // @ts-expect-error plugins is readonly in the type only
         config.plugins.push(vuetify({ autoImport: true }))

@@ -1,6 +1,6 @@
 import { effectScope, nextTick } from 'vue'
 import { shade } from '../../tests/support/kits'
-import { prepareWorker, readyWorker, Stopped, unlessStopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
+import { readyWorker, Stopped, unlessStopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
 
 jest.mock('comlink', () => ({ wrap: (worker: unknown) => worker, proxy: (f: unknown) => f }))
 const made: Record<'terminate' | 'prepare', jest.Mock>[] = []
@@ -27,17 +27,14 @@ function running<T>() {
 
 describe('a worker made ready before anybody asks', () => {
   it('is told of the kit while it waits, and taken by whoever asks first', async () => {
-    prepareWorker([])
-    readyWorker()
-    expect(made).toHaveLength(1)
     const kit = [shade(3)]
-    prepareWorker(kit)
+    readyWorker(kit)
+    expect(made).toHaveLength(1)
     expect(made[0]!.prepare).toHaveBeenCalledWith(kit)
     const taken = (task: ReturnType<typeof useWorkerTask>) => task.run(work => Promise.resolve({ work }))
     const [first, second] = [useWorkerTask(), useWorkerTask()]
     expect((await taken(first)).work).toBe(made[0])
     expect((await taken(second)).work).toBe(made[1])
-    prepareWorker(kit)
     expect(made.flatMap(w => w.prepare.mock.calls)).toHaveLength(1)
     first.stop()
     expect(made[0]!.terminate).toHaveBeenCalledTimes(1)

@@ -20,12 +20,11 @@ function make(): Computing {
   return { worker, remote: wrap<Work>(worker) }
 }
 let ready: Computing | undefined
-/** Starts a worker before anybody asks for one: its code is read while the page is. */
-export function readyWorker(): void {
-  ready = make()
+/** Starts a worker before anybody asks for one, and tells it which kit it will be asked about. */
+export function readyWorker(products: ComplexionProduct[]): void {
+  ready ??= make()
+  void ready.remote.prepare(products)
 }
-/** Tells the worker that waits, while it does, which kit it will be asked about. */
-export const prepareWorker = (products: ComplexionProduct[]): void => void ready?.remote.prepare(products)
 
 /**
  * One computation at a time in a worker of its own, with progress, stop and latest-wins. Stopping ends the worker: the

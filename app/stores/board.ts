@@ -32,6 +32,13 @@ export const useBoard = defineStore('board', () => {
     return place ? [...pathOf(place.parentId === place.id ? null : place.parentId), place.name] : []
   }
 
+  /** Asked for once, where the application opens with it; from then on anew. */
+  let opening: Promise<void> | undefined
+  const openEarly = (): Promise<void> => (opening = load())
+  async function open(): Promise<void> {
+    await (opening ?? load())
+    opening = undefined
+  }
   async function load(): Promise<void> {
     try {
       board.value = await api('get', '/api/things/board')
@@ -98,6 +105,8 @@ export const useBoard = defineStore('board', () => {
     placeById,
     things,
     pathOf,
+    openEarly,
+    open,
     load,
     move,
     setLevel,

@@ -101,9 +101,10 @@ function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): 
   for (const all of grouped(things, t => t.productId)) {
     const out = all.filter(t => t.level === 0 && t.pans.length === 0)
     const scarce = all.filter(isLow)
-    const full = all.filter(t => t.level > 0 && !isLow(t))
     const [worst] = out.length > 0 ? out : scarce
-    if (!worst || full.some(isAlong)) continue
+    if (!worst) continue
+    const full = all.filter(t => t.level > 0 && !isLow(t))
+    if (full.some(isAlong)) continue
     const spare = full.filter(t => !isAlong(t))
     const what = worst.level === 0 ? 'empty' : 'low'
     const at = places.find(p => p.id === spare[0]?.placeId)
@@ -121,9 +122,11 @@ const countOf = (things: readonly Thing[]) => {
 }
 
 function overLimits(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
+  const inPlace = new Map<string, Thing[]>(places.map(p => [p.id, []]))
+  for (const t of things) if (t.placeId !== null) inPlace.get(t.placeId)?.push(t)
+  const heftIn = new Map([...inPlace].map(([id, here]) => [id, totalHeft(here)]))
   return places.flatMap(place => {
-    const ids = within(places, place.id)
-    const { massG, roomMl } = totalHeft(things.filter(t => t.placeId !== null && ids.has(t.placeId)))
+    const { massG, roomMl } = totalHeft([...within(places, place.id)].flatMap(id => heftIn.get(id) ?? []))
     const { limitG, volumeMl } = limitsOf(place.sort, place.own)
     const over = (what: NoticeKind, text: string) => notice(what, [], text, { placeId: place.id, title: place.name })
     return [
@@ -157,17 +160,17 @@ const tooStrong = (things: readonly Thing[]): Notice[] =>
 
 /** Kinds of which one colour twice is money spent twice; a base of one shade in two formulas is not. */
 // prettier-ignore
-const DOUBLED: readonly OwnedKind[] = [
+const DOUBLED: ReadonlySet<OwnedKind> = new Set([
   'foundation', 'concealer', 'corrector', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'lip liner', 'lip colour', 'gloss',
-]
+])
 const ONE_COLOUR = 2
 
 /** What of a kit can be a double: each product once. */
-export const mayDouble = (things: readonly Thing[]): Thing[] => [
-  ...new Map(
-    things.flatMap(t => (isUsed(t) && t.lab && DOUBLED.includes(t.kind) ? [[t.productId, t] as const] : [])),
-  ).values(),
-]
+export function mayDouble(things: readonly Thing[]): Thing[] {
+  const byProduct = new Map<string, Thing>()
+  for (const t of things) if (t.lab && DOUBLED.has(t.kind) && isUsed(t)) byProduct.set(t.productId, t)
+  return [...byProduct.values()]
+}
 
 /** Products of one kind, formula and finish that nobody tells apart, by id, each group from dark to light. */
 export function doubledProducts(things: readonly Thing[]): string[][] {

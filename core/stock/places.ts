@@ -80,10 +80,14 @@ export function within(places: readonly PlaceNode[], id: string): Set<string> {
   return ids
 }
 
-export const totalHeft = (parts: readonly Heft[]): Heft => ({
-  massG: parts.reduce((sum, p) => sum + p.massG, 0),
-  roomMl: parts.reduce((sum, p) => sum + p.roomMl, 0),
-})
+export function totalHeft(parts: Iterable<Heft>): Heft {
+  let [massG, roomMl] = [0, 0]
+  for (const p of parts) {
+    massG += p.massG
+    roomMl += p.roomMl
+  }
+  return { massG, roomMl }
+}
 
 /** Where things of a purpose go in a case as it is usually set up: by the order in which they come out. */
 export const USUAL_POUCHES = [

@@ -11,10 +11,16 @@ import { untilWritten } from './untilWritten'
 
 /* The kit as it stands: what is in each place, in sum and by the thing, and what needs a word. */
 
-const standing = (things: readonly Thing[]): Standing => ({
-  ...totalHeft(things),
-  count: things.length,
-  worthMinor: things.reduce((sum, t) => sum + (t.priceMinor ?? 0), 0),
+const NOTHING: Standing = { massG: 0, roomMl: 0, count: 0, worthMinor: 0 }
+function standing(things: readonly Thing[]): Standing {
+  let worthMinor = 0
+  for (const t of things) worthMinor += t.priceMinor ?? 0
+  return { ...totalHeft(things), count: things.length, worthMinor }
+}
+const together = (parts: readonly Standing[]): Standing => ({
+  ...totalHeft(parts),
+  count: parts.reduce((sum, p) => sum + p.count, 0),
+  worthMinor: parts.reduce((sum, p) => sum + p.worthMinor, 0),
 })
 
 // More than fit on a screen are asked for by the place.
@@ -36,23 +42,21 @@ async function readBoard(): Promise<Board> {
     if (there) there.push(t)
     else at.set(where, [t])
   }
+  const here = new Map([...at].map(([id, things]) => [id, standing(things)]))
   const placesDrawn = inOrder(lines).map(({ place, depth }): BoardPlace => {
-    const here = at.get(place.id) ?? []
-    const inside = [...within(lines, place.id)].flatMap(id => at.get(id) ?? [])
     return {
       ...place,
       depth,
       limits: limitsOf(place.sort, place.own),
-      here: standing(here),
-      within: standing(inside),
-      things: here.slice(0, DRAWN),
+      here: here.get(place.id) ?? NOTHING,
+      within: together([...within(lines, place.id)].flatMap(id => here.get(id) ?? [])),
+      things: at.get(place.id)?.slice(0, DRAWN) ?? [],
     }
   })
-  const nowhere = at.get(null) ?? []
   return {
     places: placesDrawn,
-    nowhere: { here: standing(nowhere), things: nowhere.slice(0, DRAWN) },
-    count: standing(used).count,
+    nowhere: { here: here.get(null) ?? NOTHING, things: at.get(null)?.slice(0, DRAWN) ?? [] },
+    count: used.length,
     placesUsed: placesDrawn.filter(p => p.depth === 0 && p.within.count > 0).length,
     retired: all.length - used.length,
     past: used.filter(t => isPast(t, day)).length,
@@ -62,16 +66,22 @@ async function readBoard(): Promise<Board> {
 
 /** Colours that are there twice change with colours, not with where things stand. */
 function doubledNow(things: readonly Thing[]): readonly (readonly string[])[] {
-  const seen = mayDouble(things).map(
-    t => [t.productId, t.kind, t.family, t.finish, t.lab!.L, t.lab!.a, t.lab!.b] as const,
-  )
+  const seen = mayDouble(things)
   const before = doubled
-  if (before?.seen.length === seen.length && before.seen.every((one, i) => one.every((x, k) => x === seen[i]![k])))
-    return before.groups
+  if (before?.seen.length === seen.length && seen.every((t, i) => looksAs(before.seen[i]!, t))) return before.groups
   doubled = { seen, groups: doubledProducts(things) }
   return doubled.groups
 }
-let doubled: { seen: readonly (readonly unknown[])[]; groups: string[][] } | null = null
+let doubled: { seen: readonly Thing[]; groups: string[][] } | null = null
+const looksAs = (x: Thing, y: Thing): boolean =>
+  x === y
+  || (x.productId === y.productId
+    && x.kind === y.kind
+    && x.family === y.family
+    && x.finish === y.finish
+    && x.lab!.L === y.lab!.L
+    && x.lab!.a === y.lab!.a
+    && x.lab!.b === y.lab!.b)
 
 // A list of what needs a word that is longer than a day is read by nobody; each kind of it shows its most pressing.
 const OF_A_KIND = 12

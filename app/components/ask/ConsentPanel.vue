@@ -56,7 +56,7 @@ async function forget() {
         </p>
         <div class="acts">
           <v-btn color="primary" variant="flat" :loading="busy" @click="forget">Erase everything</v-btn
-          ><v-btn variant="text" autofocus @click="asking = false">Keep the record</v-btn>
+          ><v-btn v-first variant="text" @click="asking = false">Keep the record</v-btn>
         </div>
       </div>
     </FormDialog>

@@ -31,7 +31,7 @@ const { at } = form
     :values="values"
     @cancel="emit('done', null)"
   >
-    <v-text-field v-model="values.name" label="Name" :error-messages="at('name')" autofocus maxlength="200" />
+    <v-text-field v-model="values.name" v-first label="Name" :error-messages="at('name')" maxlength="200" />
     <Choices v-model="values.skinType" label="Skin" :options="SKIN_TYPES" />
     <div class="pair">
       <v-select

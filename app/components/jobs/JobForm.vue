@@ -60,7 +60,7 @@ const zones = [
     :values="values"
     @cancel="emit('done', null)"
   >
-    <v-text-field v-model="values.name" label="Name" :error-messages="at('name')" autofocus maxlength="200" />
+    <v-text-field v-model="values.name" v-first label="Name" :error-messages="at('name')" maxlength="200" />
     <div class="pair">
       <v-text-field v-model="values.day" label="Day" type="date" :error-messages="at('day')" />
       <v-text-field v-model="values.place" label="Place" :error-messages="at('place')" maxlength="300" />

@@ -51,7 +51,7 @@ async function save() {
       auto-select-first
       @update:model-value="chooseKind"
     />
-    <v-text-field v-model="values.shade" label="Name" :error-messages="at('shade')" autofocus />
+    <v-text-field v-model="values.shade" v-first label="Name" :error-messages="at('shade')" />
     <v-select
       v-if="values.kind === 'brush'"
       v-model="values.shape"

@@ -108,9 +108,9 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
       </p>
       <v-textarea
         v-model="typed.text"
+        v-first
         label="Your list"
         rows="12"
-        autofocus
         placeholder="3x angled brow brush&#10;matte primer silicone 30 ml half full&#10;nude lip palette 6 pans&#10;95 % alcohol spray"
       />
       <p v-if="tooMany" class="small" role="status">The first {{ MOST }} lines are read; paste the rest afterwards.</p>

@@ -74,7 +74,7 @@ async function remove() {
     <h2>{{ place ? place.name : 'Another place' }}</h2>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <Choices v-model="values.sort" label="It is" :options="[...PLACE_SORTS]" />
-    <v-text-field v-model="values.name" label="Name" :error-messages="at('name')" autofocus />
+    <v-text-field v-model="values.name" v-first label="Name" :error-messages="at('name')" />
     <v-select v-model="values.parentId" label="It stands in" :items="parents" :error-messages="at('parentId')" />
     <div class="pair">
       <NumberField

@@ -139,9 +139,9 @@ async function save() {
     />
     <v-text-field
       v-model="values.shade"
+      v-first
       label="Name on the bottle"
       :error-messages="at('shade')"
-      autofocus
       maxlength="200"
     />
     <PlacePicker

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { barcodeProblem } from '#core/stock/barcode'
-import { otherKinds, readList, type ReadThing } from '#core/stock/reading'
+import type { ReadThing } from '#core/stock/reading'
 import { colourSaid } from '#core/stock/reading/colourWord'
 import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import { listedFrom, ListedInput } from '#shared/records/listed'
@@ -21,6 +21,7 @@ const typed = ref('')
 const asked = ref('')
 const read = ref<ReadThing | null>(null)
 const kind = ref<OwnedKind>(UNKNOWN_KIND)
+const others = ref<readonly OwnedKind[]>([])
 const found = ref<FoundUnder | null>(null)
 const said = ref('')
 const POUCH = 'pouch'
@@ -38,7 +39,10 @@ async function understand() {
   found.value = null
   asked.value = typed.value
   if (isBarcode.value) return lookUp()
-  const [thing] = readList([typed.value], today())
+  // The grammar is as large as the rest of the page.
+  const { otherKinds, readList } = await import('#core/stock/reading')
+  const [thing] = readList([asked.value], today())
+  others.value = thing ? otherKinds(thing) : []
   read.value = thing ?? null
   kind.value = thing?.kind ?? UNKNOWN_KIND
 }
@@ -148,7 +152,7 @@ function clear() {
       </p>
       <template v-if="kind === UNKNOWN_KIND || read.doubtful.length > 0">
         <v-btn
-          v-for="other in otherKinds(read).filter(k => k !== kind)"
+          v-for="other in others.filter(k => k !== kind)"
           :key="other"
           size="small"
           variant="outlined"
@@ -156,7 +160,7 @@ function clear() {
           >{{ other }}</v-btn
         >
       </template>
-      <KindPicker :model-value="kind" :name="read.name" @update:model-value="k => k && (kind = k)" />
+      <LazyKindPicker :model-value="kind" :name="read.name" @update:model-value="k => k && (kind = k)" />
       <v-select v-model="into" class="into" :items="places" label="It goes into" density="compact" hide-details />
     </div>
     <div v-else-if="found && (found.owned || found.offered) && !isStale" class="understood" role="status">

@@ -7,12 +7,12 @@ const route = useRoute()
 // Where no page is shown, useRoute stays at the one that was.
 const router = useRouter()
 const undo = useUndo()
-/** A page that asks only what can be mixed does not wait for the rest, and one that stands alone for nothing. */
+/** A page that asks the kit alone does not wait for the rest, and one that stands alone for nothing. */
 const canShow = computed(
   () =>
     workspace.state === 'ready'
     || router.currentRoute.value.meta.standsAlone === true
-    || (workspace.state === 'loading' && workspace.canMix && route.meta.asksMixes),
+    || (workspace.state === 'loading' && workspace.canMix && route.meta.asksKitAlone),
 )
 // Once the server is back, so is everything.
 const AGAIN_MS = 15_000

@@ -89,7 +89,7 @@ function confirm() {
               is kept with the plan.
             </p>
             <p class="small">Labels, local rules and a professional’s training come first.</p>
-            <v-textarea v-model="reason" label="Why it is used all the same" rows="2" autofocus maxlength="500" />
+            <v-textarea v-model="reason" v-first label="Why it is used all the same" rows="2" maxlength="500" />
           </template>
           <p v-else>{{ capital(asking.finding.sentence) }}.</p>
           <div class="acts">

@@ -4,12 +4,13 @@ import type { OwnedProduct } from '#shared/records/kit'
 import { ThingQuery, type BoardPlace } from '#shared/records/things'
 import type { ThingGroup } from '#core/stock/thing'
 
+definePageMeta({ asksKitAlone: true })
 const kit = useKit()
 const board = useBoard()
 const undo = useUndo()
 const route = useRoute()
 const router = useRouter()
-await board.load()
+await board.open()
 watch(
   () => undo.acts,
   () => void board.load(),
@@ -54,6 +55,7 @@ const group = computed((): ThingGroup | null => {
 })
 
 const keeping = useKeeping()
+if ('mend' in route.query) await undo.attempt(() => keeping.loadAside())
 /** A bottle that was set aside, to be put right by hand. */
 const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.query.mend)?.record ?? null
 const editing = ref<OwnedProduct | null>(aside)
@@ -181,11 +183,11 @@ const title = computed(() => {
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
     <QuickAdd v-if="board.state === 'ready'" />
     <template v-if="b.count > 0 || isTable">
-      <KitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" @labels="label" @blend="blend" />
+      <LazyKitTable v-if="isTable" :asked="asked" @ask="ask" @edit="edit" @labels="label" @blend="blend" />
       <div v-else class="stand">
         <KitBoard :chosen="chosenId" @choose="choose" @more="id => showTable({ place: id })" @place="editPlace" />
         <aside>
-          <ThingPanel
+          <LazyThingPanel
             v-if="group"
             :group="group"
             @close="unchoose"

@@ -94,7 +94,7 @@ const print = () => window.print()
         <Choices v-model="chosenId" label="Lists" hide-label :options="lists.map(l => [l.id, l.name] as const)" />
         <Act v-if="!naming" @click="naming = true">A variant of the core</Act>
         <form v-else class="naming" @submit.prevent="addVariant">
-          <v-text-field v-model="name" label="Called" density="compact" hide-details autofocus maxlength="60" />
+          <v-text-field v-model="name" v-first label="Called" density="compact" hide-details maxlength="60" />
           <v-btn type="submit" variant="outlined">Make it</v-btn>
           <v-btn variant="text" @click="naming = false">Cancel</v-btn>
         </form>

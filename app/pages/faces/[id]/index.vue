@@ -14,7 +14,7 @@ import type { Seen } from '#core/reading/verdicts'
 import type { RecipeToTry } from '~/components/match/RecipeList.vue'
 import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/faces'
 
-definePageMeta({ asksMixes: true })
+definePageMeta({ asksKitAlone: true })
 const props = defineProps<{ face: Face }>()
 const route = useRoute()
 const faces = useFaces()
