@@ -1,6 +1,9 @@
+// What is drawn is looked at first; only then is something done with it that a worker is asked for.
+const WHILE_READ_MS = 3000
+
 /**
  * Asks for the data while the code of the page is still being read: before the router, which waits for that code (nuxt.config.ts puts
- * Pinia before it, too). A worker is made ready once everything is here: it would only stand in the way of what is drawn first.
+ * Pinia before it, too). A worker is made ready later: it would only stand in the way of the first answer.
  */
 export default defineNuxtPlugin({
   name: 'opening',
@@ -8,15 +11,12 @@ export default defineNuxtPlugin({
   setup(nuxtApp) {
     const workspace = useWorkspace()
     void workspace.load(new Promise<void>(resolve => nuxtApp.hook('app:mounted', () => resolve())))
-    const [, face, room] = /^\/faces\/([^/]+)(\/.+)?/.exec(location.pathname) ?? []
-    const faces = useFaces()
-    const askBases = (id: string) => {
-      if (!room && faces.byId.get(id)?.readings.length) usePlans().askEarly(id)
-    }
-    if (face) void faces.open(face).then(() => askBases(face))
+    const [, face] = /^\/faces\/([^/]+)/.exec(location.pathname) ?? []
+    if (face) void useFaces().open(face)
     if (location.pathname === '/kit') void useBoard().openEarly()
     nuxtApp.hook('app:mounted', async () => {
       await workspace.loaded()
+      await new Promise(resolve => setTimeout(resolve, WHILE_READ_MS))
       if (workspace.canMix) readyWorker(plainShelf(useKit().shelf).products)
     })
   },

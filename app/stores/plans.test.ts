@@ -110,36 +110,3 @@ describe('what palette and flash have shown', () => {
     expect(plans.tests.flash.map(t => t.id)).toEqual(['f'])
   })
 })
-
-describe('bases asked for before the page is there', () => {
-  const how = { order: 'all together', steers: [] } as const
-  const asked = () => server.mock.calls.filter(([, route]) => route === '/api/faces/:id/bases').length
-  it('are taken once, by whoever asks the same; the next time they are asked for anew', async () => {
-    const { plans } = await stores()
-    server.mockResolvedValueOnce(['early']).mockResolvedValueOnce(['anew'])
-    plans.askEarly(face.id)
-    expect(await plans.bases(face.id, { ...how, steers: [] })).toEqual(['early'])
-    expect(asked()).toBe(1)
-    expect(await plans.bases(face.id, { ...how, steers: [] })).toEqual(['anew'])
-  })
-  it.each([
-    ['another face', 'somebody else', { ...how, steers: [] }],
-    ['another order', face.id, { order: 'by colour alone', steers: [] }],
-    ['a steer', face.id, { ...how, steers: ['lighter'] }],
-  ])('are not taken for %s', async (_what, id, asks) => {
-    const { plans } = await stores()
-    server.mockResolvedValueOnce(['early']).mockResolvedValueOnce(['its own'])
-    plans.askEarly(face.id)
-    expect(await plans.bases(id, asks as never)).toEqual(['its own'])
-  })
-  it('are not taken where the day was changed meanwhile; what the server refused is told to whoever takes it', async () => {
-    const { plans } = await stores()
-    server.mockResolvedValueOnce(['early']).mockResolvedValueOnce(['of that day'])
-    plans.askEarly(face.id)
-    plans.choose(face.id, 'b2')
-    expect(await plans.bases(face.id, { ...how, steers: [] })).toEqual(['of that day'])
-    server.mockRejectedValueOnce(new Error('refused'))
-    plans.askEarly(face.id)
-    await expect(plans.bases(face.id, { ...how, steers: [] })).rejects.toThrow('refused')
-  })
-})

@@ -73,25 +73,8 @@ export const usePlans = defineStore('plans', () => {
     const { overrides, bookingId, occasion } = draftOf(faceId)
     return { locks: [], overrides, bookingId, occasion }
   }
-  type HowBases = Pick<BasesInput, 'order' | 'steers'>
-  const questionOf = (faceId: string, { order, steers }: HowBases) =>
-    JSON.stringify([faceId, dayOf(faceId), order, steers])
-  /** Asked while the code of the page is still being read, for the page that asks the same. */
-  let early: { question: string; answer: Promise<BaseOffer[]> } | undefined
-  function askEarly(faceId: string): void {
-    const how: HowBases = { order: 'all together', steers: [] }
-    const answer = askBases(faceId, how)
-    early = { question: questionOf(faceId, how), answer }
-    // Whoever takes it is told; where nobody does, nobody need be.
-    answer.catch(() => {})
-  }
   /** What the kit can mix for this face: the first is the base of its plan. */
-  function bases(faceId: string, how: HowBases): Promise<BaseOffer[]> {
-    const asked = early
-    early = undefined
-    return asked?.question === questionOf(faceId, how) ? asked.answer : askBases(faceId, how)
-  }
-  const askBases = (faceId: string, how: HowBases): Promise<BaseOffer[]> =>
+  const bases = (faceId: string, how: Pick<BasesInput, 'order' | 'steers'>): Promise<BaseOffer[]> =>
     api('post', '/api/faces/:id/bases', { id: faceId }, { body: { ...dayOf(faceId), ...how } })
   /** The base that was asked for, and what it may be mixed from. */
   const asAsked = (faceId: string): Promise<BaseAsked> =>
@@ -190,7 +173,6 @@ export const usePlans = defineStore('plans', () => {
     choose,
     ask,
     compute,
-    askEarly,
     bases,
     asAsked,
     body,

@@ -2,6 +2,7 @@ import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { STRONGEST_DISINFECTING } from './gear'
 import { UNKNOWN_KIND, type OwnedKind } from './kinds'
+import type { Heft } from './heft'
 import { isCarried, limitsOf, within, totalHeft, type Limits, type PlaceNode } from './places'
 import { isLow, isPast, isUsed, type Thing } from './thing'
 
@@ -52,22 +53,47 @@ const notice = (what: NoticeKind, things: readonly Thing[], text: string, more: 
   ...more,
 })
 
+/** What of a kit may be known already when it is looked through. */
+interface Known {
+  /** Products of one colour, as {@link doubledProducts} finds them: the dearest part of it. */
+  alike: readonly (readonly string[])[]
+  /** How heavy and large what is in use in each place is, with what stands in the places within it. */
+  heftWithin: ReadonlyMap<string, Heft>
+}
+
 /** Everything of a kit that needs a word, what is most pressing first. */
 export function noticesOf(
   things: readonly Thing[],
   places: readonly PlacedLimits[],
   today: string,
-  /** Where they are known already: to find them again is the dearest part of it. */
-  alike: readonly (readonly string[])[] = doubledProducts(things),
+  known: Partial<Known> = {},
 ): Notice[] {
-  const used = things.filter(isUsed)
+  const { alike = doubledProducts(things), heftWithin = heftsWithin(things, places) } = known
+  const isDoubled = new Set(alike.flat())
+  const past: Thing[] = []
+  const strong: Thing[] = []
+  const doubled: Thing[] = []
+  const untold: Thing[] = []
+  const unsorted: Thing[] = []
+  const scarce = new Set<string>()
+  // Ten thousand things lie all over the memory: they are walked through once.
+  for (const t of things) {
+    if (!isUsed(t)) continue
+    if (isPast(t, today)) past.push(t)
+    if (isLow(t) || isOut(t)) scarce.add(t.productId)
+    if (isTooStrong(t)) strong.push(t)
+    if (isDoubled.has(t.productId)) doubled.push(t)
+    if (t.colourMissing) untold.push(t)
+    if (t.kind === UNKNOWN_KIND) unsorted.push(t)
+  }
+  const ofScarce = scarce.size > 0 ? things.filter(t => scarce.has(t.productId) && isUsed(t)) : []
   return [
-    ...pastTheirDay(used, today),
-    ...runningOut(used, places),
-    ...overLimits(used, places),
-    ...tooStrong(used),
-    ...doubles(used, alike),
-    ...toBeTold(used),
+    ...pastTheirDay(past),
+    ...runningOut(ofScarce, places),
+    ...overLimits(heftWithin, places),
+    ...tooStrong(strong),
+    ...doubles(doubled, alike),
+    ...toBeTold(untold, unsorted),
   ]
 }
 
@@ -83,9 +109,9 @@ function grouped(things: readonly Thing[], keyOf: (thing: Thing) => string): Thi
   return [...groups.values()]
 }
 
-const pastTheirDay = (things: readonly Thing[], today: string): Notice[] =>
+const pastTheirDay = (past: readonly Thing[]): Notice[] =>
   grouped(
-    things.filter(t => isPast(t, today)).sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1)),
+    [...past].sort((x, y) => (x.useBy! < y.useBy! ? -1 : 1)),
     t => `${t.productId} ${t.useBy}`,
   ).map(same => {
     const what =
@@ -93,18 +119,18 @@ const pastTheirDay = (things: readonly Thing[], today: string): Notice[] =>
     return notice('past its day', same, `${what} on anybody`, { day: same[0]!.useBy })
   })
 
+const isOut = (t: Thing) => t.level === 0 && t.pans.length === 0
 /** Empty and nearly so, where no other of the same stands beside it; what is at home refills before anything is bought. */
 function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
   const sortAt = new Map(places.map(p => [p.id, p.sort]))
   const isAlong = (t: Thing) => t.placeId !== null && isCarried(sortAt.get(t.placeId) ?? 'home')
   const found: Notice[] = []
   for (const all of grouped(things, t => t.productId)) {
-    const out = all.filter(t => t.level === 0 && t.pans.length === 0)
+    const out = all.filter(isOut)
     const scarce = all.filter(isLow)
-    const [worst] = out.length > 0 ? out : scarce
-    if (!worst) continue
     const full = all.filter(t => t.level > 0 && !isLow(t))
-    if (full.some(isAlong)) continue
+    const [worst] = out.length > 0 ? out : scarce
+    if (!worst || full.some(isAlong)) continue
     const spare = full.filter(t => !isAlong(t))
     const what = worst.level === 0 ? 'empty' : 'low'
     const at = places.find(p => p.id === spare[0]?.placeId)
@@ -121,12 +147,19 @@ const countOf = (things: readonly Thing[]) => {
   return count === 1 ? 'one' : `${count}`
 }
 
-function overLimits(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
-  const inPlace = new Map<string, Thing[]>(places.map(p => [p.id, []]))
-  for (const t of things) if (t.placeId !== null) inPlace.get(t.placeId)?.push(t)
-  const heftIn = new Map([...inPlace].map(([id, here]) => [id, totalHeft(here)]))
+function heftsWithin(things: readonly Thing[], places: readonly PlaceNode[]): Map<string, Heft> {
+  const used = things.filter(isUsed)
+  return new Map(
+    places.map(({ id }) => {
+      const ids = within(places, id)
+      return [id, totalHeft(used.filter(t => t.placeId !== null && ids.has(t.placeId)))]
+    }),
+  )
+}
+
+function overLimits(heftWithin: ReadonlyMap<string, Heft>, places: readonly PlacedLimits[]): Notice[] {
   return places.flatMap(place => {
-    const { massG, roomMl } = totalHeft([...within(places, place.id)].flatMap(id => heftIn.get(id) ?? []))
+    const { massG, roomMl } = heftWithin.get(place.id)!
     const { limitG, volumeMl } = limitsOf(place.sort, place.own)
     const over = (what: NoticeKind, text: string) => notice(what, [], text, { placeId: place.id, title: place.name })
     return [
@@ -147,16 +180,15 @@ function overLimits(things: readonly Thing[], places: readonly PlacedLimits[]): 
 const kilos = (g: number) => (g / 1000).toFixed(1)
 const litres = (ml: number) => (ml / 1000).toFixed(1)
 
-const tooStrong = (things: readonly Thing[]): Notice[] =>
-  things
-    .filter(t => t.kind === 'alcohol' && (t.percent ?? 0) > STRONGEST_DISINFECTING)
-    .map(t =>
-      notice(
-        'too strong',
-        [t],
-        `${t.percent} % evaporates before it disinfects. For body colour it is right; for disinfecting thin it to 70 % with distilled water`,
-      ),
-    )
+const isTooStrong = (t: Thing) => t.kind === 'alcohol' && (t.percent ?? 0) > STRONGEST_DISINFECTING
+const tooStrong = (strong: readonly Thing[]): Notice[] =>
+  strong.map(t =>
+    notice(
+      'too strong',
+      [t],
+      `${t.percent} % evaporates before it disinfects. For body colour it is right; for disinfecting thin it to 70 % with distilled water`,
+    ),
+  )
 
 /** Kinds of which one colour twice is money spent twice; a base of one shade in two formulas is not. */
 // prettier-ignore
@@ -194,8 +226,7 @@ export function doubledProducts(things: readonly Thing[]): string[][] {
 }
 
 function doubles(things: readonly Thing[], alike: readonly (readonly string[])[]): Notice[] {
-  const wanted = new Set(alike.flat())
-  const byProduct = new Map(mayDouble(things.filter(t => wanted.has(t.productId))).map(t => [t.productId, t]))
+  const byProduct = new Map(mayDouble(things).map(t => [t.productId, t]))
   return alike.map(ids => {
     const same = ids.flatMap(id => byProduct.get(id) ?? [])
     const times = same.length === 2 ? 'twice' : same.length === 3 ? 'three times' : `${same.length} times`
@@ -203,9 +234,7 @@ function doubles(things: readonly Thing[], alike: readonly (readonly string[])[]
   })
 }
 
-function toBeTold(things: readonly Thing[]): Notice[] {
-  const colours = things.filter(t => t.colourMissing)
-  const kinds = things.filter(t => t.kind === UNKNOWN_KIND)
+function toBeTold(colours: readonly Thing[], kinds: readonly Thing[]): Notice[] {
   return [
     ...(colours.length > 0
       ? [notice('colour not told', colours, 'their colour is not known, so nothing is matched with them yet')]

@@ -11,7 +11,6 @@ import { untilWritten } from './untilWritten'
 
 /* The kit as it stands: what is in each place, in sum and by the thing, and what needs a word. */
 
-const NOTHING: Standing = { massG: 0, roomMl: 0, count: 0, worthMinor: 0 }
 function standing(things: readonly Thing[]): Standing {
   let worthMinor = 0
   for (const t of things) worthMinor += t.priceMinor ?? 0
@@ -33,34 +32,33 @@ async function readBoard(): Promise<Board> {
   const day = today()
   const lines = await placeLines()
   const all = await allThings()
-  const used = all.filter(isUsed)
-  const at = new Map<string | null, Thing[]>()
-  const known = new Set(lines.map(p => p.id))
-  for (const t of used) {
-    const where = t.placeId !== null && known.has(t.placeId) ? t.placeId : null
-    const there = at.get(where)
-    if (there) there.push(t)
-    else at.set(where, [t])
+  const nowhere: Thing[] = []
+  const at = new Map<string | null, Thing[]>(lines.map(p => [p.id, []]))
+  let past = 0
+  for (const t of all) {
+    if (!isUsed(t)) continue
+    if (isPast(t, day)) past++
+    ;(at.get(t.placeId) ?? nowhere).push(t)
   }
   const here = new Map([...at].map(([id, things]) => [id, standing(things)]))
-  const placesDrawn = inOrder(lines).map(({ place, depth }): BoardPlace => {
-    return {
-      ...place,
-      depth,
-      limits: limitsOf(place.sort, place.own),
-      here: here.get(place.id) ?? NOTHING,
-      within: together([...within(lines, place.id)].flatMap(id => here.get(id) ?? [])),
-      things: at.get(place.id)?.slice(0, DRAWN) ?? [],
-    }
-  })
+  const inside = new Map(lines.map(p => [p.id, together([...within(lines, p.id)].map(id => here.get(id)!))]))
+  const placesDrawn = inOrder(lines).map(({ place, depth }): BoardPlace => ({
+    ...place,
+    depth,
+    limits: limitsOf(place.sort, place.own),
+    here: here.get(place.id)!,
+    within: inside.get(place.id)!,
+    things: at.get(place.id)!.slice(0, DRAWN),
+  }))
+  const count = nowhere.length + [...here.values()].reduce((sum, p) => sum + p.count, 0)
   return {
     places: placesDrawn,
-    nowhere: { here: here.get(null) ?? NOTHING, things: at.get(null)?.slice(0, DRAWN) ?? [] },
-    count: used.length,
+    nowhere: { here: standing(nowhere), things: nowhere.slice(0, DRAWN) },
+    count,
     placesUsed: placesDrawn.filter(p => p.depth === 0 && p.within.count > 0).length,
-    retired: all.length - used.length,
-    past: used.filter(t => isPast(t, day)).length,
-    notices: shortened(noticesOf(used, lines, day, doubledNow(used))),
+    retired: all.length - count,
+    past,
+    notices: shortened(noticesOf(all, lines, day, { alike: doubledNow(all), heftWithin: inside })),
   }
 }
 
