@@ -1,3 +1,4 @@
+import { broughtTo, isIdleAt, USUAL_VENUE, type Venue } from './venue'
 import { BRUSH_SHAPES, sortOfKind, type BrushShape, type OwnedKind } from '../stock/kinds'
 
 /* How many of what a day takes, beside what goes on: one clean set for each face, what is thrown away, what stands on the table. */
@@ -86,8 +87,15 @@ export interface Count extends Counted {
 
 const keyOf = ({ kind, shape }: Counted) => shape ?? kind
 
-/** What a party takes of tools and supplies, by what their plans name. @param packs of each face what its plan takes out of the bag */
-export function countsOf(packs: readonly { id: string; pack: readonly string[] }[]): Count[] {
+/**
+ * What a party takes of tools and supplies, by what their plans name.
+ * @param packs of each face what its plan takes out of the bag
+ * @param venue what there is where they are made up
+ */
+export function countsOf(
+  packs: readonly { id: string; pack: readonly string[] }[],
+  venue: Venue = USUAL_VENUE,
+): Count[] {
   const counts = new Map<string, Count>()
   const add = (what: Counted, each: number, face: string | null) => {
     const key = keyOf(what)
@@ -124,7 +132,13 @@ export function countsOf(packs: readonly { id: string; pack: readonly string[] }
       faces: [...new Set(faces)],
     })
   if (packs.length > 0) {
-    for (const kind of PER_JOB) counts.set(kind, { kind, shape: null, need: 1, each: 0, measure: 'piece', faces: [] })
+    const forTheDay = (kind: OwnedKind, need: number) =>
+      counts.set(kind, {
+        ...{ kind, shape: null, each: 0, measure: 'piece', faces: [] },
+        need: need + (counts.get(kind)?.need ?? 0),
+      })
+    for (const kind of PER_JOB) if (!isIdleAt(venue, kind)) forTheDay(kind, 1)
+    for (const { kind, day, face } of broughtTo(venue)) forTheDay(kind, day + face * packs.length)
     counts.set('alcohol', {
       kind: 'alcohol',
       shape: null,

@@ -5,6 +5,7 @@ import { STRONGEST_DISINFECTING } from '../stock/gear'
 import type { BrushShape, OwnedKind } from '../stock/kinds'
 import { isPast, isUsed, type Thing } from '../stock/thing'
 import { countsOf, type Count } from './counts'
+import { USUAL_VENUE, type Venue } from './venue'
 
 /* What a day takes, and which of one's things hold it: bottles by the product, tools and supplies by the kind, brushes by the shape. */
 
@@ -44,13 +45,14 @@ export const isReady = (t: Thing, today: string): boolean =>
   isUsed(t) && !isPast(t, today) && (t.sort === 'tool' || t.level > 0)
 
 /** @param ready things that can be used */
-export const needsOf = (faces: readonly PlannedFace[], ready: readonly Thing[]): Need[] => [
-  ...countsNeeded(faces, ready),
+export const needsOf = (faces: readonly PlannedFace[], ready: readonly Thing[], venue: Venue = USUAL_VENUE): Need[] => [
+  ...countsNeeded(faces, ready, venue),
   ...bottlesNeeded(faces, ready),
 ]
 
-function countsNeeded(faces: readonly PlannedFace[], ready: readonly Thing[]): Need[] {
-  return countsOf(faces.map(f => ({ id: f.id, pack: f.plan.pack }))).map(count => ({
+function countsNeeded(faces: readonly PlannedFace[], ready: readonly Thing[], venue: Venue): Need[] {
+  const packs = faces.map(f => ({ id: f.id, pack: f.plan.pack }))
+  return countsOf(packs, venue).map(count => ({
     key: count.shape ?? count.kind,
     sort: 'count',
     productId: null,
@@ -105,6 +107,7 @@ const INSTEAD: Partial<Record<OwnedKind, OwnedKind>> = {
   sponge: 'disposable sponges',
   capes: 'towel',
   mat: 'towel',
+  belt: 'brush roll',
 }
 const isOf = (t: Thing, { kind, shape }: Count) =>
   shape

@@ -6,6 +6,7 @@ import type { OwnedKind } from '../stock/kinds'
 import type { Thing } from '../stock/thing'
 import { STRONGEST_DISINFECTING } from '../stock/gear'
 import type { Counted } from './counts'
+import { USUAL_VENUE, type Venue } from './venue'
 import { isReady, needsOf, sum, type Need, type PlannedFace } from './needs'
 
 /* All faces of a day together: what they share, and whether there is enough of it. */
@@ -58,9 +59,10 @@ export function together(
   things: readonly Thing[],
   isAlong: (thing: Thing) => boolean,
   today: string,
+  venue: Venue = USUAL_VENUE,
 ): Together {
   const ready = things.filter(t => isReady(t, today))
-  const lines = needsOf(faces, ready).map(need => ({ need, stock: stockOf(need, isAlong) }))
+  const lines = needsOf(faces, ready, venue).map(need => ({ need, stock: stockOf(need, isAlong) }))
   const scarcity = ({ need, along }: { need: number } & Stock) => along / Math.max(need, 1e-9)
   const scarcest = <T extends { need: number } & Stock>(some: T[]) =>
     some.sort((x, y) => scarcity(x) - scarcity(y) || y.need - x.need)

@@ -2,6 +2,7 @@ import { and, gte, isNotNull, sql } from 'drizzle-orm'
 import { bagFor, breaksWithout, type Bag, type Going, type Lacking } from '#core/bag/bag'
 import { buriedIn, firstUse } from '#core/bag/caseOrder'
 import { cabinMl, handlingOf } from '#core/bag/handle'
+import { carriedUp, needsPower, type Venue } from '#core/bag/venue'
 import { isReady, needsOf } from '#core/bag/needs'
 import type { Packed, PackQuestion } from '#core/bag/pack'
 import { worthAlong } from '#core/bag/worth'
@@ -9,7 +10,7 @@ import { STRONGEST_DISINFECTING } from '#core/stock/gear'
 import { inOrder, isCarried, limitsOf, totalHeft, usualPouchFor, within } from '#core/stock/places'
 import { CORE_LIST, listOf, resolved, type ListLine } from '#core/stock/standingList'
 import type { Thing } from '#core/stock/thing'
-import type { BagInput, BagLack, BagLine, BagOver, BagPlace, JobBag } from '#shared/records/bags'
+import type { BagInput, BagLack, BagLine, BagOver, BagPlace, BagVenue, JobBag } from '#shared/records/bags'
 import type { Catalogue } from '#shared/records/buys'
 import type { Job } from '#shared/records/jobs'
 import type { PlaceLine } from '#shared/records/things'
@@ -43,6 +44,7 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
   const needs = needsOf(
     planned(plans),
     things.filter(t => isReady(t, day)),
+    job.morning.venue,
   )
   const bag = bagFor({
     needs,
@@ -95,6 +97,7 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
     places,
     over: await overIn(bag, places, lines, toOf, asking),
     buried: buried(bag, lines),
+    venue: mindedAt(job.morning.venue, bag, places),
     cabinMl: job.bag.cabin ? cabinMl(bag.going.map(g => ({ ...g.of, count: g.count }))) : null,
   }
 }
@@ -174,6 +177,16 @@ async function usesByUnit(): Promise<Map<string, number>> {
     .where(and(isNotNull(uses.unitId), gte(uses.at, new Date(Date.now() - YEAR_MS).toISOString())))
     .groupBy(uses.unitId)
   return new Map(rows.map(r => [r.unitId!, r.times]))
+}
+
+function mindedAt(venue: Venue, { going }: Bag, places: readonly BagPlace[]): BagVenue {
+  const cases = places.filter(p => p.depth === 0).map(({ name, packed }) => ({ name, massG: packed.massG }))
+  return {
+    stairs: carriedUp(venue, cases),
+    charge: venue.power ? [] : going.filter(g => needsPower(g.of.kind)).map(g => g.of.name),
+    noWater: !venue.water,
+    noTable: !venue.table,
+  }
 }
 
 const SOLVE_MS = 3000

@@ -107,6 +107,27 @@ describe('the championship, mended step by step', () => {
     expect(bag.without.map(w => w.key)).toEqual(lacking?.keys ?? [])
   })
 
+  it('asks for what the place lacks, until it is there; the wrap takes what was brought for it', async () => {
+    const id = await jobNamed('Vow')
+    const job = await on.jobById(id)
+    const { bag: _bag, quote: _quote, wrap: _wrap, bookings, createdAt: _made, id: _id, ...input } = job
+    const lacks = { stairs: 2, power: false, water: false, table: false }
+    expect((await on.readyFor(id, asking)).venue).toEqual({ stairs: null, charge: [], noWater: false, noTable: false })
+    await on.changeJob(id, { ...input, morning: { ...input.morning, venue: lacks } })
+    const there = await on.bagOf(id, asking)
+    expect(there.venue).toMatchObject({ stairs: { flights: 2 }, noWater: true, noTable: true })
+    expect(there.venue.stairs!.massG).toBeCloseTo(
+      there.places.filter(p => p.depth === 0).reduce((sum, p) => sum + p.packed.massG, 0),
+      6,
+    )
+    const keys = [...there.lacking.map(l => l.key), ...there.goes.map(g => g.name.toLowerCase())].join()
+    for (const word of ['brush roll', 'wipes']) expect(keys).toContain(word)
+    expect(there.goes.some(g => /lead|extension/i.test(g.name) && g.why === 'day')).toBe(false)
+    const wipes = (await on.wrapOf(id, asking)).taken.find(t => t.kind === 'wet wipes')
+    const lackingWipes = there.lacking.find(l => l.key === 'wet wipes')
+    expect(wipes?.amount ?? lackingWipes?.need).toBe(4 + 3 * bookings.length)
+  })
+
   it('is worked from whole: every mix names its bottles, and nothing else is kept of what was weighed', async () => {
     const { faces, bottles } = await on.jobChair(await jobNamed('Vow'), asking)
     expect(faces.map(f => f.name)).toHaveLength(4)

@@ -23,7 +23,7 @@ export async function alongNow(): Promise<(thing: Pick<Thing, 'placeId'>) => boo
 export async function togetherOn(jobId: string, asking: Asking): Promise<JobTogether> {
   const job = await jobById(jobId)
   const plans = await dayPlansOf(job, asking)
-  const all = together(planned(plans), await allThings(), await alongNow(), today())
+  const all = together(planned(plans), await allThings(), await alongNow(), today(), job.morning.venue)
   const mixed = new Set(all.batches.flatMap(b => b.drops.map(d => d.id)))
   return {
     faces: job.bookings.map(b => ({ id: b.faceId, name: b.faceName })),

@@ -1,4 +1,5 @@
 import { countsOf, isUsedUp } from '#core/bag/counts'
+import type { Venue } from '#core/bag/venue'
 import { clientLines, quoteFor, type ClientFace, type Quote, type QuoteFacts, type QuoteHours } from '#core/money/quote'
 import { settle } from '#core/money/settled'
 import { USUAL_CHAIR, type ChairTime } from '#core/schedule/chair'
@@ -57,7 +58,7 @@ async function reckoned(job: Job, plans: readonly DayPlan[]) {
   const faces = job.bookings.map((b, i) =>
     minutesOf(plans[i]?.plan?.chair ?? USUAL_CHAIR, b.chair.cut, morning.changeover),
   )
-  const tools = await countedOf(plans, toolFaces)
+  const tools = await countedOf(plans, toolFaces, job.morning.venue)
   const hands = 1 + morning.others.length
   const facts: QuoteFacts = {
     faces: job.bookings.length,
@@ -96,8 +97,9 @@ function askedFor(job: Job, quote: Quote, minutes: readonly number[]) {
 const WORDS = { face: 'Make-up', travel: 'Travel', standingBy: 'Standing by', fee: 'Make-up' }
 
 /** What is thrown away, and what is worn off the tools of a day, by the prices one paid or would pay. */
-async function countedOf(plans: readonly DayPlan[], toolFaces: number) {
-  const counts = countsOf(plans.flatMap(({ faceId, plan }) => (plan ? [{ id: faceId, pack: plan.pack }] : [])))
+async function countedOf(plans: readonly DayPlan[], toolFaces: number, venue: Venue) {
+  const packs = plans.flatMap(({ faceId, plan }) => (plan ? [{ id: faceId, pack: plan.pack }] : []))
+  const counts = countsOf(packs, venue)
   const things = (await allThings()).filter(t => t.priceMinor !== null)
   const { gear } = await catalogue()
   const unpriced: string[] = []

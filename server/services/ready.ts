@@ -48,5 +48,5 @@ export async function readyFor(jobId: string, asking: Asking): Promise<JobReady>
     checks.push({ is: 'out', names: out.map(t => t.name), massG: out.reduce((all, t) => all + t.massG, 0) })
   for (const over of bag.over) checks.push({ is: 'heavy', over })
   if (bag.buried.length > 0) checks.push({ is: 'buried', buried: bag.buried })
-  return { checks, single: bag.single, morning: morningWith(job, plans) }
+  return { checks, single: bag.single, venue: bag.venue, morning: morningWith(job, plans) }
 }

@@ -1,5 +1,6 @@
 import { and, asc, eq, gt, inArray, isNull } from 'drizzle-orm'
 import { countsOf, isUsedUp } from '#core/bag/counts'
+import type { Venue } from '#core/bag/venue'
 import { isReady, needsOf } from '#core/bag/needs'
 import { amountsOf } from '#core/plan/amounts'
 import { asWorked } from '#core/plan/asWorked'
@@ -67,14 +68,14 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
       planned: plan !== null,
       used,
     })),
-    taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong),
+    taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong, job.morning.venue),
     along: along.map(({ id, name, kind, pans }) => ({
       unitId: id,
       name,
       kind,
       pans: pans.map(p => ({ fillId: p.fillId, name: p.name })),
     })),
-    wash: countsOf(packs)
+    wash: countsOf(packs, job.morning.venue)
       .filter(c => c.kind !== 'light' && c.kind !== 'power' && isToolKind(c.kind))
       .map(c => ({ name: c.word ?? c.shape ?? c.kind, count: c.need })),
     next: await nextAfter(job),
@@ -87,10 +88,15 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
 }
 
 /** What plans that are not in the log yet take of what is along, the share of what is left first. */
-function wouldTake(plans: readonly DayPlan[], things: readonly Thing[], isAlong: (t: Thing) => boolean): Taken[] {
+function wouldTake(
+  plans: readonly DayPlan[],
+  things: readonly Thing[],
+  isAlong: (t: Thing) => boolean,
+  venue: Venue,
+): Taken[] {
   const open = planned(plans.filter(p => !p.used))
   const ready = things.filter(t => isReady(t, today()))
-  return needsOf(open, ready)
+  return needsOf(open, ready, venue)
     .filter(n => n.sort === 'bottle' || isUsedUp(n.kind))
     .flatMap(n => {
       const [first] = [...n.held].sort((x, y) => Number(isAlong(y.of)) - Number(isAlong(x.of)))
@@ -143,7 +149,7 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
     const at = now()
     const done = plans.filter(p => !input.notDone.includes(p.bookingId) && p.plan !== null)
     for (const plan of done) await useOn(act, job, plan, at)
-    await useSupplies(act, jobId, done, at)
+    await useSupplies(act, job, done, at)
     for (const [i, thing] of input.things.entries()) await went(act, job, thing, `things[${i}]`, at)
     await act.update('jobs', jobId, { wrap: { ...input, at } })
     return jobById(jobId, act.tx)
@@ -177,13 +183,14 @@ async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept, used }
 }
 
 /** What is thrown away, from what was along before what is at home. */
-async function useSupplies(act: Act, jobId: string, done: readonly DayPlan[], at: string): Promise<void> {
+async function useSupplies(act: Act, job: Job, done: readonly DayPlan[], at: string): Promise<void> {
   const open = done.filter(p => !p.used)
   const things = await allThings()
   const isAlong = await alongNow()
   const needs = needsOf(
     planned(open),
     things.filter(t => isReady(t, today())),
+    job.morning.venue,
   ).filter(n => n.sort === 'count' && isUsedUp(n.kind))
   for (const { need, held } of needs) {
     const order = held
@@ -201,7 +208,7 @@ async function useSupplies(act: Act, jobId: string, done: readonly DayPlan[], at
         ),
       )
     const inOrder = order.flatMap(t => rows.filter(r => r.unitId === t.id))
-    await takeOut(act, inOrder, need, { at, faceId: null, jobId, planId: null })
+    await takeOut(act, inOrder, need, { at, faceId: null, jobId: job.id, planId: null })
   }
 }
 

@@ -1,5 +1,6 @@
 import { CARRYING, type Breaks, type Carrying, type Reason, type TakenOut } from '#core/bag/bag'
 import type { Handling } from '#core/bag/handle'
+import type { CarriedUp } from '#core/bag/venue'
 import type { Lab } from '#core/colour/lab'
 import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { Limits } from '#core/stock/places'
@@ -92,6 +93,16 @@ export interface BagBuried {
   under: string[]
 }
 
+/** What is to be minded because of where the job is. */
+export interface BagVenue {
+  stairs: CarriedUp | null
+  /** What goes and has to run by itself there. */
+  charge: string[]
+  /** Whether nothing can be washed there, and nothing is laid out on a table. */
+  noWater: boolean
+  noTable: boolean
+}
+
 /** What goes to a job, from where and into what. */
 export interface JobBag {
   faces: { id: string; name: string }[]
@@ -110,6 +121,7 @@ export interface JobBag {
   places: BagPlace[]
   over: BagOver[]
   buried: BagBuried[]
+  venue: BagVenue
   /** Millilitres of what counts as liquid in a cabin; null where it travels in none. */
   cabinMl: number | null
 }

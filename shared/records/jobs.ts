@@ -28,7 +28,17 @@ import type { BagInput } from './bags'
 import type { QuoteInput } from './quotes'
 import type { Wrap } from './wraps'
 
-/** How the morning of a job goes. Times are as the clock shows them where the job is. */
+/** What there is where the job is. */
+export class VenueInput {
+  /** Flights that everything is carried up, with no lift. */
+  @Whole(0, 60) stairs: number = 0
+  @YesNo() power: boolean = true
+  @YesNo() water: boolean = true
+  /** One that can be wiped. */
+  @YesNo() table: boolean = true
+}
+
+/** How the morning of a job goes, and what there is there. Times are as the clock shows them where the job is. */
 export class MorningInput {
   /** Whoever works beside the artist. */
   @Words(8, 60) others: string[] = []
@@ -43,6 +53,7 @@ export class MorningInput {
   @Whole(0, 60) changeover: number = 4
   /** Everybody sits down in the order of the day, whatever it costs. */
   @YesNo() keepOrder: boolean = false
+  @One(() => VenueInput, 'must say what there is there') venue: VenueInput = new VenueInput()
 }
 
 /** How a face goes through the morning. */

@@ -1,5 +1,5 @@
 import type { Against } from '#core/plan/against'
-import type { BagBuried, BagOver } from './bags'
+import type { BagBuried, BagOver, BagVenue } from './bags'
 import type { JobMorning } from './mornings'
 
 /** Whoever a check is about. */
@@ -29,4 +29,5 @@ export interface JobReady {
   morning: JobMorning
   /** What is no obstacle: the one of its kind that stops the job when it fails. */
   single: string[]
+  venue: BagVenue
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Job } from '#shared/records/jobs'
+import { jobInput, MorningInput, type Job } from '#shared/records/jobs'
 import type { ReadyCheck } from '~/words/ready'
 import { useReady } from '~/composables/useReady'
 import { api } from '~/composables/api'
@@ -33,6 +33,21 @@ const doWithout = (keys: readonly string[]) =>
     without: [...new Set([...job.bag.without, ...keys])],
     version: job.version,
   })
+const minded = computed(() => (ready.value ? mindedInWords(ready.value.venue) : []))
+/** What the stairs take and the morning does not reckon with yet. */
+const stairsMin = computed(() => {
+  const { setUp } = job.morning
+  const short = (ready.value?.venue.stairs?.minutes ?? 0) + new MorningInput().setUp - setUp
+  return setUp + short <= LONGEST_SET_UP ? Math.max(0, short) : 0
+})
+const LONGEST_SET_UP = 240
+const addToSetUp = () =>
+  undo.attempt(() =>
+    jobs.change(job.id, {
+      ...jobInput(job),
+      morning: { ...job.morning, setUp: job.morning.setUp + stairsMin.value },
+    }),
+  )
 async function buy(check: ReadyCheck) {
   await mend(check, async () => {
     await jobs.buyLacking(job.id)
@@ -118,6 +133,14 @@ async function buy(check: ReadyCheck) {
               >To the morning: cut, help, or earlier</NuxtLink
             >
           </p>
+        </li>
+      </ul>
+      <ul v-if="minded.length > 0" class="bare small" aria-label="To mind at this place">
+        <li v-for="(line, i) in minded" :key="line">
+          {{ line }}
+          <Act v-if="i === 0 && stairsMin > 0 && !job.wrap" class="no-print" @click="addToSetUp"
+            >Add {{ stairsMin }} min to the set-up</Act
+          >
         </li>
       </ul>
       <p v-if="ready.single.length > 0" class="small">

@@ -12,7 +12,11 @@ const jobs = useJobs()
 const values = reactive<JobInput>(props.job ? inputOf(props.job) : Object.assign(new JobInput(), { name: '' }))
 
 function inputOf(job: Job): JobInput {
-  return { ...jobInput(job), conditions: { ...job.conditions } }
+  return {
+    ...jobInput(job),
+    conditions: { ...job.conditions },
+    morning: { ...job.morning, venue: { ...job.morning.venue } },
+  }
 }
 const previews = computed(() => [
   { value: null, title: 'no preview' },
@@ -74,7 +78,33 @@ const zones = [
       :model-value="values.conditions"
       @update:model-value="values.conditions = Object.assign(new OccasionInput(), $event)"
     />
+    <fieldset class="there">
+      <legend class="small">There is at the place</legend>
+      <v-checkbox v-model="values.morning.venue.power" label="power" />
+      <v-checkbox v-model="values.morning.venue.water" label="running water" />
+      <v-checkbox v-model="values.morning.venue.table" label="a table to work on" />
+      <NumberField
+        v-model="values.morning.venue.stairs"
+        whole
+        label="Flights of stairs without a lift"
+        :error-messages="at('morning.venue.stairs')"
+      />
+    </fieldset>
     <v-select v-model="values.previewOfId" label="It is the preview of" :items="previews" />
     <v-textarea v-model="values.notes" label="Notes" rows="2" :error-messages="at('notes')" />
   </RecordForm>
 </template>
+
+<style scoped>
+.there {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 14px;
+  border: 0;
+  padding: 0;
+}
+.there > :last-child {
+  flex: 1 1 200px;
+}
+</style>

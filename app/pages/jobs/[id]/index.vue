@@ -8,6 +8,9 @@ import { bookingInput, NewBookingInput, type Job } from '#shared/records/jobs'
 const { job } = defineProps<{ job: Job }>()
 const jobs = useJobs()
 const undo = useUndo()
+const asked = computed(() =>
+  [occasionInWords(job.conditions), venueInWords(job.morning.venue)].filter(Boolean).join(', '),
+)
 const editing = ref(false)
 const adding = ref<string | null>(null)
 type Booking = Job['bookings'][number]
@@ -54,7 +57,7 @@ async function remove() {
   <div>
     <h1 data-testid="answer">{{ job.name }}{{ job.day ? `, ${dayInWords(job.day)}` : '' }}.</h1>
     <p class="lead">
-      {{ capital([job.place, occasionInWords(job.conditions)].filter(Boolean).join(': ')) }}.
+      {{ capital([job.place, asked].filter(Boolean).join(': ')) }}.
       <Act @click="editing = true">Edit</Act>
       <Act @click="again">Once more</Act>
       <Act @click="remove">Delete</Act>

@@ -24,6 +24,8 @@ function packedBy({ places, goes }: JobBag) {
     return lines.length > 0 ? [{ place, lines }] : []
   })
 }
+/** A bag that was kept by an older version knows nothing of the place. */
+const minded = computed(() => (bag.value && 'venue' in bag.value ? mindedInWords(bag.value.venue) : []))
 const all = computed(() => pouches.value.flatMap(p => p.lines))
 const packed = computed(() => all.value.filter(l => isIn(l.unitId)).length)
 const along = useKeptAlong(() => job.id)
@@ -57,6 +59,9 @@ const print = () => window.print()
           <v-btn variant="outlined" @click="print">Print</v-btn>
         </div>
       </header>
+      <section v-if="minded.length > 0" class="small" aria-label="To mind at this place">
+        <p v-for="line in minded" :key="line" class="minded">{{ line }}</p>
+      </section>
       <section v-for="{ place, lines } in pouches" :key="place.id" :aria-label="place.name">
         <h2 class="free">
           {{ place.name }}
@@ -82,6 +87,10 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+.minded {
+  margin: 4px 0 0;
+  max-width: 80ch;
+}
 .list {
   max-width: 900px;
 }
