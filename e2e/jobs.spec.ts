@@ -82,6 +82,20 @@ test('what the place lacks is brought, and the stairs are reckoned with', async 
   await expect(page.getByRole('region', { name: 'To mind at this place' })).toContainText('No table there')
 })
 
+test('work that goes on has the same people the day after, and goes by the day before', async ({ page }) => {
+  await page.goto('/jobs')
+  await page.getByRole('link', { name: /^Vow renewal at the lock/ }).click()
+  await expect(page.getByRole('heading', { name: '4 faces' })).toBeVisible()
+  const first = page.url()
+  await page.getByRole('button', { name: 'The day after, too' }).click()
+  await expect(page.getByText('Vow renewal at the lock goes on the day after.')).toBeVisible()
+  await expect(page).not.toHaveURL(first)
+  await expect(page.getByRole('heading', { name: '4 faces' })).toBeVisible()
+  await page.goto(first)
+  const onwards = page.getByText('What is kept here is what everybody is made up by at')
+  await expect(onwards.getByRole('link', { name: /^Vow renewal at the lock, / })).toBeVisible()
+})
+
 test('the history tells what was changed, and takes it back after a reload too', async ({ page }) => {
   await page.goto('/kit?view=table')
   await page.getByRole('button', { name: 'Retire Dune', exact: true }).click()

@@ -87,6 +87,12 @@ export const useJobs = defineStore('jobs', () => {
     await load()
     return again.id
   }
+  /** The day after, with the same people, made up as on this one. */
+  async function nextDay(id: string): Promise<string> {
+    const next = await api('post', '/api/jobs/:id/next-day', { id })
+    await load()
+    return next.id
+  }
   const bring = (id: string) => api('post', '/api/jobs/:id/bring', { id })
   const takeOut = (id: string) => api('post', '/api/jobs/:id/out', { id })
   const lay = (id: string) => api('post', '/api/jobs/:id/lay', { id })
@@ -103,6 +109,7 @@ export const useJobs = defineStore('jobs', () => {
     cut,
     lay,
     leave,
+    nextDay,
     pack,
     quote,
     repeat,

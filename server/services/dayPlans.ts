@@ -84,15 +84,21 @@ async function reckoned(job: Job, asking: Asking): Promise<DayPlan[]> {
   return all
 }
 
-/** What was kept at the previews of a job, by face. */
-async function agreedAtPreview(jobId: string): Promise<Map<string, KeptPlan>> {
+/** What was kept at the previews of a job, by face; of a day that goes on from another, what was kept on the nearest before. */
+async function agreedAtPreview(jobId: string, seen = new Set([jobId])): Promise<Map<string, KeptPlan>> {
   const rows = await db
-    .select({ id: bookings.id, faceId: bookings.faceId })
-    .from(bookings)
-    .innerJoin(jobs, eq(bookings.jobId, jobs.id))
-    .where(and(eq(jobs.previewOfId, jobId), isNull(jobs.deletedAt), isNull(bookings.deletedAt)))
-  const kept = await keptFor(rows.map(r => r.id))
-  return new Map(rows.flatMap(r => (kept.has(r.id) ? [[r.faceId, kept.get(r.id)!] as const] : [])))
+    .select({ id: bookings.id, faceId: bookings.faceId, jobId: jobs.id })
+    .from(jobs)
+    .leftJoin(bookings, and(eq(bookings.jobId, jobs.id), isNull(bookings.deletedAt)))
+    .where(and(eq(jobs.previewOfId, jobId), isNull(jobs.deletedAt)))
+  const kept = await keptFor(rows.flatMap(r => r.id ?? []))
+  const agreed = new Map<string, KeptPlan>()
+  for (const before of new Set(rows.map(r => r.jobId))) {
+    if (seen.has(before)) continue
+    for (const [faceId, plan] of await agreedAtPreview(before, seen.add(before))) agreed.set(faceId, plan)
+  }
+  for (const { id, faceId } of rows) if (id && faceId && kept.has(id)) agreed.set(faceId, kept.get(id)!)
+  return agreed
 }
 
 /** A plan; nothing where the skin has not been read. */

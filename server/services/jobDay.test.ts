@@ -291,6 +291,46 @@ describe('what was agreed at a preview', () => {
   })
 })
 
+describe('work that goes on over several days', () => {
+  const keptOn = async (jobId: string, faceId: string) =>
+    (await on.dayPlansOf(await on.jobById(jobId), asking)).find(p => p.faceId === faceId)!.kept?.id ?? null
+  const keep = async (jobId: string, faceId: string) => {
+    const { id: bookingId } = (await on.jobById(jobId)).bookings.find(b => b.faceId === faceId)!
+    return (await on.savePlan(faceId, Object.assign(new SavePlanInput(), { bookingId }), asking)).id
+  }
+  it('keeps everybody as they were the day before that says how, over months, and takes nothing along but that', async () => {
+    const conditions = Object.assign(new OccasionInput(), { type: 'screen' })
+    const job = Object.assign(new JobInput(), { name: 'The long scene', day: '2027-02-27', conditions })
+    const first = (await on.addJob(job)).id
+    const face = (await on.allFaces()).find(f => f.readings.length > 0)!
+    await on.addBooking(Object.assign(new NewBookingInput(), { jobId: first, faceId: face.id, readyBy: '07:30' }))
+    const second = (await on.nextDay(first)).id
+    const third = (await on.nextDay(second)).id
+    const days = await Promise.all([first, second, third].map(id => on.jobById(id)))
+    expect(days.map(d => d.day)).toEqual(['2027-02-27', '2027-02-28', '2027-03-01'])
+    expect(days.map(d => d.bookings.map(b => [b.faceName, b.readyBy]))).toEqual(
+      days.map(() => [[days[0]!.bookings[0]!.faceName, '07:30']]),
+    )
+    expect(await keptOn(third, face.id)).toBeNull()
+    const plan = await keep(first, face.id)
+    expect(await Promise.all([first, second, third].map(id => keptOn(id, face.id)))).toEqual([plan, plan, plan])
+    // What is changed on the second holds from then on.
+    const other = await keep(second, face.id)
+    expect(await Promise.all([first, second, third].map(id => keptOn(id, face.id)))).toEqual([plan, other, other])
+    // A day put in between stands between them; a ring of days is gone round once.
+    const between = (await on.nextDay(first)).id
+    expect(await keptOn(between, face.id)).toBe(plan)
+    expect((await on.jobById(between)).previewOfId).toBe(second)
+    const { bag: _b, quote: _q, wrap: _w, bookings: _on, createdAt: _c, id: _i, ...input } = await on.jobById(third)
+    await on.changeJob(third, { ...input, previewOfId: first })
+    expect(await keptOn(third, face.id)).toBe(other)
+  })
+  it('asks for a day first', async () => {
+    const { id } = await on.addJob(Object.assign(new JobInput(), { name: 'Some day' }))
+    await expect(on.nextDay(id)).rejects.toMatchObject({ message: expect.stringMatching(/has no day yet/) })
+  })
+})
+
 // Only the clock is another: what waits waits as it does.
 const NO_TIMERS = [
   'hrtime',

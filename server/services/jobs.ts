@@ -1,3 +1,4 @@
+import { addDays, formatISO, parseISO } from 'date-fns'
 import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { OccasionInput } from '#shared/records/consultation'
 import {
@@ -195,6 +196,29 @@ export function changeJob(id: string, input: JobInput): Promise<Job> {
     await act.update('jobs', id, jobColumns(input))
     return jobById(id, act.tx)
   })
+}
+
+/**
+ * The day after, of work that goes on: the same people at the same hours, made up as they were the day before, since that day is what this
+ * one goes by, as by a preview. What the day before was already a preview of comes after it.
+ */
+export function nextDay(id: string): Promise<{ id: string }> {
+  let words = ''
+  return command(
+    () => words,
+    async act => {
+      const { bookings: on, wrap: _wrap, ...job } = await jobById(id, act.tx)
+      if (!job.day) throw new Conflict('This job has no day yet: say when it is first.')
+      const day = formatISO(addDays(parseISO(job.day.slice(0, 10)), 1), { representation: 'date' })
+      const next = await insertJob(act, { ...jobInput({ ...job, bookings: on, wrap: null }), day })
+      await act.update('jobs', id, { previewOfId: next })
+      await act.update('jobs', next, { bag: job.bag, quote: { ...job.quote, feeMinor: null } })
+      for (const { faceId, ...booking } of on)
+        await insertBooking(act, faceId, { ...booking, jobId: next, chair: { ...booking.chair, cut: [] } })
+      words = `${job.name} goes on the day after.`
+      return { id: next }
+    },
+  )
 }
 
 /** The same again on a day to come: what was asked, who was on it, how it was packed and quoted. */

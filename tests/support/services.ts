@@ -20,6 +20,7 @@ const load = async () => ({
   ...(await import('../../server/services/imported')),
   ...(await import('../../server/services/bags')),
   ...(await import('../../server/services/jobs')),
+  ...(await import('../../server/services/dayPlans')),
   ...(await import('../../server/services/jobChair')),
   ...(await import('../../server/services/packing')),
   ...(await import('../../server/services/quotes')),

@@ -19,7 +19,7 @@ function inputOf(job: Job): JobInput {
   }
 }
 const previews = computed(() => [
-  { value: null, title: 'no preview' },
+  { value: null, title: 'none' },
   ...jobs.lines
     .filter(j => j.id !== props.job?.id)
     .map(j => ({ value: j.id, title: [j.name, j.day && dayInWords(j.day)].filter(Boolean).join(', ') })),
@@ -90,7 +90,7 @@ const zones = [
         :error-messages="at('morning.venue.stairs')"
       />
     </fieldset>
-    <v-select v-model="values.previewOfId" label="It is the preview of" :items="previews" />
+    <v-select v-model="values.previewOfId" label="It is the preview of, or the day before" :items="previews" />
     <v-textarea v-model="values.notes" label="Notes" rows="2" :error-messages="at('notes')" />
   </RecordForm>
 </template>

@@ -44,10 +44,12 @@ function shift(at: number, by: -1 | 1) {
   ids.splice(at + by, 0, moved!)
   void undo.attempt(() => jobs.order(job.id, ids))
 }
-async function again() {
+async function written(write: (id: string) => Promise<string>) {
   let id = ''
-  if (await undo.attempt(async () => (id = await jobs.repeat(job.id)))) await navigateTo(`/jobs/${id}`)
+  if (await undo.attempt(async () => (id = await write(job.id)))) await navigateTo(`/jobs/${id}`)
 }
+/** The day this one is a preview of, or goes on with. */
+const after = computed(() => jobs.lines.find(j => j.id === job.previewOfId))
 async function remove() {
   if (await undo.attempt(() => jobs.remove(job.id))) await navigateTo('/jobs')
 }
@@ -59,8 +61,15 @@ async function remove() {
     <p class="lead">
       {{ capital([job.place, asked].filter(Boolean).join(': ')) }}.
       <Act @click="editing = true">Edit</Act>
-      <Act @click="again">Once more</Act>
+      <Act @click="written(jobs.repeat)">Once more</Act>
+      <Act v-if="job.day" @click="written(jobs.nextDay)">The day after, too</Act>
       <Act @click="remove">Delete</Act>
+    </p>
+    <p v-if="after">
+      What is kept here is what everybody is made up by at
+      <NuxtLink :to="`/jobs/${after.id}`">{{
+        [after.name, after.day && dayInWords(after.day)].filter(Boolean).join(', ')
+      }}</NuxtLink>.
     </p>
     <p v-if="job.notes">{{ job.notes }}</p>
     <div class="day">
