@@ -15,6 +15,9 @@ const EMPTY: Board = {
   notices: [],
 }
 
+// Longer than it takes to open: the server was out of reach meanwhile.
+const EARLY_MS = 10_000
+
 /** The kit as it stands, place by place; what is moved stands there at once, and the server is told. */
 export const useBoard = defineStore('board', () => {
   const board = shallowRef<Board>(EMPTY)
@@ -32,12 +35,18 @@ export const useBoard = defineStore('board', () => {
     return place ? [...pathOf(place.parentId === place.id ? null : place.parentId), place.name] : []
   }
 
-  /** Asked for once, where the application opens with it; from then on anew. */
-  let opening: Promise<void> | undefined
-  const openEarly = (): Promise<void> => (opening = load())
+  let early: { asked: Promise<void>; atMs: number } | undefined
+  /** Asks for it before the page is there, where the application opens with it. */
+  function openEarly(): Promise<void> {
+    early = { asked: load(), atMs: Date.now() }
+    return early.asked
+  }
+  /** What was asked for early is good once, for as long as it takes to open; else it is asked for anew. */
   async function open(): Promise<void> {
-    await (opening ?? load())
-    opening = undefined
+    const before = early
+    early = undefined
+    await before?.asked
+    if (!before || state.value === 'failed' || Date.now() - before.atMs > EARLY_MS) await load()
   }
   async function load(): Promise<void> {
     try {
