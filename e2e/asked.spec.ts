@@ -1,6 +1,6 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { layer, leftOut, openPlan } from './openPlan'
+import { layer, leftOut, openPlan, pick } from './openPlan'
 import { facesFrom, test } from './ground'
 
 /* What was asked is what is planned, and Match says the same. */
@@ -110,10 +110,10 @@ test('a house rule for one range reaches Match and Plan alike', async ({ page, r
 test('a house that sprays: the tool follows, and what cannot be sprayed is not taken', async ({ page }) => {
   await page.goto('/methods')
   await page.getByText('House rules').click()
-  await page.locator('.v-select', { hasText: 'This place' }).click()
-  await page.getByRole('option', { name: 'Foundation', exact: true }).click()
-  await page.locator('.v-select', { hasText: 'or laid on' }).click()
-  await page.getByRole('option', { name: 'sprayed', exact: true }).click()
+  const list = (named: string) => page.locator('.v-select', { hasText: named })
+  const option = (name: string) => page.getByRole('option', { name, exact: true })
+  await pick(list('This place'), option('Foundation'))
+  await pick(list('or laid on'), option('sprayed'))
   await page.getByLabel('because').fill('a sprayed base for everyone')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
