@@ -1,3 +1,5 @@
+import { useTimeoutFn } from '@vueuse/core'
+
 // What is drawn is looked at first; only then is something done with it that a worker is asked for.
 const WHILE_READ_MS = 3000
 
@@ -16,8 +18,9 @@ export default defineNuxtPlugin({
     if (location.pathname === '/kit') void useBoard().openEarly()
     nuxtApp.hook('app:mounted', async () => {
       await workspace.loaded()
-      await new Promise(resolve => setTimeout(resolve, WHILE_READ_MS))
-      if (workspace.canMix) readyWorker(plainShelf(useKit().shelf).products)
+      useTimeoutFn(() => {
+        if (workspace.canMix) readyWorker(plainShelf(useKit().shelf).products)
+      }, WHILE_READ_MS)
     })
   },
 })

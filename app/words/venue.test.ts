@@ -21,8 +21,12 @@ describe('where a job is, in words', () => {
     ])
     const [, heavy] = mindedInWords({ ...NOTHING, stairs: { ...stairs, tooHeavy: [{ name: 'Case', massG: 14_000 }] } })
     expect(heavy).toMatch(/^Case with 14\.0 kg is more than the 12\.0 kg .* Local rules for lifting go before this\.$/)
-    expect(mindedInWords({ ...NOTHING, charge: ['Lamp'] })[0]).toMatch(/Lamp must be charged, or stays at home/)
-    expect(mindedInWords({ ...NOTHING, charge: ['Lamp', 'Gun'] })[0]).toMatch(/Lamp and Gun must be charged, or stay /)
+    expect(mindedInWords({ ...NOTHING, charge: ['Lamp'] })[0]).toMatch(
+      /Lamp has to run on a battery, charged the evening before\.$/,
+    )
+    expect(mindedInWords({ ...NOTHING, charge: ['Lamp', 'Clippers'] })[0]).toMatch(
+      /Lamp and Clippers have to run on a battery/,
+    )
     expect(mindedInWords({ ...NOTHING, noWater: true, noTable: true })).toHaveLength(2)
   })
 })

@@ -26,7 +26,7 @@ export function mindedInWords({ stairs, charge, noWater, noTable }: BagVenue): s
   }
   if (charge.length > 0)
     said.push(
-      `No power there: ${listInWords(charge)} ${charge.length === 1 ? 'must be charged, or stays' : 'must be charged, or stay'} at home.`,
+      `No power there: ${listInWords(charge)} ${charge.length === 1 ? 'has' : 'have'} to run on a battery, charged the evening before.`,
     )
   if (noWater)
     said.push(

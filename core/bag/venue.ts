@@ -38,7 +38,7 @@ export function broughtTo({ water, table }: Venue): Brought[] {
 /** Whether a kind is of no use there. */
 export const isIdleAt = ({ power }: Venue, kind: OwnedKind): boolean => kind === 'power' && !power
 
-const RUNS_ON_POWER: readonly OwnedKind[] = ['compressor', 'spray gun', 'light', 'trimmer']
+const RUNS_ON_POWER: readonly OwnedKind[] = ['compressor', 'light', 'trimmer']
 /** Whether a kind is to be charged before, or left. */
 export const needsPower = (kind: OwnedKind): boolean => RUNS_ON_POWER.includes(kind)
 

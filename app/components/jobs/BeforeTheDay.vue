@@ -135,7 +135,7 @@ async function buy(check: ReadyCheck) {
           </p>
         </li>
       </ul>
-      <ul v-if="minded.length > 0" class="bare small" aria-label="To mind at this place">
+      <ul v-if="minded.length > 0" class="bare small minded" aria-label="To mind at this place">
         <li v-for="(line, i) in minded" :key="line">
           {{ line }}
           <Act v-if="i === 0 && stairsMin > 0 && !job.wrap" class="no-print" @click="addToSetUp"
@@ -158,6 +158,11 @@ h2 {
 li {
   padding: 9px 0;
   border-bottom: 1px solid var(--line);
+}
+/* In the line it belongs to. */
+.minded .act {
+  min-height: 24px;
+  padding: 0;
 }
 li p {
   margin: 3px 0 0;

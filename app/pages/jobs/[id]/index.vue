@@ -58,8 +58,8 @@ async function remove() {
 <template>
   <div>
     <h1 data-testid="answer">{{ job.name }}{{ job.day ? `, ${dayInWords(job.day)}` : '' }}.</h1>
-    <p class="lead">
-      {{ capital([job.place, asked].filter(Boolean).join(': ')) }}.
+    <p class="lead">{{ capital([job.place, asked].filter(Boolean).join(': ')) }}.</p>
+    <p class="doing no-print">
       <Act @click="editing = true">Edit</Act>
       <Act @click="written(jobs.repeat)">Once more</Act>
       <Act v-if="job.day" @click="written(jobs.nextDay)">The day after, too</Act>
@@ -130,6 +130,17 @@ async function remove() {
 </template>
 
 <style scoped>
+.doing {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  margin: 0;
+}
+.doing .act {
+  min-width: 0;
+  padding-left: 0;
+  padding-right: 0;
+}
 ol {
   list-style: none;
   padding: 0;
