@@ -1,6 +1,7 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { layer, leftOut, openPlan, pick } from './openPlan'
+import { pick } from './lists'
+import { layer, leftOut, openPlan } from './openPlan'
 import { facesFrom, test } from './ground'
 
 /* What was asked is what is planned, and Match says the same. */

@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { test } from './ground'
+import { take } from './lists'
 
 const row = (page: Page, name: string) => page.getByRole('listitem').filter({ hasText: name })
 
@@ -21,7 +22,7 @@ test('a job is written down with what it asks; a face is put on it, moved, and t
   await expect(page.getByText('Nobody is booked yet')).toBeVisible()
 
   await page.getByRole('combobox', { name: 'Add a face' }).fill('Gwendolen')
-  await page.getByRole('option', { name: 'Gwendolen Park-Osman' }).click()
+  await take(page.getByRole('option', { name: 'Gwendolen Park-Osman' }))
   await page.getByRole('button', { name: 'Put on the job' }).click()
   await expect(row(page, 'Gwendolen Park-Osman')).toBeVisible()
   await page.getByRole('link', { name: 'Gwendolen Park-Osman' }).click()

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { test } from './ground'
-import { pick } from './openPlan'
+import { pick } from './lists'
 
 /** The figure in an answer such as "This kit matches 58 of 92 skins." */
 async function matched(page: Page): Promise<number> {
