@@ -1,4 +1,4 @@
-import { cutKey, doneKey, insteadKey, onKey, workedBy } from './dayTicks'
+import { cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, workedBy } from './dayTicks'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 11, 5, 9, minute)).toISOString()
 
@@ -23,5 +23,20 @@ describe('what is ticked on the day', () => {
         ['eyes: crease', 'second 100 %'],
       ]),
     )
+  })
+
+  it('keeps every note of a booking as it was said, but what was taken back', () => {
+    const note = (of: string, id: string, minute: number, text: string, done = true) => ({
+      ...{ key: noteKey(of, id), done, at: at(minute), text },
+    })
+    const ticks = [
+      note('b', '2', 9, 'lid creases by noon'),
+      note('b', '1', 3, 'likes it warmer'),
+      note('b', '3', 4, 'never mind', false),
+      note('bb', '1', 1, 'somebody else'),
+      note('b', '4', 1, ''),
+      { key: onKey('b', 'blush'), done: true, at: at(1), text: '' },
+    ]
+    expect(notesOf(ticks, 'b').map(n => n.text)).toEqual(['likes it warmer', 'lid creases by noon'])
   })
 })

@@ -15,10 +15,25 @@ export const cutKey = (bookingId: string, slot: string) => `cut ${bookingId} ${s
 /** Something else went on than was planned there. */
 export const insteadKey = (bookingId: string, itemId: string, layer: string) =>
   `instead ${bookingId} ${encodeURIComponent(itemId)} ${layer}`
+/** A note about somebody, each its own: two devices that write at once both keep theirs. */
+export const noteKey = (bookingId: string, id: string) => `note ${bookingId} ${id}`
 export const betweenKey = (bookingId: string) => `between ${bookingId}`
 
+export interface ChairNote {
+  key: string
+  text: string
+  /** ISO moment. */
+  at: string
+}
+/** What was noted of a booking, as it was said. */
+export const notesOf = (ticks: readonly Tick[], bookingId: string): ChairNote[] =>
+  ticks
+    .filter(t => t.done && t.text !== '' && t.key.startsWith(noteKey(bookingId, '')))
+    .map(({ key, text, at }) => ({ key, text, at }))
+    .sort((x, y) => Date.parse(x.at) - Date.parse(y.at))
+
 /** What was done otherwise, by booking. */
-export function workedBy(ticks: readonly Tick[]): Map<string, Worked> {
+export function workedBy(ticks: readonly Omit<Tick, 'text'>[]): Map<string, Worked> {
   const all = new Map<string, { cut: SlotId[]; instead: Map<string, string> }>()
   const of = (bookingId: string) => {
     const known = all.get(bookingId) ?? { cut: [], instead: new Map<string, string>() }

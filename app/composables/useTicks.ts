@@ -11,8 +11,10 @@ interface Kept {
 }
 function read(jobId: string): Kept {
   try {
-    const kept = JSON.parse(localStorage.getItem(keptAt(jobId)) ?? '') as Kept
-    return Array.isArray(kept.ticks) && Array.isArray(kept.unsent) ? kept : { ticks: [], unsent: [] }
+    const { ticks, unsent } = JSON.parse(localStorage.getItem(keptAt(jobId)) ?? '') as Kept
+    if (!Array.isArray(ticks) || !Array.isArray(unsent)) return { ticks: [], unsent: [] }
+    // An earlier version wrote nothing with them.
+    return { ticks: ticks.map(t => ({ ...t, text: t.text ?? '' })), unsent }
   } catch {
     return { ticks: [], unsent: [] }
   }
@@ -35,8 +37,8 @@ export function useTicks(jobId: string) {
       // A browser that keeps nothing still ticks as long as the page is open.
     }
   }
-  function tick(key: string, isDone: boolean): void {
-    const word: Tick = { key, done: isDone, at: new Date().toISOString() }
+  function tick(key: string, isDone: boolean, text = ''): void {
+    const word: Tick = { key, done: isDone, at: new Date().toISOString(), text }
     const rest = kept.value.ticks.filter(t => t.key !== key)
     keep({ ticks: [...rest, word], unsent: [...new Set([...kept.value.unsent, key])] })
     void tell()

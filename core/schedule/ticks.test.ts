@@ -5,10 +5,17 @@ const random = seeded(21)
 const some = (): Tick[] =>
   ['a', 'b', 'c', 'd'].flatMap(key =>
     random.between(0, 1) < 0.6
-      ? [{ key, done: random.between(0, 1) < 0.5, at: `2026-12-01T0${Math.floor(random.between(5, 8))}:00:00Z` }]
+      ? [
+          {
+            key,
+            done: random.between(0, 1) < 0.5,
+            at: `2026-12-01T0${Math.floor(random.between(5, 8))}:00:00Z`,
+            text: random.pick(['', 'lid creased', 'tacky base next time']),
+          },
+        ]
       : [],
   )
-const told = (ticks: readonly Tick[]) => ticks.map(t => `${t.key} ${t.done} ${t.at}`)
+const told = (ticks: readonly Tick[]) => ticks.map(t => `${t.key} ${t.done} ${t.at} ${t.text}`)
 
 describe('ticks of several devices', () => {
   it('come to the same whoever tells whom first, and however often (500 times)', () => {

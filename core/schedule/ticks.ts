@@ -5,13 +5,17 @@ export interface Tick {
   done: boolean
   /** ISO moment, by the clock of the device where it was said. */
   at: string
+  /** What was written with it. */
+  text: string
 }
 
 /** Of two words about one thing the newer; said in the same moment, a tick counts: what is packed is not packed twice. */
 export function newer(x: Tick, y: Tick): Tick {
   const [a, b] = [Date.parse(x.at), Date.parse(y.at)]
   if (a !== b) return a > b ? x : y
-  return x.done ? x : y
+  if (x.done !== y.done) return x.done ? x : y
+  // Whoever is asked first, the answer is the same.
+  return x.text >= y.text ? x : y
 }
 
 /** What two sides know, as one: nothing that was said on either is lost to something older. */

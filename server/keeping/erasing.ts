@@ -1,4 +1,4 @@
-import { eq, like, or, sql } from 'drizzle-orm'
+import { eq, inArray, like, or, sql } from 'drizzle-orm'
 import type { Erased } from '#shared/records/keeping'
 import { backupFolder, databaseFile } from '../config'
 import { db, exclusively, isFile, write, type Transaction } from '../db/connection'
@@ -17,6 +17,7 @@ import {
   readings,
   recipes,
   seenVerdicts,
+  ticks,
   units,
 } from '../db/schema'
 import { without } from '../services/namesInReasons'
@@ -49,6 +50,7 @@ export async function eraseRows(): Promise<void> {
           .where(eq(purchaseLines.id, lineId))
       await eraseChanges(tx, faceId)
       await eraseBrought(tx, faceId)
+      await eraseTicks(tx, faceId)
       // Readings, recipes, verdicts, history, plans, pictures and the simulated skin go with the face.
       await tx.delete(faces).where(eq(faces.id, faceId))
       await tx.update(erasures).set({ faceId: null }).where(eq(erasures.id, id))
@@ -69,6 +71,25 @@ async function eraseBrought(tx: Transaction, faceId: string): Promise<void> {
     const [sold] = await tx.select({ id: offers.id }).from(offers).where(eq(offers.productId, productId)).limit(1)
     if (!held && !sold) await tx.delete(products).where(eq(products.id, productId))
   }
+}
+
+/** What was ticked and noted of them on any day. */
+async function eraseTicks(tx: Transaction, faceId: string): Promise<void> {
+  const theirs = await tx
+    .select({ id: bookings.id, jobId: bookings.jobId })
+    .from(bookings)
+    .where(eq(bookings.faceId, faceId))
+  const rows = await tx
+    .select({ id: ticks.id, key: ticks.key })
+    .from(ticks)
+    .where(
+      inArray(
+        ticks.jobId,
+        theirs.map(b => b.jobId),
+      ),
+    )
+  for (const { id, key } of rows)
+    if (theirs.some(b => key.includes(b.id))) await tx.delete(ticks).where(eq(ticks.id, id))
 }
 
 /** Every act that names them or anything of theirs: it cannot be taken back any more, and says nothing of them. */

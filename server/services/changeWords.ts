@@ -72,6 +72,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   quote: 'the quote',
   wrap: 'how it went',
   done: 'whether it is ticked',
+  text: 'what was noted',
   chair: 'how they go through the morning',
   agreed: 'what was agreed',
   change: 'what to change',

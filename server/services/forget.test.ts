@@ -1,6 +1,7 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
+import { noteKey } from '#shared/dayTicks'
 import { Consultation } from '#shared/records/consultation'
 import { FaceInput } from '#shared/records/faces'
 import { JobInput } from '#shared/records/jobs'
@@ -36,6 +37,7 @@ describe('forgetting a person', () => {
       'zyxreason',
       'zyxservice',
       'zyxchange',
+      'zyxchair',
     ]
     const other = await on.addFace(faceInput('Somebody Else', { notes: 'stays here' }))
     const bottle = await on.addProduct(bottleInput('Heron', { kind: 'foundation', lab }))
@@ -71,6 +73,8 @@ describe('forgetting a person', () => {
     const job = Object.assign(new JobInput(), { name: 'Market day' })
     const booking = await on.addBookingFor(id, { jobId: null, job })
     await on.changeBooking(booking.id, { ...booking, services: 'zyxservice' })
+    const note = { key: noteKey(booking.id, '1'), done: true, at: new Date().toISOString(), text: 'zyxchair' }
+    await on.mergeTicks(booking.jobId, { ticks: [note] })
     await on.changePlanNotes('plan', { agreed: 'zyxagreed twice', change: 'zyxchange' })
     const { offers } = await on.catalogue()
     await on.accept({

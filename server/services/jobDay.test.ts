@@ -2,7 +2,7 @@ import { pack, type PackQuestion } from '#core/bag/pack'
 import { planFace } from '#core/plan/facePlan'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
 import { OccasionInput } from '#shared/records/consultation'
-import { cutKey, insteadKey } from '#shared/dayTicks'
+import { cutKey, insteadKey, noteKey } from '#shared/dayTicks'
 import { BagInput } from '#shared/records/bags'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
@@ -166,7 +166,7 @@ describe('closing a job', () => {
     const before = await takenNow()
     const at = new Date().toISOString()
     const ticks = [insteadKey(one.bookingId, other.item.id, layer.key), cutKey(one.bookingId, left.slot)]
-    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: true, at })) })
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: true, at, text: '' })) })
     const after = await takenNow()
     const amount = (of: Map<string, number>, name: string) => of.get(name) ?? 0
     expect(amount(after, layer.item.name)).toBeLessThan(amount(before, layer.item.name))
@@ -179,11 +179,11 @@ describe('closing a job', () => {
     await on.undo()
     expect((await on.jobById(id)).wrap).toBeNull()
     // What the morning cuts is left out as well.
-    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString() })) })
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString(), text: '' })) })
     await on.cutOn(id, { cuts: [{ bookingId: one.bookingId, slot: left.slot }] })
     expect(amount(await takenNow(), left.item.name)).toBe(amount(after, left.item.name))
     await on.undo()
-    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString() })) })
+    await on.mergeTicks(id, { ticks: ticks.map(key => ({ key, done: false, at: new Date().toISOString(), text: '' })) })
     expect(await takenNow()).toEqual(before)
   })
 
@@ -239,6 +239,38 @@ describe('closing a job', () => {
       await on.undo()
       expect(differences(before, await everything())).toEqual([])
     }
+  })
+
+  it('puts what was noted at the chair on the card, and of whom nothing was put on with the face; one undo takes it off', async () => {
+    const id = await jobNamed('Vow')
+    const [one, other] = (await on.jobChair(id, asking)).faces.filter(f => f.plan)
+    const at = (minute: number) => new Date(Date.UTC(2026, 0, 5, 9, minute)).toISOString()
+    const note = (of: string, n: number, text: string, done = true) => ({
+      ...{ key: noteKey(of, String(n)), done, at: at(n), text },
+    })
+    await on.mergeTicks(id, { ticks: [note(one!.bookingId, 2, 'the lid creased by noon')] })
+    await on.mergeTicks(id, {
+      ticks: [
+        note(one!.bookingId, 1, 'she likes it warmer'),
+        note(one!.bookingId, 3, 'never mind', false),
+        note(other!.bookingId, 4, 'came down with a cold'),
+      ],
+    })
+    const said = (await on.wrapOf(id, asking)).faces.map(f => f.notes).filter(n => n.length > 0)
+    expect(said).toEqual([['she likes it warmer', 'the lid creased by noon'], ['came down with a cold']])
+    const before = await everything()
+    await on.wrapJob(id, Object.assign(new WrapInput(), { notDone: [other!.bookingId] }), asking)
+    const { plans } = await on.faceById(one!.faceId)
+    expect(plans.find(p => p.bookingId === one!.bookingId && p.usedAt)!.change).toBe(
+      'she likes it warmer\nthe lid creased by noon',
+    )
+    expect((await on.faceById(other!.faceId)).notes).toMatch(/Vow renewal.*: came down with a cold$/)
+    await on.undo()
+    expect(differences(before, await everything())).toEqual([])
+    expect((await on.personRecord(one!.faceId)).saidAtTheChair.map(n => n.text)).toEqual([
+      'she likes it warmer',
+      'the lid creased by noon',
+    ])
   })
 
   it('settles against its quote, and what was paid may be told later', async () => {
@@ -349,16 +381,16 @@ describe('ticks', () => {
   it('of a clock that is ahead do not have the last word; the newest of either side stands', async () => {
     const id = await jobNamed('Talk')
     const far = new Date(Date.now() + 86_400_000).toISOString()
-    const [ahead] = await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: true, at: far }] })
+    const [ahead] = await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: true, at: far, text: '' }] })
     expect(Date.parse(ahead!.at)).toBeLessThanOrEqual(Date.now())
     const before = new Date(Date.now() - 1000).toISOString()
-    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: before }] })).toMatchObject([
+    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: before, text: '' }] })).toMatchObject([
       { done: true },
     ])
     // Said after that: the server's clock has gone on.
     jest.useFakeTimers({ now: Date.now() + 60_000, doNotFake: [...NO_TIMERS] })
     const later = new Date().toISOString()
-    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: later }] })).toMatchObject([
+    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: later, text: '' }] })).toMatchObject([
       { done: false },
     ])
     jest.useRealTimers()

@@ -1,5 +1,6 @@
 import { PDFDocument } from 'pdf-lib'
-import { agreementPaper, quotePaper, type JobPaper } from './jobPapers'
+import { USUAL_VENUE } from '#core/bag/venue'
+import { agreementPaper, quotePaper, termsOfPlace, type JobPaper } from './jobPapers'
 
 const order: JobPaper = {
   job: 'Vows',
@@ -15,6 +16,7 @@ const order: JobPaper = {
     readyBy: '11:40',
   })),
   begins: '06:30',
+  venue: USUAL_VENUE,
   written: '27 Nov 2026',
 }
 
@@ -26,5 +28,15 @@ describe('papers of a job', () => {
     const agreement = await PDFDocument.load(await agreementPaper(order))
     expect(agreement.getPageCount()).toBeGreaterThan(3)
     expect((await PDFDocument.load(await agreementPaper({ ...order, people: [], lines: [] }))).getPageCount()).toBe(1)
+  })
+  it('ask the client only for what there is at the place, and say what is brought instead', () => {
+    expect(termsOfPlace(USUAL_VENUE)).toEqual([
+      'The client provides: a chair for each face at work, daylight or a place for a lamp, a table that can be wiped, a socket within reach, running water nearby.',
+    ])
+    const [provides, brings, stairs] = termsOfPlace({ stairs: 3, power: false, water: false, table: false })
+    expect(provides).not.toMatch(/table|socket|water/)
+    expect(brings).toMatch(/belt.*batteries.*wipes/)
+    expect(stairs).toContain('3 flights')
+    expect(termsOfPlace({ ...USUAL_VENUE, stairs: 1 })[1]).toContain('one flight of stairs')
   })
 })

@@ -1,4 +1,5 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib'
+import type { Venue } from '#core/bag/venue'
 import type { ClientLine } from '#core/money/quote'
 import { Paper } from './paper'
 
@@ -15,6 +16,8 @@ export interface JobPaper {
   /** Who is made up, and when each is ready where the job is. */
   people: readonly { name: string; services: string; readyBy: string }[]
   begins: string
+  /** What there is there. */
+  venue: Venue
   /** The day it was written, in words. */
   written: string
 }
@@ -65,11 +68,35 @@ export async function quotePaper(of: JobPaper): Promise<Uint8Array> {
   return document.save()
 }
 
-const TERMS = [
+/** What the client sees to at the place: what is there stays there, and what is not is brought or agreed on. */
+export function termsOfPlace({ stairs, power, water, table }: Venue): string[] {
+  const there = [
+    'a chair for each face at work, daylight or a place for a lamp',
+    ...(table ? ['a table that can be wiped'] : []),
+    ...(power ? ['a socket within reach'] : []),
+    ...(water ? ['running water nearby'] : []),
+  ]
+  const brought = [
+    ...(table ? [] : ['works out of a belt, as there is no table']),
+    ...(power ? [] : ['brings what runs on batteries, as there is no socket']),
+    ...(water ? [] : ['brings wipes and a bottle for the hands, as no water runs there']),
+  ]
+  return [
+    `The client provides: ${there.join(', ')}.`,
+    ...(brought.length > 0 ? [`The artist ${brought.join('; ')}.`] : []),
+    ...(stairs > 0
+      ? [
+          `Everything is carried up ${stairs === 1 ? 'one flight' : `${stairs} flights`} of stairs: the client tells the artist of a lift or of help with carrying beforehand, and keeps the way clear.`,
+        ]
+      : []),
+  ]
+}
+
+const termsFor = (venue: Venue): string[] => [
   'A deposit of ____ is paid by ____; the rest by the end of the day.',
   'Called off less than ____ days before: ____ of the fee is due.',
   'Whoever is late by more than ____ minutes may get a shorter version of what was agreed.',
-  'The client provides: a table, a chair, daylight or a socket, running water nearby.',
+  ...termsOfPlace(venue),
   'Everybody tells the artist of allergies, reactions, treatments and eye or skin trouble before the day. Where skin or eyes are infected or broken, nothing is applied there.',
   'A test on the skin beforehand is offered to everybody who reacts easily; nobody can promise that nothing is reacted to.',
   'Pictures are taken and shown only of those who have agreed to it in writing.',
@@ -90,7 +117,7 @@ export async function agreementPaper(of: JobPaper): Promise<Uint8Array> {
   page.heading('The fee')
   fee(page, of)
   page.heading('Agreed')
-  for (const [i, term] of TERMS.entries()) page.text(`${i + 1}. ${term}`)
+  for (const [i, term] of termsFor(of.venue).entries()) page.text(`${i + 1}. ${term}`)
   page.space(52)
   page.rule()
   page.row('Client, day', 'Artist, day')

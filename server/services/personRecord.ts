@@ -6,6 +6,7 @@ import { pictures, products } from '../db/schema'
 import { now } from './clock'
 import { faceById } from './faces'
 import { planById } from './plans'
+import { notedOn } from './ticks'
 
 /** Everything that is kept of one person, to be given to them: see docs/formats.md. */
 export interface PersonRecord extends Pick<Face, 'readings' | 'recipes' | 'seen' | 'history' | 'bookings'> {
@@ -20,6 +21,8 @@ export interface PersonRecord extends Pick<Face, 'readings' | 'recipes' | 'seen'
   brings: { name: string; brand: string; kind: string; ingredients: string; openedOn: string | null }[]
   plans: SavedPlan[]
   pictures: { note: string; createdAt: string; type: string; base64: string }[]
+  /** What was noted at the chair. */
+  saidAtTheChair: { text: string; at: string }[]
   /** Names of the products that are named by id above. */
   products: Record<string, string>
 }
@@ -77,6 +80,7 @@ export async function personRecord(faceId: string): Promise<PersonRecord> {
     })),
     plans: kept,
     pictures: images,
+    saidAtTheChair: await notedOn(bookings),
     products: Object.fromEntries(named.map(p => [p.id, p.shade])),
   }
 }

@@ -185,6 +185,7 @@ export async function paperOf(jobId: string, sort: 'quote' | 'agreement', asking
       readyBy: b.readyBy ?? job.morning.readyBy ?? '',
     })),
     begins: job.morning.notBefore ?? '',
+    venue: job.morning.venue,
     written: dayText(today()),
   }
   return keep(sort, order)

@@ -7,13 +7,13 @@ import { asWorked } from '#core/plan/asWorked'
 import { isToolKind } from '#core/stock/kinds'
 import { isLow, isUsed, type Thing } from '#core/stock/thing'
 import type { Job } from '#shared/records/jobs'
-import { workedBy } from '#shared/dayTicks'
+import { notesOf, workedBy } from '#shared/dayTicks'
 import { asksOf } from '#shared/records/jobs'
 import { wrapFacts, type JobWrap, type Taken, type WrapFacts, type WrapInput } from '#shared/records/wraps'
 import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
 import { db } from '../db/connection'
-import { fills, jobs, units } from '../db/schema'
+import { faces, fills, jobs, plans as planRows, units } from '../db/schema'
 import { BadInput, Conflict } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
@@ -31,6 +31,8 @@ import { loggedOn, takeOut, useAmounts } from './used'
 
 /** Below this a bottle does for one face more, or for none. */
 const NEARLY_OUT = 0.1
+/** Of what stands with a face or on its card. */
+const LONGEST_NOTES = 1000
 
 /** What everybody was made up by: their plans with what the morning or the chair left out, and what went on instead. */
 async function workedPlans(job: Job, asking: Asking): Promise<DayPlan[]> {
@@ -48,6 +50,7 @@ async function workedPlans(job: Job, asking: Asking): Promise<DayPlan[]> {
 export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
   const job = await jobById(jobId)
   const plans = await workedPlans(job, asking)
+  const ticks = await ticksOf(jobId)
   const things = await allThings()
   const isAlong = await alongNow()
   const along = things.filter(t => isUsed(t) && isAlong(t))
@@ -67,6 +70,7 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
       name,
       planned: plan !== null,
       used,
+      notes: notesOf(ticks, bookingId).map(n => n.text),
     })),
     taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong, job.morning.venue),
     along: along.map(({ id, name, kind, pans }) => ({
@@ -148,7 +152,12 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
     if (strange >= 0) throw new BadInput([{ path: `notDone[${strange}]`, message: 'is no booking of this job' }])
     const at = now()
     const done = plans.filter(p => !input.notDone.includes(p.bookingId) && p.plan !== null)
-    for (const plan of done) await useOn(act, job, plan, at)
+    const ticks = await ticksOf(jobId)
+    for (const plan of plans) {
+      const notes = notesOf(ticks, plan.bookingId).map(n => n.text)
+      const planId = done.includes(plan) ? await useOn(act, job, plan, at) : null
+      if (notes.length > 0) await keepNotes(act, job, plan.faceId, planId, notes)
+    }
     await useSupplies(act, job, done, at)
     for (const [i, thing] of input.things.entries()) await went(act, job, thing, `things[${i}]`, at)
     await act.update('jobs', jobId, { wrap: { ...input, at } })
@@ -156,9 +165,14 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
   })
 }
 
-/** One face: what its plan takes is gone, and the plan is on the card. */
-async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept, used }: DayPlan, at: string): Promise<void> {
-  if (used) return
+/** One face: what its plan takes is gone, and the plan is on the card. @returns the plan on the card */
+async function useOn(
+  act: Act,
+  job: Job,
+  { bookingId, faceId, plan, kept, used }: DayPlan,
+  at: string,
+): Promise<string | null> {
+  if (used) return kept?.id ?? null
   const booking = job.bookings.find(b => b.id === bookingId)!
   // What was agreed at the preview stays as it was agreed.
   const own = kept?.bookingId === bookingId ? await act.update('plans', kept.id, { usedAt: at }) : undefined
@@ -180,6 +194,26 @@ async function useOn(act: Act, job: Job, { bookingId, faceId, plan, kept, used }
         )
       ).id
   await useAmounts(act, amountsOf(plan!), { at, faceId, jobId: job.id, planId })
+  return planId
+}
+
+/** What was noted at the chair stands on the card as what to change; of whom nothing was put on, with the face. */
+async function keepNotes(
+  act: Act,
+  job: Job,
+  faceId: string,
+  planId: string | null,
+  notes: readonly string[],
+): Promise<void> {
+  const after = (before: string, more: string) => [before, more].filter(Boolean).join('\n').slice(0, LONGEST_NOTES)
+  if (planId) {
+    const [plan] = await act.tx.select().from(planRows).where(eq(planRows.id, planId))
+    if (plan) await act.update('plans', planId, { change: after(plan.change, notes.join('\n')) })
+    return
+  }
+  const [face] = await act.tx.select().from(faces).where(eq(faces.id, faceId))
+  const said = `${[job.name, job.day].filter(Boolean).join(', ')}: ${notes.join(' ')}`
+  if (face) await act.update('faces', faceId, { notes: after(face.notes, said) })
 }
 
 /** What is thrown away, from what was along before what is at home. */

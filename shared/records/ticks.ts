@@ -1,4 +1,4 @@
-import { Distinct, Many, Moment, Name, Said, YesNo } from '../rules'
+import { Distinct, Many, Moment, Name, Said, Text, YesNo } from '../rules'
 
 export class TickInput {
   /** What it is about: see shared/dayTicks.ts. */
@@ -6,6 +6,8 @@ export class TickInput {
   @YesNo() done!: boolean
   /** When it was said, on the device where it was. */
   @Said() @Moment() at!: string
+  /** What was written with it: a note at the chair. */
+  @Text(0, 500) text: string = ''
 }
 
 /** What was ticked on a device since it last heard of the others. */

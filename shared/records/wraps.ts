@@ -61,8 +61,8 @@ export interface Taken {
 
 /** What closing a job does, and what is to be done after it. */
 export interface JobWrap {
-  /** Whoever is booked; with a plan or without, and whether it is in the log already. */
-  faces: { bookingId: string; name: string; planned: boolean; used: boolean }[]
+  /** Whoever is booked; with a plan or without, and whether it is in the log already; with what was noted at the chair. */
+  faces: { bookingId: string; name: string; planned: boolean; used: boolean; notes: string[] }[]
   /** What the plans take, the most of what is left first; of a closed job what the log says. */
   taken: Taken[]
   /** Things along: what may have run out, been left or broken. */

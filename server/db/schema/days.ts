@@ -74,6 +74,8 @@ export const ticks = sqliteTable(
     done: integer('done', { mode: 'boolean' }).notNull(),
     /** When it was said, on the device where it was. */
     at: text('at').notNull(),
+    /** What was written with it. */
+    text: text('text').notNull().default(''),
   },
   t => [index('ticks_job').on(t.jobId)],
 )

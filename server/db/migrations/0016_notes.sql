@@ -1,0 +1,1 @@
+ALTER TABLE `ticks` ADD `text` text DEFAULT '' NOT NULL;
