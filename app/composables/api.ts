@@ -15,8 +15,8 @@ export class ApiProblem extends Error {
     readonly issues: Issue[] = [],
     /** What stands there now, where something was changed elsewhere meanwhile. */
     readonly today: Record<string, unknown> | null = null,
-    /** Nobody answered: the server is out of reach, or the network is. */
-    readonly unanswered = false,
+    /** How the server answered; null where it did not, or was not asked. */
+    readonly status: number | null = null,
   ) {
     super(message)
   }
@@ -115,7 +115,7 @@ export async function api<R extends Route, M extends Method<R>>(
       told?.message ?? 'The server does not answer: check that Varietas is running, then try again.',
       told?.issues ?? [],
       told?.today ?? null,
-      problem.response === undefined,
+      problem.response?.status ?? null,
     )
   }
 }

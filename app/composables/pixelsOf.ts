@@ -1,5 +1,5 @@
-/** The pixels of a picture that somebody chose, no larger than is needed. @throws Error for what is no picture */
-export async function pixelsOf(file: Blob, longest: number): Promise<ImageData> {
+/** A picture that somebody chose, drawn anew and no larger than is needed. @throws Error for what is no picture */
+async function drawn(file: Blob, longest: number): Promise<CanvasRenderingContext2D> {
   let bitmap: ImageBitmap
   try {
     bitmap = await createImageBitmap(file)
@@ -13,5 +13,24 @@ export async function pixelsOf(file: Blob, longest: number): Promise<ImageData> 
   const context = canvas.getContext('2d', { willReadFrequently: true })!
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
-  return context.getImageData(0, 0, canvas.width, canvas.height)
+  return context
+}
+
+/** @throws Error for what is no picture */
+export async function pixelsOf(file: Blob, longest: number): Promise<ImageData> {
+  const context = await drawn(file, longest)
+  return context.getImageData(0, 0, context.canvas.width, context.canvas.height)
+}
+
+const QUALITY = 0.9
+/** A picture drawn anew as a JPEG, without what the camera hides in it. @throws Error for what is no picture */
+export async function drawnAnew(file: Blob, longest: number): Promise<Blob> {
+  const { canvas } = await drawn(file, longest)
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      blob => (blob ? resolve(blob) : reject(new Error('It cannot be kept as a picture: take a smaller one.'))),
+      'image/jpeg',
+      QUALITY,
+    ),
+  )
 }

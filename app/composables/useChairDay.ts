@@ -6,7 +6,7 @@ import { madeUp, nextRow, running, type Progress } from '#core/schedule/running'
 import type { SlotId } from '#core/plan/slots'
 import { sequenceOf } from '#core/plan/sequence'
 import type { ChairFace } from '#shared/records/chairs'
-import { betweenKey, cutKey, doneKey, insteadKey, onKey, stepKey, workedBy } from '#shared/dayTicks'
+import { betweenKey, cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, stepKey, workedBy } from '#shared/dayTicks'
 import type { Job } from '#shared/records/jobs'
 import { api } from './api'
 import { useMorning } from './useMorning'
@@ -145,6 +145,9 @@ export function useChairDay(job: () => Job) {
     if (now.value === null || at.length === 0 || at.some(a => a === undefined)) return 0
     return Math.max(0, Math.ceil(Math.max(...(at as number[])) + takes - now.value))
   }
+  const notes = (bookingId: string) => notesOf(ticks.ticked.value, bookingId)
+  const note = (bookingId: string, text: string) => ticks.tick(noteKey(bookingId, crypto.randomUUID()), true, text)
+  const takeBack = (key: string) => ticks.tick(key, false)
   const wiped = (bookingId: string) => ticks.done.value.has(betweenKey(bookingId))
   const wipe = (bookingId: string, done: boolean) => ticks.tick(betweenKey(bookingId), done)
 
@@ -175,6 +178,9 @@ export function useChairDay(job: () => Job) {
     again,
     sinceFirst,
     settlesFor,
+    notes,
+    note,
+    takeBack,
     wiped,
     wipe,
   }

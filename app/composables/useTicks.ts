@@ -20,6 +20,18 @@ function read(jobId: string): Kept {
   }
 }
 
+/** Lets go of what the server has heard of jobs that are not taken along on this device: notes are about people. */
+export function letGoOfTicks(alongIds: readonly string[]): void {
+  try {
+    for (const key of Object.keys(localStorage).filter(k => k.startsWith(keptAt('')))) {
+      const jobId = key.slice(keptAt('').length)
+      if (!alongIds.includes(jobId) && read(jobId).unsent.length === 0) localStorage.removeItem(key)
+    }
+  } catch {
+    // A browser that keeps nothing has nothing to let go of.
+  }
+}
+
 /** Ticks of a job's list: kept on this device at once, and told to the server as soon as it answers. */
 export function useTicks(jobId: string) {
   const kept = ref<Kept>(read(jobId))
@@ -63,6 +75,11 @@ export function useTicks(jobId: string) {
     } catch (problem) {
       if (!(problem instanceof ApiProblem)) throw problem
       away.value = true
+      // The job is gone, and with it whatever was said of it.
+      if (problem.status === 404) {
+        kept.value = { ticks: [], unsent: [] }
+        localStorage.removeItem(keptAt(jobId))
+      }
     } finally {
       sending = false
     }

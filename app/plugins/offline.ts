@@ -7,6 +7,12 @@ export default defineNuxtPlugin({
       const along = useAlong()
       await useWorkspace().loaded()
       await along.install()
+      watch(
+        () => along.jobs,
+        jobs => letGoOfTicks(jobs.map(j => j.id)),
+        { immediate: true },
+      )
+      await useChairPictures().start()
     })
   },
 })

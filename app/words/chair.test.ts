@@ -1,5 +1,5 @@
 import type { RunningDay } from '#core/schedule/running'
-import { betweenInWords, chairInWords, madeUpInWords, runningInWords, timeInWords } from './chair'
+import { betweenInWords, chairInWords, madeUpInWords, reachedInWords, runningInWords, timeInWords } from './chair'
 
 const on = { day: '2026-12-05', timeZone: 'Europe/Lisbon' }
 const nameOf = (id: string) => id.toUpperCase()
@@ -11,6 +11,25 @@ const day = (more: Partial<RunningDay> = {}): RunningDay => ({
   ...more,
 })
 const row = { faceId: 'a', artist: 'you', block: 0, from: 540, to: 580, planned: 540, done: false }
+
+describe('where something is reached for', () => {
+  const at = (place: string, more = {}) => ({ place, along: true, pan: null, ...more })
+  it('is told by its pouch and its pan, mixes together where they stand together', () => {
+    expect(reachedInWords([{ name: 'Fog', at: at('Base pouch') }])).toBe('in Base pouch')
+    expect(reachedInWords([{ name: 'Fog', at: at('Lip pouch', { pan: { palette: 'Quarry', at: 3, of: 12 } }) }])).toBe(
+      'pan 3 of 12 in Quarry, in Lip pouch',
+    )
+    const two = [
+      { name: 'Fog', at: at('Base pouch') },
+      { name: 'Heron', at: at('Base pouch') },
+    ]
+    expect(reachedInWords(two)).toBe('all in Base pouch')
+    expect(reachedInWords([...two, { name: 'Keel', at: at('Shelf', { along: false }) }])).toBe(
+      'Fog and Heron in Base pouch; Keel not packed: in Shelf',
+    )
+    expect(reachedInWords([{ name: 'Fog', at: at('') }])).toBe('in no place that is noted')
+  })
+})
 
 describe('the day in words', () => {
   it('says who sits, who comes, and who takes longer than planned', () => {

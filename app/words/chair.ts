@@ -1,6 +1,7 @@
 import { clockAfter, type ZonedDay } from '#core/schedule/clock'
 import type { Between, BetweenLine } from '#core/hygiene/between'
 import type { MadeUp, Running, RunningDay } from '#core/schedule/running'
+import type { FoundAt } from '#shared/records/chairs'
 import { artistInWords, cutsInWords } from './morning'
 import { listInWords, plural } from './words'
 
@@ -44,6 +45,21 @@ const DO: Readonly<Record<Between, (what: string) => string>> = {
   wipe: what => `Wipe, then disinfect as long as the label says: ${what}.`,
 }
 export const betweenInWords = (line: BetweenLine): string => DO[line.do](listInWords(line.what))
+
+function placeOf({ place, along, pan }: FoundAt): string {
+  const where = [pan && `pan ${pan.at} of ${pan.of} in ${pan.palette}`, place && `in ${place}`].filter(Boolean)
+  const said = where.length > 0 ? where.join(', ') : 'in no place that is noted'
+  return along ? said : `not packed: ${said}`
+}
+/** Where one reaches for what goes on; bottles of a mix are told together where they stand together. */
+export function reachedInWords(all: readonly { name: string; at: FoundAt }[]): string {
+  const [only] = all
+  if (all.length === 1) return placeOf(only!.at)
+  const byPlace = new Map<string, string[]>()
+  for (const { name, at } of all) byPlace.set(placeOf(at), [...(byPlace.get(placeOf(at)) ?? []), name])
+  if (byPlace.size === 1) return `all ${[...byPlace.keys()][0]}`
+  return [...byPlace].map(([place, names]) => `${listInWords(names)} ${place}`).join('; ')
+}
 
 /** The time at the chair so far: "18 of 42 min". */
 export function timeInWords(since: number | null, full: number): string {

@@ -1,13 +1,19 @@
 import { inArray } from 'drizzle-orm'
+import { isReady } from '#core/bag/needs'
 import { betweenFaces } from '#core/hygiene/between'
+import { foundAmong } from '#core/stock/found'
 import type { ChairFace, ChairPlan, JobChair } from '#shared/records/chairs'
+import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
 import { db } from '../db/connection'
 import { products } from '../db/schema'
 import { dayPlansOf, type DayPlan } from './dayPlans'
 import { faceById } from './faces'
 import { jobById } from './jobs'
+import { alongNow } from './jobTogether'
 import { colourOf } from './owned'
+import { placeLines } from './places'
+import { allThings } from './things'
 
 /* A day as it is worked from: everybody's plan with the bottles it is mixed from, in one answer. */
 
@@ -17,7 +23,19 @@ export async function jobChair(jobId: string, asking: Asking): Promise<JobChair>
   const plans = await dayPlansOf(job, asking)
   const services = new Map(job.bookings.map(b => [b.id, b.services]))
   const faces = await Promise.all(plans.map(plan => atTheChair(plan, services.get(plan.bookingId) ?? '')))
-  return { faces, bottles: await bottlesIn(faces) }
+  return { faces, bottles: await bottlesIn(faces), found: await foundFor(faces) }
+}
+
+/** Where everything that goes on is reached for, what may go on instead included. */
+async function foundFor(faces: readonly ChairFace[]): Promise<JobChair['found']> {
+  const layers = faces.flatMap(f => f.plan?.layers ?? [])
+  const ids = layers.flatMap(l => [l, ...l.alternatives].flatMap(o => o.drops?.map(d => d.id) ?? [o.item.id]))
+  const ready = (await allThings()).filter(t => isReady(t, today()))
+  const names = new Map((await placeLines()).map(p => [p.id, p.name]))
+  const found = foundAmong(ready, new Set(ids), await alongNow())
+  return Object.fromEntries(
+    [...found].map(([id, { along, pan, placeId }]) => [id, { along, pan, place: names.get(placeId ?? '') ?? '' }]),
+  )
 }
 
 async function atTheChair(day: DayPlan, services: string): Promise<ChairFace> {
@@ -31,6 +49,7 @@ async function atTheChair(day: DayPlan, services: string): Promise<ChairFace> {
     services,
     skin,
     sensitivities: face.consultation.sensitivities,
+    keepPictures: face.consultation.keepPictures,
     plan: plan && workedFrom(plan),
     against: against.map(a => a.sentence),
     agreed: noted?.agreed ?? '',

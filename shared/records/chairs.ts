@@ -1,6 +1,8 @@
 import type { Lab } from '#core/colour/lab'
 import type { BetweenLine } from '#core/hygiene/between'
 import type { FacePlan } from '#core/plan/describe'
+import type { Found } from '#core/stock/found'
+import type { Consent } from './consultation'
 
 /** What of a plan is worked from: without what else was weighed. */
 export type ChairPlan = Pick<FacePlan, 'layers' | 'steps' | 'seams' | 'minutes' | 'pack'>
@@ -15,6 +17,8 @@ export interface ChairFace {
   skin: Lab | null
   /** What was declared. */
   sensitivities: string[]
+  /** Whether pictures of them may be kept. */
+  keepPictures: Consent
   plan: ChairPlan | null
   /** What speaks against a kept plan on this day. */
   against: string[]
@@ -25,10 +29,18 @@ export interface ChairFace {
   between: BetweenLine[]
 }
 
+/** Where something is reached for. */
+export interface FoundAt extends Pick<Found, 'along' | 'pan'> {
+  /** The name of the pouch or case; empty where it stands nowhere. */
+  place: string
+}
+
 /** Everybody of a day, whole: a device works from it without asking for more. */
 export interface JobChair {
   /** In the order of the day. */
   faces: ChairFace[]
   /** Whatever is mixed, by its id. */
   bottles: Record<string, { shade: string; lab: Lab }>
+  /** Where whatever goes on is reached for, by its id. */
+  found: Record<string, FoundAt>
 }

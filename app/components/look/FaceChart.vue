@@ -7,7 +7,8 @@ import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/record
 const props = defineProps<{
   skin: Lab | null
   marks: readonly ChartMarkInput[]
-  selected: ChartArea
+  /** None of them where nothing is being placed. */
+  selected: ChartArea | null
   nameOf: (mark: ChartMarkInput) => string
 }>()
 const emit = defineEmits<{ select: [area: ChartArea] }>()
@@ -40,7 +41,7 @@ const label = (area: ChartArea) => {
 }
 const { root, walk } = useWalk(
   CHART_AREAS,
-  () => props.selected,
+  () => props.selected ?? ORDER[0]!,
   to => emit('select', to),
 )
 </script>
@@ -68,6 +69,7 @@ const { root, walk } = useWalk(
       :name="area"
       :label="label(area)"
       :selected="selected === area"
+      :first="selected === null && area === ORDER[0]"
       @select="emit('select', area)"
       @keydown="walk"
     >

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { labToCss } from '#core/colour/display'
+import { placedBy } from '#core/look/placed'
 import { sequenceOf, type Turn } from '#core/plan/sequence'
-import type { ChairPlan } from '#shared/records/chairs'
+import type { ChairPlan, FoundAt } from '#shared/records/chairs'
 import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The plan at the chair: one layer at a time in the order of the work, big enough for a phone propped beside the face. */
@@ -14,6 +15,8 @@ const props = defineProps<{
   isDone: (key: string) => boolean
   /** What mixes are made from, where it is at hand. */
   bottles?: ReadonlyMap<string, { shade: string; lab: Lab }>
+  /** Where things are reached for, by their id. */
+  found?: Readonly<Record<string, FoundAt>>
   /** How long it has taken so far, in words. */
   time?: string
 }>()
@@ -34,6 +37,22 @@ const at = computed(() => turns.value.findIndex(t => t.key === turn.value?.key))
 /** What goes on instead, where it is not there after all. */
 const other = computed(() => turn.value?.layer?.alternatives[0] ?? null)
 const seams = computed(() => props.plan.seams.filter(s => s.over === turn.value?.key))
+const reach = computed(() => {
+  const layer = turn.value?.layer
+  if (!layer || !props.found) return []
+  const ids = layer.drops?.map(d => d.id) ?? [layer.item.id]
+  return ids.flatMap(id =>
+    props.found![id] ? [{ id, name: props.bottles?.get(id)?.shade ?? '', at: props.found![id] }] : [],
+  )
+})
+/** The colours of the plan where they go on the face; a tap leads to the layer. */
+const placed = computed(() => placedBy(turns.value.flatMap(t => t.layer ?? [])))
+const marks = computed(() => placed.value.map(({ area, lab, name }) => ({ area, lab, note: name, productId: null })))
+const area = computed(() => placed.value.find(p => p.key === turn.value?.key)?.area ?? null)
+const goTo = (to: string) => {
+  const key = placed.value.find(p => p.area === to)?.key
+  if (key) void show(key)
+}
 const title = ref<HTMLElement>()
 
 async function show(key: string | null) {
@@ -106,6 +125,7 @@ function again() {
             >, {{ turn.layer.technique }}</template
           >
         </p>
+        <p v-if="reach.length > 0" class="small">{{ capital(reachedInWords(reach)) }}.</p>
         <p v-if="other" class="small other">
           Where it is not to hand:
           <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
@@ -122,6 +142,15 @@ function again() {
       <h2 ref="title" tabindex="-1" data-testid="step">Everything is on.</h2>
       <slot name="after"><p class="product">Look once more in the light of the day, then the card.</p></slot>
     </template>
+    <FaceChart
+      v-if="marks.length > 0"
+      class="placed"
+      :skin="skin"
+      :marks="marks"
+      :selected="area"
+      :name-of="m => m.note"
+      @select="goTo"
+    />
     <div class="at-hand wrap">
       <v-btn size="x-large" color="primary" variant="text" :disabled="turns.length === 0 || at === 0" @click="back"
         >Back</v-btn
@@ -188,6 +217,9 @@ h2 {
   width: 18px;
   height: 18px;
   vertical-align: middle;
+}
+.placed {
+  max-width: 230px;
 }
 .mind {
   border-left: 5px solid var(--ink);

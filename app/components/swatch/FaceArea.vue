@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One area of a drawn face, to be chosen by touch or by key. */
-defineProps<{ name: string; label: string; selected: boolean }>()
+defineProps<{ name: string; label: string; selected: boolean; first?: boolean }>()
 const emit = defineEmits<{ select: [] }>()
 </script>
 
@@ -11,7 +11,7 @@ const emit = defineEmits<{ select: [] }>()
     :data-area="name"
     :aria-label="label"
     :aria-pressed="selected"
-    :tabindex="selected ? 0 : -1"
+    :tabindex="selected || first ? 0 : -1"
     @click="emit('select')"
     @keydown.enter.prevent="emit('select')"
     @keydown.space.prevent="emit('select')"

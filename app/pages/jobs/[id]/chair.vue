@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { setBagOf } from '#core/bag/touchUp'
+import { clockOn, ownZone } from '#core/schedule/clock'
 import type { Job } from '#shared/records/jobs'
 import { stepKey } from '#shared/dayTicks'
 import { useChairDay } from '~/composables/useChairDay'
@@ -153,6 +154,7 @@ const rounds = computed(() =>
               :skin="shown.skin"
               :cut="d.cutOn(shown.bookingId)"
               :bottles="bottles"
+              :found="chair.found"
               :time="time"
               :is-done="key => d.isOn(shown!.bookingId, key)"
               @mark="(key, lies) => d.mark(shown!, key, lies)"
@@ -176,6 +178,18 @@ const rounds = computed(() =>
             <h2 id="set">{{ nameOf(shown.bookingId) }}’s set</h2>
             <p>{{ capital(listInWords(shown.plan.pack)) }}.</p>
           </section>
+          <ChairNotes
+            :key="shown.bookingId"
+            :job-id="job.id"
+            :booking-id="shown.bookingId"
+            :face-id="shown.faceId"
+            :name="nameOf(shown.bookingId)"
+            :notes="d.notes(shown.bookingId)"
+            :keep-pictures="shown.keepPictures"
+            :clock="at => clockOn(Date.parse(at), job.timeZone || ownZone()).clock"
+            @note="d.note(shown.bookingId, $event)"
+            @take-back="d.takeBack"
+          />
           <section v-if="rounds.length > 0" aria-labelledby="rounds">
             <h2 id="rounds">Rounds and touch-ups</h2>
             <div v-for="{ face, step, key } in rounds" :key="face.bookingId + key">

@@ -94,6 +94,7 @@ const whole = ref(false)
               />
               <span v-if="f.used" class="small">on the card already</span>
               <span v-else-if="!f.planned" class="small">no plan: nothing is taken</span>
+              <p v-for="n in f.notes" :key="n" class="small noted">Noted at the chair: {{ n }}</p>
             </li>
           </ul>
         </section>
@@ -166,6 +167,9 @@ section h2 {
   border-bottom: 1px solid var(--ink);
   padding-bottom: 4px;
   margin-bottom: 10px;
+}
+.noted {
+  margin: 0 0 4px 40px;
 }
 .rows li {
   display: flex;
