@@ -1,6 +1,8 @@
 import { createServer, request, type IncomingMessage, type ServerResponse } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { expect, type Page } from '@playwright/test'
+import sharp from 'sharp'
+import type { JobChair } from '#shared/records/chairs'
 import type { JobLine } from '#shared/records/jobs'
 import { call, ready, stop, type Served } from '../tests/served/server'
 import { DEMO, filled, serve, test } from './ground'
@@ -104,6 +106,47 @@ test('list and chair go on without the server through a reload, and no tick of e
   await expect
     .poll(async () => (await call<{ key: string }[]>(back.url, 'GET', `/api/jobs/${id}/ticks`)).body!.map(t => t.key))
     .toEqual(expect.arrayContaining([expect.stringMatching(/^on /)]))
+})
+
+test('what is noticed and photographed without the server is there through a reload, and with the face once it is back', async ({
+  page,
+}) => {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  const id = await jobNamed(served, 'Vow')
+  await page.goto(`${served.url}/jobs/${id}/chair`)
+  await expect(kept(page)).toBeVisible(SLOW)
+  await stop(served, 'SIGKILL')
+  const noticed = page.getByRole('region', { name: /^Notes about / })
+  await noticed.getByLabel(/^What to remember of/).fill('The left lid creases first')
+  await noticed.getByRole('button', { name: 'Keep it' }).click()
+  const picture = await sharp({ create: { width: 3000, height: 40, channels: 3, background: '#a87' } })
+    .jpeg()
+    .withExif({ IFD0: { ImageDescription: 'where it was taken' } })
+    .toBuffer()
+  const input = noticed.getByLabel(/^Take a picture of/)
+  await input.setInputFiles({ name: 'no picture.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await expect(noticed.getByRole('alert')).toContainText('cannot be read as a picture')
+  await input.setInputFiles({ name: 'finished.jpg', mimeType: 'image/jpeg', buffer: picture })
+  await expect(noticed.getByText('kept on this device until the server answers')).toBeVisible()
+  await page.reload()
+  await expect(noticed.getByText('The left lid creases first')).toBeVisible(SLOW)
+  await expect(noticed.getByRole('img')).toBeVisible()
+
+  const back = await again(served)
+  const { body: chair } = await call<JobChair>(back.url, 'GET', `/api/jobs/${id}/chair`)
+  const name = (await noticed.getAttribute('aria-label'))!.replace('Notes about ', '')
+  const { faceId } = chair.faces.find(f => f.name.startsWith(name))!
+  await expect(noticed.getByRole('img')).toHaveCount(0, SLOW)
+  const pictures = (await call<{ pictures: { id: string }[] }>(back.url, 'GET', `/api/faces/${faceId}`)).body.pictures
+  expect(pictures).toHaveLength(1)
+  const bytes = Buffer.from(await (await fetch(`${back.url}/api/pictures/${pictures[0]!.id}`)).arrayBuffer())
+  expect((await sharp(bytes).metadata()).width).toBe(2048)
+  await expect
+    .poll(async () => (await call<{ text: string }[]>(back.url, 'GET', `/api/jobs/${id}/ticks`)).body.map(t => t.text))
+    .toContain('The left lid creases first')
+  await page.goto(`${back.url}/jobs/${id}/wrap`)
+  await expect(page.getByText('Noted at the chair: The left lid creases first')).toBeVisible(SLOW)
 })
 
 test('it installs: a manifest with icons that are there, and a service worker in charge of the page', async ({

@@ -47,18 +47,15 @@ const DO: Readonly<Record<Between, (what: string) => string>> = {
 export const betweenInWords = (line: BetweenLine): string => DO[line.do](listInWords(line.what))
 
 function placeOf({ place, along, pan }: FoundAt): string {
-  const where = [pan && `pan ${pan.at} of ${pan.of} in ${pan.palette}`, place && `in ${place}`].filter(Boolean)
-  const said = where.length > 0 ? where.join(', ') : 'in no place that is noted'
-  return along ? said : `not packed: ${said}`
+  const where = [pan && `pan ${pan.at} of ${pan.of} in ${pan.palette}`, place].filter(Boolean).join(', ')
+  return `${where || 'no place noted'}${along ? '' : ' (not packed)'}`
 }
-/** Where one reaches for what goes on; bottles of a mix are told together where they stand together. */
+/** Where one reaches for what goes on: its pouch and pan; bottles of a mix together where they stand together. */
 export function reachedInWords(all: readonly { name: string; at: FoundAt }[]): string {
-  const [only] = all
-  if (all.length === 1) return placeOf(only!.at)
   const byPlace = new Map<string, string[]>()
   for (const { name, at } of all) byPlace.set(placeOf(at), [...(byPlace.get(placeOf(at)) ?? []), name])
-  if (byPlace.size === 1) return `all ${[...byPlace.keys()][0]}`
-  return [...byPlace].map(([place, names]) => `${listInWords(names)} ${place}`).join('; ')
+  if (byPlace.size === 1) return `from ${[...byPlace.keys()][0]}`
+  return [...byPlace].map(([place, names]) => `${listInWords(names)} from ${place}`).join('; ')
 }
 
 /** The time at the chair so far: "18 of 42 min". */

@@ -145,7 +145,10 @@ async function loadPalette(
 ): Promise<OwnedProduct[]> {
   const [{ carried: first, createdAt }] = all as [(typeof all)[number]]
   const { range, brand } = first.product
-  const whole: Carried = { ...first, product: { ...first.product, shade: `${range} palette` } }
+  const whole: Carried = {
+    ...first,
+    product: { ...first.product, shade: /palette$/i.test(range) ? range : `${range} palette` },
+  }
   const palette = await insertProduct(tx, whole, createdAt)
   const price = all.reduce((sum, { carried }) => sum + (carried.product.priceMinor ?? 0), 0)
   const [unit] = await tx

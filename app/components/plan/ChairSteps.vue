@@ -96,61 +96,65 @@ function again() {
         {{ at + 1 }} of {{ turns.length }}; {{ left.length === 1 ? 'the last one' : `${left.length} to go`
         }}{{ time && `; ${time}` }}
       </p>
-      <h2 ref="title" tabindex="-1" data-testid="step">
-        {{ turn.name }}{{ turn.layer?.where ? `, ${turn.layer.where}` : '' }}
-      </h2>
-      <template v-if="turn.step">
-        <p class="product">{{ turn.step.say }}</p>
-        <p class="why">{{ capital(turn.step.asked) }}.</p>
-        <p v-if="turn.step.caution" class="mind">{{ turn.step.caution }}</p>
-      </template>
-      <template v-if="turn.layer">
-        <p class="product">{{ turn.layer.item.name }}</p>
-        <DropStrip
-          v-if="bottles && turn.layer.drops && turn.layer.drops.length > 1"
-          class="big"
-          :drops="turn.layer.drops"
-          :bottles="bottles"
+      <div class="turn" :class="{ here: area }">
+        <div class="says">
+          <h2 ref="title" tabindex="-1" data-testid="step">
+            {{ turn.name }}{{ turn.layer?.where ? `, ${turn.layer.where}` : '' }}
+          </h2>
+          <template v-if="turn.step">
+            <p class="product">{{ turn.step.say }}</p>
+            <p class="why">{{ capital(turn.step.asked) }}.</p>
+            <p v-if="turn.step.caution" class="mind">{{ turn.step.caution }}</p>
+          </template>
+          <template v-if="turn.layer">
+            <p class="product">{{ turn.layer.item.name }}</p>
+            <DropStrip
+              v-if="bottles && turn.layer.drops && turn.layer.drops.length > 1"
+              class="big"
+              :drops="turn.layer.drops"
+              :bottles="bottles"
+            />
+            <TouchingFields
+              v-if="turn.layer.item.lab"
+              :left="skin"
+              :right="turn.layer.item.lab"
+              left-name="the skin"
+              right-name="the product"
+            />
+            <p class="how">
+              <b>{{ amountInWords(turn.layer.amount) }}</b>, {{ turn.layer.tool
+              }}<template v-if="turn.layer.technique && !turn.layer.tool.includes(turn.layer.technique)"
+                >, {{ turn.layer.technique }}</template
+              >
+            </p>
+            <p v-if="reach.length > 0" class="small">{{ capital(reachedInWords(reach)) }}.</p>
+            <p v-if="other" class="small other">
+              Where it is not to hand:
+              <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
+              {{ other.item.name }}
+              <Act v-if="bottles" @click="emit('instead', turn.layer.key, other.item.id)">Take that</Act>
+            </p>
+            <p class="why">{{ capital(reasonInWords(turn.layer.findings, turn.layer.asked)) }}.</p>
+            <p v-for="s in seams" :key="s.under" class="mind">
+              <b>Mind the seam:</b> {{ s.sentence }}. {{ capital(s.mend) }}.
+            </p>
+          </template>
+        </div>
+        <FaceChart
+          v-if="marks.length > 0"
+          class="placed"
+          :skin="skin"
+          :marks="marks"
+          :selected="area"
+          :name-of="m => m.note"
+          @select="goTo"
         />
-        <TouchingFields
-          v-if="turn.layer.item.lab"
-          :left="skin"
-          :right="turn.layer.item.lab"
-          left-name="the skin"
-          right-name="the product"
-        />
-        <p class="how">
-          <b>{{ amountInWords(turn.layer.amount) }}</b>, {{ turn.layer.tool
-          }}<template v-if="turn.layer.technique && !turn.layer.tool.includes(turn.layer.technique)"
-            >, {{ turn.layer.technique }}</template
-          >
-        </p>
-        <p v-if="reach.length > 0" class="small">{{ capital(reachedInWords(reach)) }}.</p>
-        <p v-if="other" class="small other">
-          Where it is not to hand:
-          <i v-if="other.item.lab" :style="{ background: labToCss(other.item.lab) }" aria-hidden="true" />
-          {{ other.item.name }}
-          <Act v-if="bottles" @click="emit('instead', turn.layer.key, other.item.id)">Take that</Act>
-        </p>
-        <p class="why">{{ capital(reasonInWords(turn.layer.findings, turn.layer.asked)) }}.</p>
-        <p v-for="s in seams" :key="s.under" class="mind">
-          <b>Mind the seam:</b> {{ s.sentence }}. {{ capital(s.mend) }}.
-        </p>
-      </template>
+      </div>
     </template>
     <template v-else>
       <h2 ref="title" tabindex="-1" data-testid="step">Everything is on.</h2>
       <slot name="after"><p class="product">Look once more in the light of the day, then the card.</p></slot>
     </template>
-    <FaceChart
-      v-if="marks.length > 0"
-      class="placed"
-      :skin="skin"
-      :marks="marks"
-      :selected="area"
-      :name-of="m => m.note"
-      @select="goTo"
-    />
     <div class="at-hand wrap">
       <v-btn size="x-large" color="primary" variant="text" :disabled="turns.length === 0 || at === 0" @click="back"
         >Back</v-btn
@@ -218,8 +222,27 @@ h2 {
   height: 18px;
   vertical-align: middle;
 }
-.placed {
-  max-width: 230px;
+.turn {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 190px;
+  gap: 12px 28px;
+  align-items: start;
+}
+.says {
+  display: grid;
+  gap: 12px;
+}
+@media (max-width: 760px) {
+  .turn {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  /* Small screens draw the face only where something goes on it. */
+  .turn:not(.here) .placed {
+    display: none;
+  }
+  .placed {
+    max-width: 180px;
+  }
 }
 .mind {
   border-left: 5px solid var(--ink);

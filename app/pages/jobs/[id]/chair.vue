@@ -186,7 +186,7 @@ const rounds = computed(() =>
             :name="nameOf(shown.bookingId)"
             :notes="d.notes(shown.bookingId)"
             :keep-pictures="shown.keepPictures"
-            :clock="at => clockOn(Date.parse(at), job.timeZone || ownZone()).clock"
+            :clock="at => clockOn(Date.parse(at), job.timeZone || ownZone()).clock.replace(/^0/, '')"
             @note="d.note(shown.bookingId, $event)"
             @take-back="d.takeBack"
           />
