@@ -1,6 +1,6 @@
 import type { Breaks, Reason } from '#core/bag/bag'
 import type { Handling } from '#core/bag/handle'
-import type { BagLack, BagLine, BagOut, JobBag } from '#shared/records/bags'
+import type { BagDecant, BagFull, BagLack, BagLine, BagOut, JobBag } from '#shared/records/bags'
 import { howMuch } from './together'
 import { kilos } from './things'
 import { capital, listInWords, plural } from './words'
@@ -71,3 +71,26 @@ export function lackInWords(l: BagLack, nameOf: (faceId: string) => string): str
 /** One line of a packing list. */
 export const packedInWords = ({ name, count }: { name: string; count: number }): string =>
   count > 1 ? `${count} × ${name}` : name
+
+/** What of a pouch lies elsewhere. */
+export function easedInWords({ move }: BagFull, placeOf: (id: string) => string): string {
+  if (move.length === 0)
+    return 'Nothing that is along already can be moved: bring the rest first, or leave something at home.'
+  const byPlace = new Map<string, string[]>()
+  for (const m of move) byPlace.set(m.to, [...(byPlace.get(m.to) ?? []), packedInWords(m)])
+  const parts = [...byPlace].map(
+    ([id, names]) => `${listInWords(names)} ${names.length === 1 ? 'lies' : 'lie'} as well in ${placeOf(id)}`,
+  )
+  return `${capital(parts.join('; '))}.`
+}
+
+/** What small vessels save. */
+export function decantInWords(all: readonly BagDecant[]): string {
+  const saved = all.reduce((g, d) => g + d.savesG, 0)
+  return `${kilos(saved)} lighter: as much as the day takes, and half as much again. The ${all.length === 1 ? 'bottle stays' : 'bottles stay'} at home.`
+}
+export const vesselInWords = ({ amount, size, measure, savesG, forCabin }: BagDecant): string =>
+  `${howMuch(amount, measure)} in one of ${size}, ${forCabin ? 'for the cabin' : `${kilos(savesG)} lighter`}`
+/** What to mind of all of them, each said once. */
+export const carefulInWords = (all: readonly BagDecant[]): string =>
+  [...new Set(all.flatMap(d => d.mind))].map(m => `${capital(m)}.`).join(' ')

@@ -24,6 +24,8 @@ export interface DecantAdvice {
   refused: string | null
   /** Why it is better not. */
   against: string[]
+  /** All that speaks against it is a pack that is better than a vessel: where that is bulky, a vessel is better all the same. */
+  whereBulky: boolean
   /** What to mind. */
   mind: string[]
 }
@@ -58,17 +60,19 @@ export function decantAdvice(of: ToDecant): DecantAdvice {
   const { kind, measure, dispenser, texture, family, spf, ingredients, percent } = of
   const liquid = measure === 'ml' || measure === 'g'
   const refused = !liquid ? 'it is counted, not poured' : ((dispenser && REFUSED[dispenser]) ?? null)
-  if (refused) return { refused, against: [], mind: [] }
+  if (refused) return { refused, against: [], whereBulky: false, mind: [] }
   const unstable = (ingredients ?? []).filter(name => UNSTABLE.test(name))
   const burns = family === 'alcohol' || (percent ?? 0) >= FLAMMABLE_FROM
+  const grave = [
+    KINDS[kind] ?? '',
+    kind !== 'sun protection' && (spf ?? 0) >= SPF_FROM ? 'its sun protection is tested in the pack it comes in' : '',
+    unstable.length > 0 ? `air and light spoil ${unstable.join(' and ').toLowerCase()}` : '',
+  ].filter(Boolean)
+  const pack = KINDS[kind] ? '' : ((dispenser && PACKS[dispenser]) ?? '')
   return {
     refused: null,
-    against: [
-      KINDS[kind] ?? '',
-      kind !== 'sun protection' && (spf ?? 0) >= SPF_FROM ? 'its sun protection is tested in the pack it comes in' : '',
-      unstable.length > 0 ? `air and light spoil ${unstable.join(' and ').toLowerCase()}` : '',
-      KINDS[kind] ? '' : ((dispenser && PACKS[dispenser]) ?? ''),
-    ].filter(Boolean),
+    against: [...grave, ...(pack ? [pack] : [])],
+    whereBulky: grave.length === 0 && dispenser === 'pump',
     mind: [
       'a clean, dry vessel, wiped with 70 % alcohol and let dry; a clean spatula, never the finger',
       burns ? 'it burns: a vessel made for it, closed, away from flame, heat lamp and tongs' : '',

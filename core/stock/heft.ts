@@ -55,6 +55,9 @@ export function heftOf({ kind, size, measure, level, count, dispenser }: Weighab
   return { massG: one.massG * count, roomMl: one.roomMl * count }
 }
 
+/** Of some of it in a small vessel of plastic. @param level 0–1 */
+export const vesselHeft = (size: number, level: number): Heft => cosmetic(size, 'ml', level, 'bottle')
+
 /** Grams of the vessel of a thing alone. */
 export const emptyG = (of: Weighable): number => heftOf({ ...of, level: 0, count: 1 }).massG
 

@@ -1,27 +1,26 @@
-import { and, gte, isNotNull, sql } from 'drizzle-orm'
-import { bagFor, breaksWithout, type Bag, type Going, type Lacking } from '#core/bag/bag'
+import { bagFor, breaksWithout, type Bag, type Lacking } from '#core/bag/bag'
 import { buriedIn, firstUse } from '#core/bag/caseOrder'
+import { decantingFor } from '#core/bag/decanting'
 import { cabinMl, handlingOf } from '#core/bag/handle'
 import { carriedUp, needsPower, type Venue } from '#core/bag/venue'
-import { isReady, needsOf } from '#core/bag/needs'
-import type { Packed, PackQuestion } from '#core/bag/pack'
-import { worthAlong } from '#core/bag/worth'
+import { isReady, needsOf, type Need } from '#core/bag/needs'
 import { STRONGEST_DISINFECTING } from '#core/stock/gear'
 import { inOrder, isCarried, limitsOf, totalHeft, usualPouchFor, within } from '#core/stock/places'
 import { CORE_LIST, listOf, resolved, type ListLine } from '#core/stock/standingList'
 import type { Thing } from '#core/stock/thing'
-import type { BagInput, BagLack, BagLine, BagOver, BagPlace, BagVenue, JobBag } from '#shared/records/bags'
+import type { BagDecant, BagInput, BagLack, BagLine, BagPlace, BagVenue, JobBag } from '#shared/records/bags'
 import type { Catalogue } from '#shared/records/buys'
 import type { Job } from '#shared/records/jobs'
 import type { PlaceLine } from '#shared/records/things'
 import { today } from '#shared/today'
-import { computeBytes, type Asking } from '../compute/pool'
-import { db } from '../db/connection'
-import { uses } from '../db/schema'
+import type { Asking } from '../compute/pool'
+import { fullIn, overIn } from './bagLimits'
 import { catalogue } from './buys'
 import { dayPlansOf, planned, type DayPlan } from './dayPlans'
+import { adviceFor } from './handling'
 import { jobById } from './jobs'
 import { alongNow } from './jobTogether'
+import { kitThings } from './owned'
 import { placeLines } from './places'
 import { standingListsKept } from './standingLists'
 import { allThings } from './things'
@@ -96,7 +95,9 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
     single: bag.single,
     places,
     over: await overIn(bag, places, lines, toOf, asking),
+    full: await fullIn(bag, places, lines, { toOf, isAlong }, asking),
     buried: buried(bag, lines),
+    decant: await decantIn(bag, needs, job.bag.cabin),
     venue: mindedAt(job.morning.venue, bag, places),
     cabinMl: job.bag.cabin ? cabinMl(bag.going.map(g => ({ ...g.of, count: g.count }))) : null,
   }
@@ -168,15 +169,21 @@ const does = (o: Catalogue['gear'][number], { kind, shape }: Lacking['need']) =>
 const holdsOf = (o: Catalogue['gear'][number], measure: string) =>
   measure === 'ml' || o.measure === 'piece' || o.measure === 'pair' ? Math.max(1, o.sizeMl) : 1
 
-const YEAR_MS = 365 * 86_400_000
-/** How often each unit was used in the last year. */
-async function usesByUnit(): Promise<Map<string, number>> {
-  const rows = await db
-    .select({ unitId: uses.unitId, times: sql<number>`count(*)` })
-    .from(uses)
-    .where(and(isNotNull(uses.unitId), gte(uses.at, new Date(Date.now() - YEAR_MS).toISOString())))
-    .groupBy(uses.unitId)
-  return new Map(rows.map(r => [r.unitId!, r.times]))
+/** What of a bag is worth a small vessel. */
+async function decantIn({ going }: Bag, needs: readonly Need[], cabin: boolean): Promise<BagDecant[]> {
+  const goes = new Set(going.map(g => g.of.id))
+  const units = new Map(
+    (await kitThings()).flatMap(of =>
+      of.units.flatMap(unit => (goes.has(unit.id) ? [[unit.id, { of, unit }] as const] : [])),
+    ),
+  )
+  const adviceOf = ({ id }: Thing) => {
+    const { of, unit } = units.get(id)!
+    return adviceFor(of, unit)
+  }
+  return decantingFor(going, needs, adviceOf, cabin).map(({ of, savesMl: _room, ...decant }) => ({
+    ...{ unitId: of.id, name: of.name, ...decant },
+  }))
 }
 
 function mindedAt(venue: Venue, { going }: Bag, places: readonly BagPlace[]): BagVenue {
@@ -187,63 +194,6 @@ function mindedAt(venue: Venue, { going }: Bag, places: readonly BagPlace[]): Ba
     noWater: !venue.water,
     noTable: !venue.table,
   }
-}
-
-const SOLVE_MS = 3000
-/** Each case that is too heavy or too full for what goes, with what to leave of it for the least loss. */
-async function overIn(
-  { going }: Bag,
-  places: readonly BagPlace[],
-  lines: readonly PlaceLine[],
-  toOf: (t: Thing) => string | null,
-  asking: Asking,
-): Promise<BagOver[]> {
-  const over: BagOver[] = []
-  const used = await usesByUnit()
-  for (const { id, name, limits, packed, depth } of places) {
-    const overG = limits.limitG === null ? 0 : packed.massG - limits.limitG
-    const overMl = limits.volumeMl === null ? 0 : packed.roomMl - limits.volumeMl
-    if (depth > 0 || (overG <= 0 && overMl <= 0)) continue
-    const inside = within(lines, id)
-    const here = going.filter(g => inside.has(toOf(g.of) ?? ''))
-    const answer = await choiceOf(
-      {
-        things: here.map(g => ({ id: g.of.id, volumeMl: g.roomMl, massG: g.massG, ...worthOf(g, used) })),
-        bags: [{ id, volumeMl: limits.volumeMl ?? ANY, limitG: limits.limitG ?? ANY }],
-      },
-      asking,
-    )
-    const left = new Set(answer.left)
-    const leave = answer.feasible
-      ? here.filter(g => left.has(g.of.id))
-      : here.filter(g => worthOf(g, used).must !== true)
-    over.push({
-      placeId: id,
-      name,
-      overG: Math.max(0, overG),
-      overMl: Math.max(0, overMl),
-      leave: leave
-        .map(g => ({ unitId: g.of.id, name: g.of.name, count: g.count, massG: g.massG, uses: used.get(g.of.id) ?? 0 }))
-        .sort((x, y) => y.massG - x.massG),
-      leaveG: totalHeft(leave).massG,
-      proven: answer.proof.optimal,
-      impossible: answer.feasible ? null : (answer.missing ?? { massG: 0, volumeMl: 0 }),
-    })
-  }
-  return over
-}
-// As good as no limit, and a number that a file can hold.
-const ANY = 1e9
-
-const worthOf = ({ of, why }: Going, used: ReadonlyMap<string, number>) =>
-  why === 'plans' || why === 'day'
-    ? { worth: 0, must: true }
-    : { worth: worthAlong(of.kind, why, used.get(of.id) ?? 0) }
-
-/** The choice that is worth most, worked out in a computing thread. */
-async function choiceOf(question: PackQuestion, asking: Asking): Promise<Packed> {
-  const bytes = Buffer.from(JSON.stringify({ ...question, timeLimitMs: SOLVE_MS }))
-  return JSON.parse(Buffer.from(await computeBytes('pack', bytes, asking)).toString()) as Packed
 }
 
 /** What is wanted first of each case and lies under what is opened later. */

@@ -12,7 +12,7 @@ import { db, type Transaction } from '../db/connection'
 import { fills, pans, products, units, uses } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { newId, now } from './clock'
-import { command } from './command'
+import { command, type Act } from './command'
 import { kitProducts } from './owned'
 import { placeAt, thingNow, unitNow } from './units'
 
@@ -35,36 +35,46 @@ export function adviceFor(thing: OwnedThing, unit: Pick<OwnedUnit, 'measure' | '
 
 /** Some of a bottle in vessels of their own: further units of the same product, as old as it is and of its batch. */
 export function decantUnit(unitId: string, input: DecantInput): Promise<OwnedThing> {
-  const { amount, sizeMl, placeId, label } = input
   const { count: many } = input
   return command(
     p => (many === 1 ? `Some ${p.shade} is decanted.` : `${p.shade} is decanted into ${many}.`),
     async act => {
-      const { thing, unit } = await unitNow(act, unitId)
-      const { refused } = adviceFor(thing, unit)
-      if (refused) throw new Conflict(`${thing.shade} is not decanted: ${refused}.`)
-      const [row] = await act.tx.select().from(fills).where(eq(fills.id, unit.fillId))
-      const { batch, expiresOn } = row!
-      let from: Fill = { ...unit, id: unit.fillId }
-      for (let i = 0; i < many; i++) {
-        const parts = decanted(from, amount, sizeMl)
-        from = parts.from
-        const made = await act.insert('units', {
-          id: newId(),
-          productId: thing.id,
-          placeId: placeId ? await placeAt(act, placeId) : unit.placeId,
-          container: 'decant',
-          label,
-          ownerFaceId: thing.ownerFaceId,
-          createdAt: now(),
-        })
-        const held = { productId: thing.id, fromFillId: unit.fillId, batch, expiresOn, ...parts.into }
-        await act.insert('fills', { id: newId(), unitId: made.id, ...held })
-      }
-      await act.update('fills', unit.fillId, { level: from.level })
+      const { thing } = await decantInto(act, unitId, input)
       return thingNow(act, thing.id)
     },
   )
+}
+
+/** The same as part of another act: a first taking out of a pack opens it. */
+export async function decantInto(
+  act: Act,
+  unitId: string,
+  { amount, sizeMl, count: many, placeId, label }: DecantInput,
+): Promise<{ thing: OwnedThing; unit: OwnedUnit }> {
+  const { thing, unit } = await unitNow(act, unitId)
+  const { refused } = adviceFor(thing, unit)
+  if (refused) throw new Conflict(`${thing.shade} is not decanted: ${refused}.`)
+  const [row] = await act.tx.select().from(fills).where(eq(fills.id, unit.fillId))
+  const { batch, expiresOn } = row!
+  const openedOn = unit.openedOn ?? today()
+  let from: Fill = { ...unit, id: unit.fillId, openedOn }
+  for (let i = 0; i < many; i++) {
+    const parts = decanted(from, amount, sizeMl)
+    from = parts.from
+    const made = await act.insert('units', {
+      id: newId(),
+      productId: thing.id,
+      placeId: placeId ? await placeAt(act, placeId) : unit.placeId,
+      container: 'decant',
+      label,
+      ownerFaceId: thing.ownerFaceId,
+      createdAt: now(),
+    })
+    const held = { productId: thing.id, fromFillId: unit.fillId, batch, expiresOn, ...parts.into }
+    await act.insert('fills', { id: newId(), unitId: made.id, ...held })
+  }
+  await act.update('fills', unit.fillId, { level: from.level, openedOn })
+  return { thing, unit }
 }
 
 function decanted(from: Fill, amount: number, sizeMl: number) {

@@ -3,6 +3,7 @@ import { planFace } from '#core/plan/facePlan'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
 import { OccasionInput } from '#shared/records/consultation'
 import { BagInput } from '#shared/records/bags'
+import { PlaceInput } from '#shared/records/things'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
 import highsLoader from 'highs'
@@ -97,6 +98,48 @@ describe('the championship, mended step by step', () => {
     const wipes = (await on.wrapOf(id, asking)).taken.find(t => t.kind === 'wet wipes')
     const lackingWipes = there.lacking.find(l => l.key === 'wet wipes')
     expect(wipes?.amount ?? lackingWipes?.need).toBe(4 + 3 * bookings.length)
+  })
+
+  it('lays what a pouch has no room for elsewhere in the same case, and carries no less', async () => {
+    const id = await jobNamed('Tidewater')
+    const skin = (await on.placesNow()).find(p => p.name === 'Skin')!
+    await on.changePlace(skin.id, Object.assign(new PlaceInput(), { ...skin, volumeMl: 900 }))
+    const before = await on.bagOf(id, asking)
+    const [full] = before.full
+    expect(full).toMatchObject({ name: 'Skin' })
+    // As little as helps.
+    expect(full!.move).toHaveLength(1)
+    await on.easePouches(id, asking)
+    const after = await on.bagOf(id, asking)
+    expect(after.full).toEqual([])
+    for (const { packed, limits, depth } of after.places)
+      if (depth > 0) expect(packed.roomMl).toBeLessThanOrEqual(limits.volumeMl ?? Infinity)
+    const carried = (bag: typeof before) => bag.places.filter(p => p.depth === 0).map(p => Math.round(p.packed.massG))
+    expect(carried(after)).toEqual(carried(before))
+    await on.undo()
+    expect(await on.bagOf(id, asking)).toEqual(before)
+    await on.undo()
+  })
+
+  it('takes a small vessel in the place of a large bottle: as much as the day needs, and undone it is as it was', async () => {
+    const id = await jobNamed('Tidewater')
+    const before = await on.bagOf(id, asking)
+    expect(before.decant.length).toBeGreaterThan(0)
+    const [first] = before.decant
+    const heavy = (bag: typeof before) => bag.places.filter(p => p.depth === 0).reduce((g, p) => g + p.packed.massG, 0)
+    await on.decantFor(id, [first!.unitId], asking)
+    const after = await on.bagOf(id, asking)
+    const vessel = after.goes.find(g => g.name === first!.name)!
+    const { why } = before.goes.find(g => g.unitId === first!.unitId)!
+    expect(vessel).toMatchObject({ why, isAlong: true })
+    expect(vessel.unitId).not.toBe(first!.unitId)
+    expect(after.lacking.map(l => l.key)).toEqual(before.lacking.map(l => l.key))
+    expect(after.decant.map(d => d.name)).not.toContain(first!.name)
+    expect(heavy(before) - heavy(after)).toBeCloseTo(first!.savesG, 6)
+    expect(after.left.map(l => l.unitId)).toContain(first!.unitId)
+    await expect(on.decantFor(id, [first!.unitId], asking)).rejects.toMatchObject({ status: 400 })
+    await on.undo()
+    expect(await on.bagOf(id, asking)).toEqual(before)
   })
 
   it('is worked from whole: every mix names its bottles, and nothing else is kept of what was weighed', async () => {

@@ -56,7 +56,7 @@ interface PanOf {
 
 /** A unit, or a pan of one, with what is in it. */
 export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): OwnedUnit {
-  const { id, placeId, count, role, label, priceMinor, notes, retiredAt, createdAt } = unit
+  const { id, placeId, count, role, label, container, priceMinor, notes, retiredAt, createdAt } = unit
   const { size, measure, level, openedOn, expiresOn } = fill
   return {
     id,
@@ -65,6 +65,7 @@ export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): 
     count,
     role,
     label,
+    container,
     inside: pan?.palette ?? null,
     position: fill.position,
     size,

@@ -9,6 +9,7 @@ import { accept } from './buys'
 import { bagOf } from './bags'
 import { newId } from './clock'
 import { command, type Act } from './command'
+import { decantInto } from './handling'
 import { jobById } from './jobs'
 import { moveOne, placeLines, placesSound } from './places'
 import { standingListsKept } from './standingLists'
@@ -43,18 +44,42 @@ export async function bringAll(jobId: string, asking: Asking): Promise<{ moved: 
 /** Some stay at home: they are moved there, and nothing asks for them for this job. */
 export function leaveAtHome(jobId: string, ids: readonly string[]): Promise<{ left: number }> {
   return command(`${ids.length === 1 ? 'One thing stays' : `${ids.length} things stay`} at home.`, async act => {
-    const job = await jobById(jobId, act.tx)
-    const home = (await placesSound(act.tx)).find(p => p.sort === 'home')
-    if (!home) throw new Conflict('There is no home to leave them at: make a place of that kind first.')
-    const along = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
-    const byId = new Map((await allThings()).map(t => [t.id, t]))
-    for (const [i, id] of ids.entries()) {
-      const thing = byId.get(id)
-      if (!thing) throw new BadInput([{ path: `ids[${i}]`, message: 'is no thing of yours' }])
-      if (thing.placeId !== null && along.has(thing.placeId)) await moveOne(act, id, thing.count, home.id)
-    }
-    await act.update('jobs', jobId, { bag: { ...job.bag, leave: [...new Set([...job.bag.leave, ...ids])] } })
+    await stayAtHome(act, jobId, ids)
     return { left: ids.length }
+  })
+}
+
+async function stayAtHome(act: Act, jobId: string, ids: readonly string[]): Promise<void> {
+  const job = await jobById(jobId, act.tx)
+  const home = (await placesSound(act.tx)).find(p => p.sort === 'home')
+  if (!home) throw new Conflict('There is no home to leave them at: make a place of that kind first.')
+  const along = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
+  const byId = new Map((await allThings()).map(t => [t.id, t]))
+  for (const [i, id] of ids.entries()) {
+    const thing = byId.get(id)
+    if (!thing) throw new BadInput([{ path: `ids[${i}]`, message: 'is no thing of yours' }])
+    if (thing.placeId !== null && along.has(thing.placeId)) await moveOne(act, id, thing.count, home.id)
+  }
+  await act.update('jobs', jobId, { bag: { ...job.bag, leave: [...new Set([...job.bag.leave, ...ids])] } })
+}
+
+/** Small vessels go in the place of some bottles, which stay at home for this job. */
+export async function decantFor(jobId: string, ids: readonly string[], asking: Asking): Promise<{ made: number }> {
+  const { decant, goes } = await bagOf(jobId, asking)
+  const chosen = ids.map((id, i) => {
+    const found = decant.find(d => d.unitId === id)
+    if (!found)
+      throw new BadInput([{ path: `ids[${i}]`, message: 'is nothing that this job takes better in a small vessel' }])
+    return found
+  })
+  const words = chosen.length === 1 ? `Some ${chosen[0]!.name} is decanted.` : `${chosen.length} things are decanted.`
+  return command(words, async act => {
+    for (const { unitId, amount, size } of chosen) {
+      const placeId = goes.find(g => g.unitId === unitId)!.to
+      await decantInto(act, unitId, { amount, sizeMl: size, count: 1, placeId, label: '' })
+    }
+    await stayAtHome(act, jobId, ids)
+    return { made: chosen.length }
   })
 }
 
@@ -67,6 +92,19 @@ export async function takeOut(jobId: string, asking: Asking): Promise<{ moved: n
     for (const { unitId, count } of out) await moveOne(act, unitId, count, home.id)
     return { moved: out.length }
   })
+}
+
+/** What pouches have no room for lies elsewhere in the same case. */
+export async function easePouches(jobId: string, asking: Asking): Promise<{ moved: number }> {
+  const { full } = await bagOf(jobId, asking)
+  const moves = full.flatMap(f => f.move)
+  return command(
+    `${moves.length === 1 ? `${moves[0]!.name} lies` : `${moves.length} things lie`} elsewhere.`,
+    async act => {
+      for (const { unitId, count, to } of moves) await moveOne(act, unitId, count, to)
+      return { moved: moves.length }
+    },
+  )
 }
 
 /** The pouch of what is laid out first. */

@@ -1,5 +1,5 @@
 import { purposeOf } from '#core/stock/kinds'
-import { heftOf } from '#core/stock/heft'
+import { heftOf, vesselHeft } from '#core/stock/heft'
 import { inOrder, within } from '#core/stock/places'
 import { isLow, isPast, isUsed, workRank, type Thing, type ThingPan } from '#core/stock/thing'
 import { useByOf } from '#core/stock/usual'
@@ -98,7 +98,9 @@ function thingOf(of: OwnedThing, unit: OwnedUnit, pans: ThingPan[]): Thing {
     retiredAt: unit.retiredAt,
     createdAt: unit.createdAt,
     pans,
-    ...heftOf({ kind: of.kind, size, measure, level, count, dispenser: cosmetic?.traits.dispenser }),
+    ...(unit.container === 'decant'
+      ? vesselHeft(size, level)
+      : heftOf({ kind: of.kind, size, measure, level, count, dispenser: cosmetic?.traits.dispenser })),
   }
 }
 

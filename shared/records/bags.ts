@@ -62,6 +62,17 @@ export interface BagLack {
   /** What to buy for it: the cheapest that is enough; null where nobody sells any. */
   offer: { id: string; name: string; count: number; priceMinor: number } | null
 }
+/** What goes as well in a small vessel. */
+export interface BagDecant {
+  unitId: string
+  name: string
+  measure: Measure
+  amount: number
+  size: number
+  savesG: number
+  forCabin: boolean
+  mind: string[]
+}
 /** A place that goes along, in the order in which things come out. */
 export interface BagPlace {
   id: string
@@ -84,6 +95,12 @@ export interface BagOver {
   proven: boolean
   /** What is needed is too much by itself, by so much; null where it fits. */
   impossible: { massG: number; volumeMl: number } | null
+}
+/** A pouch that does not close, and what of it lies elsewhere in the same case: in which pouch, or loose. */
+export interface BagFull {
+  placeId: string
+  name: string
+  move: { unitId: string; name: string; count: number; to: string }[]
 }
 export interface BagBuried {
   placeId: string
@@ -120,7 +137,10 @@ export interface JobBag {
   single: OwnedKind[]
   places: BagPlace[]
   over: BagOver[]
+  full: BagFull[]
   buried: BagBuried[]
+  /** The most weight first. */
+  decant: BagDecant[]
   venue: BagVenue
   /** Millilitres of what counts as liquid in a cabin; null where it travels in none. */
   cabinMl: number | null

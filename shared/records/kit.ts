@@ -182,6 +182,8 @@ export interface OwnedUnit {
   count: number
   role: UnitRole
   label: string
+  /** What it stands in where that is not its own pack: a decant, a palette, a blend; else empty. */
+  container: string
   /** The palette it is a pan of, and which of its pans. */
   inside: string | null
   position: number

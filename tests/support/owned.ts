@@ -11,6 +11,7 @@ export function ownedProduct(input: OwnedProductInput, id: string, more: Partial
     count: 1,
     role: 'workhorse' as const,
     label: '',
+    container: '',
     inside: null,
     position: 0,
     size: sizeMl,

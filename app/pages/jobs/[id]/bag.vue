@@ -118,6 +118,13 @@ const handled = (handling: BagLine['handling'][number]) =>
               >
             </template>
           </section>
+          <section v-for="f in bag.full" :key="f.placeId" :aria-labelledby="`full-${f.placeId}`">
+            <h2 :id="`full-${f.placeId}`" class="free">{{ f.name }} does not close</h2>
+            <p>{{ easedInWords(f, placeOf) }}</p>
+          </section>
+          <p v-if="bag.full.some(f => f.move.length > 0)" class="no-print">
+            <Act :disabled="busy" @click="act(() => jobs.ease(job.id))">Lay them there</Act>
+          </p>
           <section v-if="bag.buried.length > 0" aria-labelledby="bottom">
             <h2 id="bottom">What comes first lies at the bottom</h2>
             <p v-for="b in bag.buried" :key="b.placeId">{{ buriedInWords(b) }}</p>
@@ -131,6 +138,39 @@ const handled = (handling: BagLine['handling'][number]) =>
               </li>
             </ul>
             <Act class="no-print" :disabled="busy" @click="act(() => jobs.bring(job.id))">All of it is packed</Act>
+          </section>
+          <section v-if="bag.decant.length > 0" aria-labelledby="decant">
+            <h2 id="decant">In small vessels</h2>
+            <p>{{ decantInWords(bag.decant) }}</p>
+            <ul class="bare rows">
+              <li v-for="d in bag.decant" :key="d.unitId">
+                <span>
+                  <span class="free">{{ d.name }}</span><span class="small vessel">{{ vesselInWords(d) }}</span>
+                </span>
+                <Act
+                  class="no-print"
+                  :aria-label="`${d.name} is decanted`"
+                  :disabled="busy"
+                  @click="act(() => jobs.decant(job.id, [d.unitId]))"
+                  >Decanted</Act
+                >
+              </li>
+            </ul>
+            <p class="small">{{ carefulInWords(bag.decant) }}</p>
+            <Act
+              v-if="bag.decant.length > 1"
+              class="no-print"
+              :disabled="busy"
+              @click="
+                act(() =>
+                  jobs.decant(
+                    job.id,
+                    bag!.decant.map(d => d.unitId),
+                  ),
+                )
+              "
+              >All of them</Act
+            >
           </section>
           <section v-if="bag.lacking.length > 0" aria-labelledby="lacking">
             <h2 id="lacking">Not there</h2>
@@ -272,6 +312,9 @@ aside section {
     max-height: 45vh;
     overflow: auto;
   }
+}
+.vessel {
+  display: block;
 }
 .rows li {
   display: flex;
