@@ -1,5 +1,14 @@
 import type { JobTogether } from '#shared/records/together'
-import { howMuch, isShort, isToBring, linesTogether, shortInWords, thinnedInWords, togetherInWords } from './together'
+import {
+  howMuch,
+  isShort,
+  isToBring,
+  linesTogether,
+  ownInWords,
+  shortInWords,
+  thinnedInWords,
+  togetherInWords,
+} from './together'
 
 const count = (kind: 'alcohol' | 'tissues' | 'brush', need: number, along: number, elsewhere: number) => ({
   kind,
@@ -20,6 +29,7 @@ const day = (counts: JobTogether['counts'], more: Partial<JobTogether> = {}): Jo
   batches: [],
   unmatched: [],
   unplanned: [],
+  own: [],
   mixed: [],
   tooStrong: null,
   ...more,
@@ -27,6 +37,14 @@ const day = (counts: JobTogether['counts'], more: Partial<JobTogether> = {}): Jo
 const nameOf = (id: string) => (id === 'a' ? 'Ana' : 'Bea')
 
 describe('everybody together, in words', () => {
+  it('says what one really takes of a supply, and who says so', () => {
+    const own = { kind: 'tissues' as const, jobs: 3, faces: 12, planned: 72, real: 84 }
+    expect(ownInWords(own)).toBe('7 a face and not 6; by 12 faces of 3 jobs')
+    expect(ownInWords({ ...own, real: 72 })).toBe('6 a face, as is usual; by 12 faces of 3 jobs')
+    expect(ownInWords({ ...own, kind: 'alcohol', real: 250 })).toBe(
+      '20.8\u00a0ml a face and not 6\u00a0ml; by 12 faces of 3 jobs',
+    )
+  })
   it('says first what is worst', () => {
     const tissues = count('tissues', 12, 20, 0)
     expect(togetherInWords(day([tissues]), nameOf)).toBe('Everything for 2 faces is along.')

@@ -1,3 +1,4 @@
+import type { OwnUse } from '#core/bag/ownUse'
 import type { Stock } from '#core/bag/together'
 import { dilute } from '#core/hygiene/dilute'
 import type { JobTogether } from '#shared/records/together'
@@ -83,4 +84,14 @@ export function shortInWords(l: TogetherLine): string {
       ? `${plural(l.faces.length, 'face')}, none owned: buy one at the least.`
       : `${plural(l.faces.length, 'face')}, ${howMuch(there, l.unit)} owned: buy ${lacks}, or wash between faces, five minutes each and dry before the next.`
   return `${howMuch(l.need, l.unit)} needed, ${howMuch(there, l.unit)} there: ${lacks} short.`
+}
+
+/** What of a supply is really taken on a face, with how many jobs and faces say so. */
+export function ownInWords({ kind, jobs, faces, planned, real }: OwnUse): string {
+  const unit = kind === 'alcohol' ? 'ml' : ''
+  const each = (n: number) => `${Number((n / Math.max(1, faces)).toFixed(1))}${unit && `\u00a0${unit}`}`
+  const by = `${plural(faces, 'face')} of ${plural(jobs, 'job')}`
+  return real <= planned + SAME
+    ? `${each(real)} a face, as is usual; by ${by}`
+    : `${each(real)} a face and not ${each(planned)}; by ${by}`
 }

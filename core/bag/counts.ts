@@ -91,10 +91,12 @@ const keyOf = ({ kind, shape }: Counted) => shape ?? kind
  * What a party takes of tools and supplies, by what their plans name.
  * @param packs of each face what its plan takes out of the bag
  * @param venue what there is where they are made up
+ * @param own how much more of a supply the artist takes than is usual, see ownUse.ts
  */
 export function countsOf(
   packs: readonly { id: string; pack: readonly string[] }[],
   venue: Venue = USUAL_VENUE,
+  own: ReadonlyMap<OwnedKind, number> = NOTHING_OWN,
 ): Count[] {
   const counts = new Map<string, Count>()
   const add = (what: Counted, each: number, face: string | null) => {
@@ -148,5 +150,10 @@ export function countsOf(
       faces: [],
     })
   }
-  return [...counts.values()]
+  return [...counts.values()].map(count => {
+    const factor = isUsedUp(count.kind) ? (own.get(count.kind) ?? 1) : 1
+    const need = count.need * factor
+    return { ...count, each: count.each * factor, need: count.measure === 'piece' ? Math.ceil(need - 1e-9) : need }
+  })
 }
+const NOTHING_OWN: ReadonlyMap<OwnedKind, number> = new Map()

@@ -44,15 +44,25 @@ export const sum = (some: readonly number[]): number => some.reduce((all, n) => 
 export const isReady = (t: Thing, today: string): boolean =>
   isUsed(t) && !isPast(t, today) && (t.sort === 'tool' || t.level > 0)
 
-/** @param ready things that can be used */
-export const needsOf = (faces: readonly PlannedFace[], ready: readonly Thing[], venue: Venue = USUAL_VENUE): Need[] => [
-  ...countsNeeded(faces, ready, venue),
-  ...bottlesNeeded(faces, ready),
-]
+/**
+ * @param ready things that can be used
+ * @param own how much more of a supply the artist takes than is usual
+ */
+export const needsOf = (
+  faces: readonly PlannedFace[],
+  ready: readonly Thing[],
+  venue: Venue = USUAL_VENUE,
+  own?: ReadonlyMap<OwnedKind, number>,
+): Need[] => [...countsNeeded(faces, ready, venue, own), ...bottlesNeeded(faces, ready)]
 
-function countsNeeded(faces: readonly PlannedFace[], ready: readonly Thing[], venue: Venue): Need[] {
+function countsNeeded(
+  faces: readonly PlannedFace[],
+  ready: readonly Thing[],
+  venue: Venue,
+  own?: ReadonlyMap<OwnedKind, number>,
+): Need[] {
   const packs = faces.map(f => ({ id: f.id, pack: f.plan.pack }))
-  return countsOf(packs, venue).map(count => ({
+  return countsOf(packs, venue, own).map(count => ({
     key: count.shape ?? count.kind,
     sort: 'count',
     productId: null,

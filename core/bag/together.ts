@@ -60,9 +60,10 @@ export function together(
   isAlong: (thing: Thing) => boolean,
   today: string,
   venue: Venue = USUAL_VENUE,
+  own?: ReadonlyMap<OwnedKind, number>,
 ): Together {
   const ready = things.filter(t => isReady(t, today))
-  const lines = needsOf(faces, ready, venue).map(need => ({ need, stock: stockOf(need, isAlong) }))
+  const lines = needsOf(faces, ready, venue, own).map(need => ({ need, stock: stockOf(need, isAlong) }))
   const scarcity = ({ need, along }: { need: number } & Stock) => along / Math.max(need, 1e-9)
   const scarcest = <T extends { need: number } & Stock>(some: T[]) =>
     some.sort((x, y) => scarcity(x) - scarcity(y) || y.need - x.need)

@@ -10,6 +10,7 @@ import { db } from '../db/connection'
 import { bookings, faces, jobs } from '../db/schema'
 import { catalogue } from './buys'
 import { asked, dayOf, known, lastingIn, leadOf, leftIn, standIns, type Known } from './lastings'
+import { ownFactors } from './ownUse'
 import { kitProducts } from './owned'
 import { allThings } from './things'
 import { untilWritten } from './untilWritten'
@@ -116,15 +117,16 @@ async function suppliesOut(things: readonly Thing[], all: Known): Promise<RunsOu
     .innerJoin(jobs, and(eq(jobs.id, bookings.jobId), isNull(jobs.deletedAt)))
     .where(and(isNull(bookings.deletedAt), gte(jobs.day, today())))
   const { gear } = await catalogue()
+  const factors = await ownFactors()
   const kinds = [...new Set(things.filter(t => t.sort === 'supply' && isThrownAway(t.kind)).map(t => t.kind))]
   return kinds.flatMap((kind): RunsOutLine[] => {
     const packs = things.filter(t => t.kind === kind && (t.percent ?? 0) <= STRONGEST_DISINFECTING)
     const sold = gear.filter(o => o.kind === kind && o.inStock).sort((x, y) => x.priceMinor - y.priceMinor)
-    const perFace = usualPerFace(kind)!
+    const perFace = usualPerFace(kind)! * (factors.get(kind) ?? 1)
     const lasting = lastingOf({
       left: packs.reduce((sum, t) => sum + leftIn(t), 0),
       kind,
-      taken: { uses: 0, meanAmount: null, days: 0, mostOnOneJob: 0 },
+      taken: { uses: 0, meanAmount: perFace, days: 0, mostOnOneJob: 0 },
       planned: days.map(({ on }) => ({ on: on!, amount: perFace })),
       leadDays: leadOf(sold, all),
       today: today(),

@@ -21,6 +21,7 @@ import { adviceFor } from './handling'
 import { jobById } from './jobs'
 import { alongNow } from './jobTogether'
 import { kitThings } from './owned'
+import { ownFactors } from './ownUse'
 import { placeLines } from './places'
 import { standingListsKept } from './standingLists'
 import { allThings } from './things'
@@ -44,6 +45,7 @@ export async function bagWith(job: Job, plans: readonly DayPlan[], asking: Askin
     planned(plans),
     things.filter(t => isReady(t, day)),
     job.morning.venue,
+    await ownFactors(),
   )
   const bag = bagFor({
     needs,

@@ -8,6 +8,7 @@ import type { Asking } from '../compute/pool'
 import { dayPlansOf, planned } from './dayPlans'
 import { jobById } from './jobs'
 import { kitProducts } from './owned'
+import { ownFactors, ownUse } from './ownUse'
 import { placeLines } from './places'
 import { allThings } from './things'
 
@@ -23,11 +24,19 @@ export async function alongNow(): Promise<(thing: Pick<Thing, 'placeId'>) => boo
 export async function togetherOn(jobId: string, asking: Asking): Promise<JobTogether> {
   const job = await jobById(jobId)
   const plans = await dayPlansOf(job, asking)
-  const all = together(planned(plans), await allThings(), await alongNow(), today(), job.morning.venue)
+  const all = together(
+    planned(plans),
+    await allThings(),
+    await alongNow(),
+    today(),
+    job.morning.venue,
+    await ownFactors(),
+  )
   const mixed = new Set(all.batches.flatMap(b => b.drops.map(d => d.id)))
   return {
     faces: job.bookings.map(b => ({ id: b.faceId, name: b.faceName })),
     ...all,
+    own: (await ownUse()).filter(o => all.counts.some(c => c.kind === o.kind)),
     unplanned: plans.filter(p => p.plan === null).map(p => p.faceId),
     mixed: (await kitProducts())
       .filter(p => mixed.has(p.id) && hasColour(p))

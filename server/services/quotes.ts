@@ -18,6 +18,7 @@ import { command } from './command'
 import { dayPlansOf, type DayPlan } from './dayPlans'
 import { jobById } from './jobs'
 import type { JobPaper } from './jobPapers'
+import { ownFactors } from './ownUse'
 import { settings } from './settings'
 import { allThings } from './things'
 import { loggedOn } from './used'
@@ -99,7 +100,7 @@ const WORDS = { face: 'Make-up', travel: 'Travel', standingBy: 'Standing by', fe
 /** What is thrown away, and what is worn off the tools of a day, by the prices one paid or would pay. */
 async function countedOf(plans: readonly DayPlan[], toolFaces: number, venue: Venue) {
   const packs = plans.flatMap(({ faceId, plan }) => (plan ? [{ id: faceId, pack: plan.pack }] : []))
-  const counts = countsOf(packs, venue)
+  const counts = countsOf(packs, venue, await ownFactors())
   const things = (await allThings()).filter(t => t.priceMinor !== null)
   const { gear } = await catalogue()
   const unpriced: string[] = []

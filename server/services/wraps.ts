@@ -21,6 +21,7 @@ import { command, type Act } from './command'
 import { dayPlansOf, planned, type DayPlan } from './dayPlans'
 import { jobById } from './jobs'
 import { alongNow } from './jobTogether'
+import { ownFactors } from './ownUse'
 import { placeLines } from './places'
 import { insertPlan } from './plans'
 import { allThings } from './things'
@@ -72,7 +73,7 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
       used,
       notes: notesOf(ticks, bookingId).map(n => n.text),
     })),
-    taken: job.wrap ? await takenOn(jobId) : wouldTake(done, things, isAlong, job.morning.venue),
+    taken: job.wrap ? await takenOn(jobId) : await wouldTake(done, things, isAlong, job.morning.venue),
     along: along.map(({ id, name, kind, pans }) => ({
       unitId: id,
       name,
@@ -92,15 +93,15 @@ export async function wrapOf(jobId: string, asking: Asking): Promise<JobWrap> {
 }
 
 /** What plans that are not in the log yet take of what is along, the share of what is left first. */
-function wouldTake(
+async function wouldTake(
   plans: readonly DayPlan[],
   things: readonly Thing[],
   isAlong: (t: Thing) => boolean,
   venue: Venue,
-): Taken[] {
+): Promise<Taken[]> {
   const open = planned(plans.filter(p => !p.used))
   const ready = things.filter(t => isReady(t, today()))
-  return needsOf(open, ready, venue)
+  return needsOf(open, ready, venue, await ownFactors())
     .filter(n => n.sort === 'bottle' || isUsedUp(n.kind))
     .flatMap(n => {
       const [first] = [...n.held].sort((x, y) => Number(isAlong(y.of)) - Number(isAlong(x.of)))
@@ -219,12 +220,14 @@ async function keepNotes(
 /** What is thrown away, from what was along before what is at home. */
 async function useSupplies(act: Act, job: Job, done: readonly DayPlan[], at: string): Promise<void> {
   const open = done.filter(p => !p.used)
+  const factors = await ownFactors()
   const things = await allThings()
   const isAlong = await alongNow()
   const needs = needsOf(
     planned(open),
     things.filter(t => isReady(t, today())),
     job.morning.venue,
+    factors,
   ).filter(n => n.sort === 'count' && isUsedUp(n.kind))
   for (const { need, held } of needs) {
     const order = held

@@ -6,6 +6,7 @@ import { today } from '#shared/today'
 import { db } from '../db/connection'
 import { fills, uses } from '../db/schema'
 import { allJobs, jobById } from './jobs'
+import { ownUse } from './ownUse'
 import { placeLines } from './places'
 import { minutesThere, usedOn } from './quotes'
 import { settings } from './settings'
@@ -41,7 +42,7 @@ export async function yearAnswer({ year }: YearQuery): Promise<YearAnswer> {
     })
   }
   const years = [...new Set([...lines.map(j => yearOfDay(j.day!)), asked])].sort((x, y) => y - x)
-  return { year: asked, years, ...yearOf(closed), open, ...(await unusedIn(asked)) }
+  return { year: asked, years, ...yearOf(closed), open, own: await ownUse(), ...(await unusedIn(asked)) }
 }
 
 /** What was owned all year and is in no log of it. */

@@ -1,3 +1,4 @@
+import type { OwnUse } from '#core/bag/ownUse'
 import type { YearLine } from '#core/money/year'
 import { Maybe, Whole } from '../rules'
 
@@ -15,6 +16,8 @@ export interface YearAnswer {
   all: YearLine
   /** Jobs of the year that are over and not closed. */
   open: { id: string; name: string; day: string }[]
+  /** What is really thrown away, by the last closed jobs of any year. */
+  own: OwnUse[]
   /** What goes on faces and went on nobody, the dearest first. */
   unused: { unitId: string; name: string; priceMinor: number | null; place: string | null }[]
   unusedMinor: number

@@ -26,6 +26,7 @@ const load = async () => ({
   ...(await import('../../server/services/quotes')),
   ...(await import('../../server/services/ready')),
   ...(await import('../../server/services/ticks')),
+  ...(await import('../../server/services/ownUse')),
   ...(await import('../../server/services/wraps')),
   ...(await import('../../server/services/years')),
   ...(await import('../../server/services/jobTogether')),

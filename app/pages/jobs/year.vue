@@ -76,6 +76,18 @@ const whole = ref(false)
           }}<NuxtLink :to="`/jobs/${j.id}/wrap`">{{ j.name }}, {{ dayInWords(j.day) }}</NuxtLink></template
         >.
       </p>
+      <section v-if="answer.own.length > 0" aria-labelledby="own">
+        <h2 id="own">What you really take</h2>
+        <p>
+          By the log of your last closed jobs: where something ran out, more went than the plans say. Counts, bags and
+          quotes go by it.
+        </p>
+        <ul class="bare rows own">
+          <li v-for="o in answer.own" :key="o.kind">
+            <span>{{ capital(o.kind) }}</span> <span class="small">{{ ownInWords(o) }}</span>
+          </li>
+        </ul>
+      </section>
       <section v-if="answer.unused.length > 0" aria-labelledby="unused">
         <h2 id="unused">Went on nobody</h2>
         <p>
@@ -112,6 +124,9 @@ h2 {
   gap: 12px;
   padding: 6px 0;
   border-bottom: 1px solid var(--line);
+}
+.own li {
+  grid-template-columns: minmax(0, 1fr) auto;
 }
 .rows .num {
   text-align: right;

@@ -15,6 +15,7 @@ const nameOf = (id: string) => called.value(id)
 const lines = computed(() => (all.value ? linesTogether(all.value) : []))
 const short = computed(() => lines.value.filter(isShort))
 const bring = computed(() => lines.value.filter(isToBring))
+const ownMore = computed(() => (all.value?.own ?? []).filter(o => o.real > o.planned))
 // What there is three times enough of needs no look.
 const PLENTY = 3
 const whole = ref(false)
@@ -105,6 +106,10 @@ const COLUMNS: Column<TogetherLine>[] = [
               : listInWords(line.faces.map(nameOf))
           }}</template>
         </Ledger>
+        <p v-if="ownMore.length > 0" class="small">
+          Reckoned with what you really take:
+          {{ ownMore.map(o => `${o.kind}, ${ownInWords(o)}`).join('; ') }}.
+        </p>
         <p v-if="shown.length < lines.length" class="small">
           Of {{ plural(lines.length - shown.length, 'more thing') }} three times as much is along as the day takes.
           <Act @click="whole = true">Show all</Act>
