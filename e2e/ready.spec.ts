@@ -81,6 +81,31 @@ test('each thing of the bag says what breaks without it; how much to carry chang
   await expect(page.getByText(/Liquids in small vessels come to/)).toBeVisible(SLOW)
 })
 
+test('a pouch that does not close is eased, and what is large goes in a small vessel; undone, all is as it was', async ({
+  page,
+}) => {
+  await open(page, 'Tidewater', '/bag')
+  const full = page.getByRole('heading', { name: 'Clean and spare does not close' })
+  await expect(full).toBeVisible(SLOW)
+  await page.getByRole('button', { name: 'Lay them there' }).click()
+  await expect(page.getByText(/lies? elsewhere\.$/)).toBeVisible()
+  await expect(full).toBeHidden(SLOW)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(full).toBeVisible(SLOW)
+
+  const vessels = page.getByRole('region', { name: 'In small vessels' })
+  await expect(vessels.getByText('Plain Basin gel')).toBeVisible()
+  await expect(vessels.getByText(/20\sml in one of 20, \d+ g lighter/)).toBeVisible()
+  await vessels.getByRole('button', { name: 'Plain Basin gel is decanted' }).click()
+  await expect(page.getByText('Some Plain Basin gel is decanted.')).toBeVisible(SLOW)
+  await expect(vessels.getByText('Plain Basin gel')).toBeHidden(SLOW)
+  const stays = page.getByRole('region', { name: 'Stays at home this time' })
+  await expect(stays.getByText('Plain Basin gel')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Plain Basin gel', exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(vessels.getByText('Plain Basin gel')).toBeVisible(SLOW)
+})
+
 test('a championship is mended one by one until it is ready', async ({ page }) => {
   test.setTimeout(400_000)
   const id = await open(page, 'Tidewater')

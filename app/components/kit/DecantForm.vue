@@ -64,6 +64,7 @@ async function save(labels: boolean) {
         <b>Better not: {{ advice.against.join('; ') }}.</b>
       </p>
       <ul class="small">
+        <li v-if="!thing.openedOn">It counts as open from today on, and so do the vessels.</li>
         <li v-for="m in advice.mind" :key="m">{{ capital(m) }}.</li>
       </ul>
       <div class="pair">
