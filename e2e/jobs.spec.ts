@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { test } from './ground'
+import { facesFrom, test } from './ground'
 import { take } from './lists'
 
 const row = (page: Page, name: string) => page.getByRole('listitem').filter({ hasText: name })
@@ -95,6 +95,30 @@ test('work that goes on has the same people the day after, and goes by the day b
   await page.goto(first)
   const onwards = page.getByText('What is kept here is what everybody is made up by at')
   await expect(onwards.getByRole('link', { name: /^Vow renewal at the lock, / })).toBeVisible()
+})
+
+test('what somebody reacted to is said when the job is closed, and stands with them', async ({ page, request }) => {
+  const all = (await (await request.get('/api/jobs')).json()) as { id: string; name: string }[]
+  await page.goto(`/jobs/${all.find(j => j.name.startsWith('Ferry'))!.id}/wrap`)
+  await page.getByText('Something went wrong on somebody').click()
+  await page.getByRole('combobox', { name: 'On whom' }).click({ force: true })
+  const whom = page.getByRole('option').first()
+  const name = await whom.innerText()
+  await take(whom)
+  await page.getByRole('combobox', { name: 'What of' }).fill('Brick Dust')
+  await take(page.getByRole('option', { name: 'Brick Dust', exact: true }))
+  await page.getByLabel('What was seen').fill('red within minutes')
+  await page.getByRole('button', { name: 'They reacted' }).click()
+  await expect(page.getByText('is an emergency')).toBeVisible()
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await expect(page.getByTestId('answer')).toHaveText(/^Closed/)
+  const { id } = (await facesFrom(request)).find(f => f.name === name.trim())!
+  const history = async () =>
+    ((await (await request.get(`/api/faces/${id}`)).json()) as { history: { what: string; note: string }[] }).history
+  expect((await history())[0]).toMatchObject({ what: 'reaction', note: 'Ferry crew portraits: red within minutes' })
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: 'All as planned' })).toBeVisible()
+  expect((await history()).some(h => h.note.includes('red within minutes'))).toBe(false)
 })
 
 test('the history tells what was changed, and takes it back after a reload too', async ({ page }) => {

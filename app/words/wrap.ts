@@ -1,4 +1,4 @@
-import type { JobWrap, Went } from '#shared/records/wraps'
+import type { JobWrap, Went, WrongWord } from '#shared/records/wraps'
 import { listInWords, plural } from './words'
 
 export const WENT_WORDS: Readonly<Record<Went, string>> = {
@@ -7,6 +7,17 @@ export const WENT_WORDS: Readonly<Record<Went, string>> = {
   'left behind': 'Left behind',
   'broken': 'Broken',
 }
+
+export const WRONG_WORDS: Readonly<Record<WrongWord, string>> = {
+  reaction: 'They reacted',
+  disliked: 'It did not hold',
+}
+/** Things along, and each pan of a palette, as they are chosen from. */
+export const choicesAlong = (along: JobWrap['along']): { value: string; title: string }[] =>
+  along.flatMap(t => [
+    { value: t.unitId, title: t.name },
+    ...t.pans.map(p => ({ value: `${t.unitId} ${p.fillId}`, title: `${p.name}, in ${t.name}` })),
+  ])
 
 /** What the page answers. */
 export function wrapInWords({ faces, taken, wash, refill, buy }: JobWrap, closed: boolean): string {

@@ -191,6 +191,31 @@ describe('closing a job', () => {
     ])
   })
 
+  it('keeps what somebody reacted to with them, and out of their next plan; the job itself says nothing of it', async () => {
+    const id = await jobNamed('Vow')
+    const { along } = await on.wrapOf(id, asking)
+    const one = (await on.jobChair(id, asking)).faces.find(f => f.plan)!
+    const layer = one.plan!.layers.find(l => l.drops === null && along.some(t => t.name === l.item.name))!
+    const { unitId } = along.find(t => t.name === layer.item.name)!
+    const wrong = [{ bookingId: one.bookingId, unitId, what: 'reaction' as const, note: 'red within minutes' }]
+    const { wrap } = await on.wrapJob(id, Object.assign(new WrapInput(), { wrong }), asking)
+    expect(JSON.stringify(wrap)).not.toMatch(/red within minutes/)
+    const [entry] = (await on.faceById(one.faceId)).history
+    expect(entry).toMatchObject({ productId: layer.item.id, what: 'reaction' })
+    expect(entry!.note).toMatch(/^Vow renewal at the lock: red within minutes$/)
+    const { id: next } = await on.repeatJob(id)
+    const again = (await on.jobChair(next, asking)).faces.find(f => f.faceId === one.faceId)!
+    expect(again.plan!.layers.map(l => l.item.id)).not.toContain(layer.item.id)
+    await on.undo()
+    await on.undo()
+    expect((await on.faceById(one.faceId)).history.map(h => h.id)).not.toContain(entry!.id)
+    for (const strange of [{ bookingId: 'nobody' }, { unitId: 'nothing' }]) {
+      const input = Object.assign(new WrapInput(), { wrong: [{ ...wrong[0]!, ...strange }] })
+      await expect(on.wrapJob(id, input, asking)).rejects.toMatchObject({ status: 400 })
+    }
+    expect((await on.jobById(id)).wrap).toBeNull()
+  })
+
   it('settles against its quote, and what was paid may be told later', async () => {
     const id = await jobNamed('Ferry')
     await on.setQuote(

@@ -161,7 +161,9 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
     }
     await useSupplies(act, job, done, at)
     for (const [i, thing] of input.things.entries()) await went(act, job, thing, `things[${i}]`, at)
-    await act.update('jobs', jobId, { wrap: { ...input, at } })
+    for (const [i, one] of input.wrong.entries()) await wentWrong(act, job, one, `wrong[${i}]`, at)
+    // What somebody reacted to is theirs, and goes when they are forgotten.
+    await act.update('jobs', jobId, { wrap: { ...input, wrong: [], at } })
     return jobById(jobId, act.tx)
   })
 }
@@ -287,6 +289,25 @@ async function went(
     jobId: job.id,
     planId: null,
     note: what,
+  })
+}
+
+/** What went wrong on somebody stands in their history. @throws BadInput for whoever was not there, and what is none of hers */
+async function wentWrong(
+  act: Act,
+  job: Job,
+  { bookingId, unitId, fillId, what, note }: WrapInput['wrong'][number],
+  path: string,
+  at: string,
+): Promise<void> {
+  const booking = job.bookings.find(b => b.id === bookingId)
+  if (!booking) throw new BadInput([{ path: `${path}.bookingId`, message: 'is no booking of this job' }])
+  const inside = await act.tx.select().from(fills).where(eq(fills.unitId, unitId)).orderBy(asc(fills.position))
+  const fill = fillId ? inside.find(f => f.id === fillId) : inside[0]
+  if (!fill) throw new BadInput([{ path: `${path}.unitId`, message: 'is no thing of yours' }])
+  await act.insert('faceHistory', {
+    ...{ id: newId(), faceId: booking.faceId, productId: fill.productId, what, at },
+    note: [job.name, note].filter(Boolean).join(': ').slice(0, 300),
   })
 }
 

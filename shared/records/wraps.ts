@@ -27,11 +27,26 @@ export class ThingThatWent {
   @OneOf(WENT) what!: Went
 }
 
+/** They reacted to it, or it creased, faded, went patchy: words of a face's history. */
+export const WRONG = ['reaction', 'disliked'] as const
+export type WrongWord = (typeof WRONG)[number]
+
+export class WentWrongOn {
+  @Id() bookingId!: string
+  @Id() unitId!: string
+  /** Of a palette the pan; else what is in it. */
+  @Maybe() @Id() fillId?: string | null
+  @OneOf(WRONG) what!: WrongWord
+  @Text(0, 300) note: string = ''
+}
+
 /** What was otherwise than planned. */
 export class WrapInput extends WrapFacts {
   /** Bookings that were not made up. */
   @Ids(200, 0) notDone: string[] = []
   @Many(() => ThingThatWent, 300) things: ThingThatWent[] = []
+  /** It stands with the faces, and not with the job. */
+  @Many(() => WentWrongOn, 100) wrong: WentWrongOn[] = []
 }
 
 /** A job that was closed. */

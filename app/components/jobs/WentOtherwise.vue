@@ -5,16 +5,7 @@ import { WENT, type JobWrap, type ThingThatWent, type Went } from '#shared/recor
 const { along } = defineProps<{ along: JobWrap['along'] }>()
 const things = defineModel<ThingThatWent[]>({ required: true })
 const chosen = ref<string | null>(null)
-const choices = computed(() =>
-  along.flatMap(t =>
-    t.pans.length > 0
-      ? [
-          { value: t.unitId, title: t.name },
-          ...t.pans.map(p => ({ value: `${t.unitId} ${p.fillId}`, title: `${p.name}, in ${t.name}` })),
-        ]
-      : [{ value: t.unitId, title: t.name }],
-  ),
-)
+const choices = computed(() => choicesAlong(along))
 const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
 const keyOf = (t: ThingThatWent) => (t.fillId ? `${t.unitId} ${t.fillId}` : t.unitId)
 function say(what: Went) {

@@ -35,7 +35,9 @@ function toggle(bookingId: string) {
   const not = values.notDone.includes(bookingId)
   values.notDone = not ? values.notDone.filter(id => id !== bookingId) : [...values.notDone, bookingId]
 }
-const isAsPlanned = computed(() => values.notDone.length === 0 && values.things.length === 0)
+const isAsPlanned = computed(
+  () => values.notDone.length === 0 && values.things.length === 0 && values.wrong.length === 0,
+)
 /** Each goes where the one stands that it takes over from. */
 const refillAll = () =>
   undo.attempt(async () => {
@@ -81,6 +83,7 @@ const whole = ref(false)
         <section aria-labelledby="otherwise">
           <h2 id="otherwise">What went otherwise</h2>
           <WentOtherwise v-model="values.things" :along="wrap.along" />
+          <p><NuxtLink class="act flush" to="/kit?add">Something new came along</NuxtLink></p>
         </section>
         <section aria-labelledby="whom">
           <h2 id="whom">Who was made up</h2>
@@ -97,6 +100,10 @@ const whole = ref(false)
               <p v-for="n in f.notes" :key="n" class="small noted">Noted at the chair: {{ n }}</p>
             </li>
           </ul>
+          <details :open="values.wrong.length > 0">
+            <summary>Something went wrong on somebody</summary>
+            <WrongOnSomebody v-model="values.wrong" :along="wrap.along" :faces="wrap.faces" />
+          </details>
         </section>
         <section aria-labelledby="facts">
           <h2 id="facts">Paid and driven</h2>
@@ -167,6 +174,12 @@ section h2 {
   border-bottom: 1px solid var(--ink);
   padding-bottom: 4px;
   margin-bottom: 10px;
+}
+details {
+  margin-top: 10px;
+}
+.flush {
+  padding-left: 0;
 }
 .noted {
   margin: 0 0 4px 40px;
