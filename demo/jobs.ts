@@ -2,7 +2,7 @@ import { USUAL } from '#core/suitability/job'
 import type { ChairInput, JobInput } from '#shared/records/jobs'
 import { MorningInput } from '#shared/records/jobs'
 import type { QuoteInput } from '#shared/records/quotes'
-import type { WrapInput } from '#shared/records/wraps'
+import type { Wrap } from '#shared/records/wraps'
 
 export const BALL = 'Tidewater Ballroom Championships'
 export const FERRY = 'Ferry crew portraits'
@@ -17,7 +17,7 @@ export interface DemoJob extends Omit<JobInput, 'day' | 'previewOfId' | 'version
   inDays: number
   quote?: Partial<QuoteInput>
   /** Of one that is over: how it went, and who was on it. */
-  closed?: { wrap: Partial<WrapInput>; people: readonly string[] }
+  closed?: { wrap: Partial<Wrap>; people: readonly string[] }
 }
 
 const job = (

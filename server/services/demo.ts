@@ -14,7 +14,7 @@ import { planSettings } from '#shared/planSettings'
 import { stranger } from '#shared/stranger'
 import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'
 import { Settings } from '#shared/records/settings'
-import { WrapInput } from '#shared/records/wraps'
+import { Wrap } from '#shared/records/wraps'
 import { measureOf } from '#core/stock/usual'
 import { complexionOf, isMixed } from '#shared/kitPigments'
 import { DEMO_FACES, DEMO_PALETTE_TESTS, type DemoFace, type Known } from '../../demo/faces'
@@ -249,7 +249,7 @@ async function loadJobs(tx: Transaction): Promise<Map<string, string>> {
     createdAt: daysFromNow(Math.min(-30, inDays - 20)),
     day: daysFromNow(inDays).slice(0, 10),
     quote: quote ?? {},
-    wrap: closed ? { ...new WrapInput(), ...closed.wrap, at: daysFromNow(inDays + 1) } : null,
+    wrap: closed ? { ...new Wrap(), ...closed.wrap, at: daysFromNow(inDays + 1) } : null,
   }))
   await tx.insert(jobs).values(rows)
   return new Map(rows.map(r => [r.name, r.id]))

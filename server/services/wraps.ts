@@ -142,7 +142,7 @@ async function nextAfter({ id, day }: Job): Promise<JobWrap['next']> {
 }
 
 /** Closes a job: one act, and one undo brings all of it back. @throws Conflict where it is closed already */
-export async function wrapJob(jobId: string, { version, ...input }: WrapInput, asking: Asking): Promise<Job> {
+export async function wrapJob(jobId: string, { version, wrong, ...input }: WrapInput, asking: Asking): Promise<Job> {
   const before = await jobById(jobId)
   const plans = await workedPlans(before, asking)
   return command(`${before.name} is closed.`, async act => {
@@ -161,9 +161,9 @@ export async function wrapJob(jobId: string, { version, ...input }: WrapInput, a
     }
     await useSupplies(act, job, done, at)
     for (const [i, thing] of input.things.entries()) await went(act, job, thing, `things[${i}]`, at)
-    for (const [i, one] of input.wrong.entries()) await wentWrong(act, job, one, `wrong[${i}]`, at)
-    // What somebody reacted to is theirs, and goes when they are forgotten.
-    await act.update('jobs', jobId, { wrap: { ...input, wrong: [], at } })
+    for (const [i, one] of wrong.entries()) await wentWrong(act, job, one, `wrong[${i}]`, at)
+    // What somebody reacted to is theirs, and not the job's: it goes when they are forgotten.
+    await act.update('jobs', jobId, { wrap: { ...input, at } })
     return jobById(jobId, act.tx)
   })
 }

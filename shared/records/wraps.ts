@@ -41,16 +41,20 @@ export class WentWrongOn {
 }
 
 /** What was otherwise than planned. */
-export class WrapInput extends WrapFacts {
+class WentOtherwise extends WrapFacts {
   /** Bookings that were not made up. */
   @Ids(200, 0) notDone: string[] = []
   @Many(() => ThingThatWent, 300) things: ThingThatWent[] = []
+}
+
+/** What is told when a job is closed. */
+export class WrapInput extends WentOtherwise {
   /** It stands with the faces, and not with the job. */
   @Many(() => WentWrongOn, 100) wrong: WentWrongOn[] = []
 }
 
 /** A job that was closed. */
-export class Wrap extends WrapInput {
+export class Wrap extends WentOtherwise {
   @Moment() at!: string
 }
 
