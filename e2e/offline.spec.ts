@@ -11,6 +11,8 @@ import { DEMO, filled, serve, test } from './ground'
 
 test.use({ serviceWorkers: 'allow' })
 const SLOW = { timeout: 60_000 }
+// A server that is stopped is waited for and begun anew more than once in a test.
+test.describe.configure({ timeout: 300_000 })
 
 const jobNamed = async ({ url }: Served, name: string) =>
   ((await call<JobLine[]>(url, 'GET', '/api/jobs')).body ?? []).find(j => j.name.startsWith(name))!.id
