@@ -16,6 +16,12 @@ test.describe.configure({ timeout: 300_000 })
 
 const jobNamed = async ({ url }: Served, name: string) =>
   ((await call<JobLine[]>(url, 'GET', '/api/jobs')).body ?? []).find(j => j.name.startsWith(name))!.id
+/** A server with a day to take along. */
+async function vows() {
+  const served = await serve(await filled(), { env: DEMO })
+  await ready(served)
+  return { served, id: await jobNamed(served, 'Vow') }
+}
 const answer = (page: Page) => page.getByTestId('answer')
 const kept = (page: Page) => page.getByText('Kept on this device until the job is closed')
 
@@ -58,9 +64,7 @@ async function front({ url }: Served, changed: (body: string) => string) {
 test('list and chair go on without the server through a reload, and no tick of either side is lost', async ({
   page,
 }) => {
-  const served = await serve(await filled(), { env: DEMO })
-  await ready(served)
-  const id = await jobNamed(served, 'Vow')
+  const { served, id } = await vows()
   await page.goto(`${served.url}/jobs/${id}/list`)
   await expect(kept(page)).toBeVisible(SLOW)
   await page.getByRole('checkbox').nth(1).check()
@@ -113,9 +117,7 @@ test('list and chair go on without the server through a reload, and no tick of e
 test('what is noticed and photographed without the server is there through a reload, and with the face once it is back', async ({
   page,
 }) => {
-  const served = await serve(await filled(), { env: DEMO })
-  await ready(served)
-  const id = await jobNamed(served, 'Vow')
+  const { served, id } = await vows()
   await page.goto(`${served.url}/jobs/${id}/chair`)
   await expect(kept(page)).toBeVisible(SLOW)
   await stop(served, 'SIGKILL')
@@ -201,9 +203,7 @@ test('a newer version waits while something is being written, and is taken up wh
 })
 
 test('what is erased or closed is kept on no device, and nothing that was not taken along is', async ({ page }) => {
-  const served = await serve(await filled(), { env: DEMO })
-  await ready(served)
-  const id = await jobNamed(served, 'Vow')
+  const { served, id } = await vows()
   const stored = () =>
     page.evaluate(async () => {
       const cache = await caches.open('varietas-along')

@@ -1,3 +1,4 @@
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
 import { api, ApiProblem } from './api'
 

@@ -6,12 +6,13 @@ export default defineNuxtPlugin({
     nuxtApp.hook('app:mounted', async () => {
       const along = useAlong()
       await useWorkspace().loaded()
-      await along.install()
+      // Only once it is known what is kept: before that nothing is let go of.
       watch(
         () => along.jobs,
         jobs => letGoOfTicks(jobs.map(j => j.id)),
-        { immediate: true },
       )
+      await along.install()
+      if (!along.able) letGoOfTicks([])
       await useChairPictures().start()
     })
   },

@@ -1,6 +1,6 @@
 import type { Breaks, Reason } from '#core/bag/bag'
 import type { Handling } from '#core/bag/handle'
-import type { BagDecant, BagFull, BagLack, BagLine, BagOut, JobBag } from '#shared/records/bags'
+import type { BagDecant, BagFull, BagLack, BagLine, BagOut, BagPlace, JobBag } from '#shared/records/bags'
 import { howMuch } from './together'
 import { kilos } from './things'
 import { capital, listInWords, plural } from './words'
@@ -73,13 +73,17 @@ export const packedInWords = ({ name, count }: { name: string; count: number }):
   count > 1 ? `${count} × ${name}` : name
 
 /** What of a pouch lies elsewhere. */
-export function easedInWords({ move }: BagFull, placeOf: (id: string) => string): string {
+export function easedInWords({ move }: BagFull, places: readonly BagPlace[]): string {
+  const placeOf = (id: string) => {
+    const place = places.find(p => p.id === id)
+    return `${place?.depth === 0 ? 'loose in' : 'in'} ${place?.name ?? 'another pouch'}`
+  }
   if (move.length === 0)
     return 'Nothing that is along already can be moved: bring the rest first, or leave something at home.'
   const byPlace = new Map<string, string[]>()
   for (const m of move) byPlace.set(m.to, [...(byPlace.get(m.to) ?? []), packedInWords(m)])
   const parts = [...byPlace].map(
-    ([id, names]) => `${listInWords(names)} ${names.length === 1 ? 'lies' : 'lie'} as well in ${placeOf(id)}`,
+    ([id, names]) => `${listInWords(names)} ${names.length === 1 ? 'lies' : 'lie'} as well ${placeOf(id)}`,
   )
   return `${capital(parts.join('; '))}.`
 }

@@ -16,8 +16,12 @@ export const WRONG_WORDS: Readonly<Record<WrongWord, string>> = {
 export const choicesAlong = (along: JobWrap['along']): { value: string; title: string }[] =>
   along.flatMap(t => [
     { value: t.unitId, title: t.name },
-    ...t.pans.map(p => ({ value: `${t.unitId} ${p.fillId}`, title: `${p.name}, in ${t.name}` })),
+    ...t.pans.map(p => ({ value: keyAlong({ unitId: t.unitId, fillId: p.fillId }), title: `${p.name}, in ${t.name}` })),
   ])
+
+/** What one of them, or what of a pan is said about, goes by among the choices. */
+export const keyAlong = ({ unitId, fillId }: { unitId: string; fillId?: string | null }): string =>
+  fillId ? `${unitId} ${fillId}` : unitId
 
 /** What the page answers. */
 export function wrapInWords({ faces, taken, wash, refill, buy }: JobWrap, closed: boolean): string {

@@ -20,8 +20,9 @@ describe('what one’s own jobs say of a supply', () => {
 
   it('is nothing by a job whose pack was empty, by fewer than three, or by what is long ago', () => {
     const empty = job(4, { tissues: 24 }, { tissues: 3 })
+    const wrongLevel = job(4, { tissues: 24 }, { tissues: 180 })
     const much = job(1, { tissues: 6 }, { tissues: 12 })
-    expect(ownUseOf([empty, much, much])).toEqual([])
+    expect(ownUseOf([empty, wrongLevel, much, much])).toEqual([])
     expect(ownUseOf([empty, much, much, much])[0]).toMatchObject({ jobs: 3, real: 36 })
     const usual = Array.from({ length: 10 }, () => job(1, { tissues: 6 }))
     expect(ownUseOf([...usual, much, much])[0]).toMatchObject({ jobs: 10, real: 60, planned: 60 })

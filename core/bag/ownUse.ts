@@ -21,18 +21,23 @@ export interface OwnUse {
 const FEWEST_JOBS = 3
 /** What was a habit years ago is none now. */
 const LAST_JOBS = 10
+/** Where more than that is gone, it was gone before: what stood for its level was wrong. */
+const MOST_TIMES = 3
 const SAME = 1e-6
 
 /**
  * Means over the last jobs that took a kind. A job whose log has less than was planned is left out: the pack was empty, or nobody
- * told, and neither says that less would do.
+ * told, and neither says that less would do. So is one on which far more is gone than anybody uses.
  * @param jobs the newest first
  */
 export function ownUseOf(jobs: readonly JobUse[]): OwnUse[] {
   const kinds = new Set(jobs.flatMap(j => [...j.planned.keys()]))
   return [...kinds].flatMap(kind => {
     const told = jobs
-      .filter(j => (j.planned.get(kind) ?? 0) > 0 && (j.real.get(kind) ?? 0) >= j.planned.get(kind)! - SAME)
+      .filter(j => {
+        const [planned, real] = [j.planned.get(kind) ?? 0, j.real.get(kind) ?? 0]
+        return planned > 0 && real >= planned - SAME && real <= planned * MOST_TIMES
+      })
       .slice(0, LAST_JOBS)
     if (told.length < FEWEST_JOBS) return []
     const sum = (of: (j: JobUse) => number) => told.reduce((all, j) => all + of(j), 0)

@@ -30,6 +30,8 @@ describe('what is decanted', () => {
   })
   it('has nothing against a lotion in a bottle, and minds that alcohol burns', () => {
     expect(decantAdvice(fluid).against).toEqual([])
+    expect(decantAdvice(fluid).mind.join()).not.toMatch(/dropper/)
+    expect(decantAdvice({ ...fluid, dispenser: 'dropper' }).mind.join()).toMatch(/vessel with a dropper/)
     const alcohol = decantAdvice({
       ...fluid,
       kind: 'alcohol',

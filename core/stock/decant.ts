@@ -75,6 +75,7 @@ export function decantAdvice(of: ToDecant): DecantAdvice {
     whereBulky: grave.length === 0 && dispenser === 'pump',
     mind: [
       'a clean, dry vessel, wiped with 70 % alcohol and let dry; a clean spatula, never the finger',
+      dispenser === 'dropper' ? 'a vessel with a dropper: its recipes are counted in drops' : '',
       burns ? 'it burns: a vessel made for it, closed, away from flame, heat lamp and tongs' : '',
       texture && DRIES.includes(texture) ? 'fill it to the rim: what stands in air dries' : '',
       'its last day stays what it is in the first pack',

@@ -53,7 +53,8 @@ describe('what is really thrown away', () => {
     const before = await tissuesOf()
     for (const [i, id] of days.slice(1).entries()) {
       expect((await on.ownUse()).find(o => o.kind === 'tissues')).toBeUndefined()
-      await on.setLevel(tissues.id, { level: 1 })
+      // Half as much again as the plans say was in it.
+      await on.setLevel(tissues.id, { level: i < 2 ? (1.5 * before) / tissues.size : 1 })
       const things = i < 2 ? [{ unitId: tissues.id, what: 'ran out' as const }] : []
       await on.wrapJob(id, Object.assign(new WrapInput(), { things }), asking)
     }

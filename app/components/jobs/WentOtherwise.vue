@@ -7,11 +7,10 @@ const things = defineModel<ThingThatWent[]>({ required: true })
 const chosen = ref<string | null>(null)
 const choices = computed(() => choicesAlong(along))
 const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
-const keyOf = (t: ThingThatWent) => (t.fillId ? `${t.unitId} ${t.fillId}` : t.unitId)
 function say(what: Went) {
   if (!chosen.value) return
   const [unitId, fillId] = chosen.value.split(' ')
-  const rest = things.value.filter(t => keyOf(t) !== chosen.value)
+  const rest = things.value.filter(t => keyAlong(t) !== chosen.value)
   things.value = [...rest, { unitId: unitId!, fillId: fillId ?? null, what }]
   chosen.value = null
 }
@@ -21,29 +20,18 @@ const forget = (t: ThingThatWent) => (things.value = things.value.filter(x => x 
 <template>
   <div>
     <v-autocomplete v-model="chosen" label="Which thing" :items="choices" clearable hide-details />
-    <p class="say">
+    <p class="taps">
       <v-btn v-for="w in WENT" :key="w" variant="outlined" :disabled="!chosen" @click="say(w)">{{
         WENT_WORDS[w]
       }}</v-btn>
     </p>
-    <ul v-if="things.length > 0" class="bare" aria-label="What went otherwise">
-      <li v-for="t in things" :key="keyOf(t)">
-        <b class="free">{{ titles.get(keyOf(t)) ?? 'Something' }}</b> {{ WENT_WORDS[t.what].toLowerCase() }}.
-        <Act :aria-label="`Forget ${titles.get(keyOf(t))}`" @click="forget(t)">Forget it</Act>
+    <ul v-if="things.length > 0" class="rows" aria-label="What went otherwise">
+      <li v-for="t in things" :key="keyAlong(t)">
+        <div>
+          <b class="free">{{ titles.get(keyAlong(t)) ?? 'Something' }}</b> {{ WENT_WORDS[t.what].toLowerCase() }}.
+        </div>
+        <Act :aria-label="`Forget ${titles.get(keyAlong(t))}`" @click="forget(t)">Forget it</Act>
       </li>
     </ul>
   </div>
 </template>
-
-<style scoped>
-.say {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 10px 0;
-}
-li {
-  padding: 6px 0;
-  border-bottom: 1px solid var(--line);
-}
-</style>

@@ -10,7 +10,6 @@ const note = ref('')
 const choices = computed(() => choicesAlong(along))
 const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
 const nameOf = (bookingId: string) => faces.find(f => f.bookingId === bookingId)?.name ?? 'somebody'
-const keyOf = (w: WentWrongOn) => (w.fillId ? `${w.unitId} ${w.fillId}` : w.unitId)
 function say(what: WrongWord) {
   if (!chosen.value || !onWhom.value) return
   const [unitId, fillId] = chosen.value.split(' ')
@@ -32,7 +31,7 @@ const forget = (w: WentWrongOn) => (wrong.value = wrong.value.filter(x => x !== 
     />
     <v-autocomplete v-model="chosen" class="next" label="What of" :items="choices" clearable hide-details />
     <v-text-field v-model="note" class="next" label="What was seen" maxlength="300" hide-details />
-    <p class="say">
+    <p class="taps">
       <v-btn v-for="w in WRONG" :key="w" variant="outlined" :disabled="!chosen || !onWhom" @click="say(w)">{{
         WRONG_WORDS[w]
       }}</v-btn>
@@ -41,12 +40,16 @@ const forget = (w: WentWrongOn) => (wrong.value = wrong.value.filter(x => x !== 
       What they reacted to is left out of every plan of theirs from now on. A reaction that lasts or spreads belongs
       before a doctor; a swelling face or throat, or trouble breathing, is an emergency.
     </p>
-    <ul v-if="wrong.length > 0" class="bare" aria-label="What went wrong on somebody">
-      <li v-for="w in wrong" :key="`${w.bookingId} ${keyOf(w)} ${w.what}`">
-        <b class="free">{{ nameOf(w.bookingId) }}</b>: {{ titles.get(keyOf(w)) ?? 'something' }},
-        {{ WRONG_WORDS[w.what].toLowerCase() }}<template v-if="w.note">: {{ w.note }}</template
-        >.
-        <Act :aria-label="`Forget ${titles.get(keyOf(w))} on ${nameOf(w.bookingId)}`" @click="forget(w)">Forget it</Act>
+    <ul v-if="wrong.length > 0" class="rows" aria-label="What went wrong on somebody">
+      <li v-for="w in wrong" :key="`${w.bookingId} ${keyAlong(w)} ${w.what}`">
+        <div>
+          <b class="free">{{ nameOf(w.bookingId) }}</b>: {{ titles.get(keyAlong(w)) ?? 'something' }},
+          {{ WRONG_WORDS[w.what].toLowerCase() }}<template v-if="w.note">: {{ w.note }}</template
+          >.
+        </div>
+        <Act :aria-label="`Forget ${titles.get(keyAlong(w))} on ${nameOf(w.bookingId)}`" @click="forget(w)"
+          >Forget it</Act
+        >
       </li>
     </ul>
   </div>
@@ -55,15 +58,5 @@ const forget = (w: WentWrongOn) => (wrong.value = wrong.value.filter(x => x !== 
 <style scoped>
 .next {
   margin-top: 10px;
-}
-.say {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 10px 0;
-}
-li {
-  padding: 6px 0;
-  border-bottom: 1px solid var(--line);
 }
 </style>

@@ -120,7 +120,7 @@ const handled = (handling: BagLine['handling'][number]) =>
           </section>
           <section v-for="f in bag.full" :key="f.placeId" :aria-labelledby="`full-${f.placeId}`">
             <h2 :id="`full-${f.placeId}`" class="free">{{ f.name }} does not close</h2>
-            <p>{{ easedInWords(f, placeOf) }}</p>
+            <p>{{ easedInWords(f, bag.places) }}</p>
           </section>
           <p v-if="bag.full.some(f => f.move.length > 0)" class="no-print">
             <Act :disabled="busy" @click="act(() => jobs.ease(job.id))">Lay them there</Act>

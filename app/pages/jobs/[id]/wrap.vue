@@ -97,7 +97,7 @@ const whole = ref(false)
               />
               <span v-if="f.used" class="small">on the card already</span>
               <span v-else-if="!f.planned" class="small">no plan: nothing is taken</span>
-              <p v-for="n in f.notes" :key="n" class="small noted">Noted at the chair: {{ n }}</p>
+              <p v-for="(n, i) in f.notes" :key="i" class="small noted">Noted at the chair: {{ n }}</p>
             </li>
           </ul>
           <details :open="values.wrong.length > 0">
