@@ -15,19 +15,19 @@ const row = { faceId: 'a', artist: 'you', block: 0, from: 540, to: 580, planned:
 describe('where something is reached for', () => {
   const at = (place: string, more = {}) => ({ place, along: true, pan: null, ...more })
   it('is told by its pouch and its pan, mixes together where they stand together', () => {
-    expect(reachedInWords([{ name: 'Fog', at: at('Base pouch') }])).toBe('from Base pouch')
+    expect(reachedInWords([{ name: 'Fog', at: at('Base pouch') }])).toBe('where: Base pouch')
     expect(reachedInWords([{ name: 'Fog', at: at('Lip pouch', { pan: { palette: 'Quarry', at: 3, of: 12 } }) }])).toBe(
-      'from pan 3 of 12 in Quarry, Lip pouch',
+      'where: pan 3 of 12 in Quarry, Lip pouch',
     )
     const two = [
       { name: 'Fog', at: at('Base pouch') },
       { name: 'Heron', at: at('Base pouch') },
     ]
-    expect(reachedInWords(two)).toBe('from Base pouch')
+    expect(reachedInWords(two)).toBe('where: Base pouch')
     expect(reachedInWords([...two, { name: 'Keel', at: at('Shelf', { along: false }) }])).toBe(
-      'Fog and Heron from Base pouch; Keel from Shelf (not packed)',
+      'where: Fog and Heron in Base pouch; Keel in Shelf (not packed)',
     )
-    expect(reachedInWords([{ name: 'Fog', at: at('') }])).toBe('from no place noted')
+    expect(reachedInWords([{ name: 'Fog', at: at('') }])).toBe('where: no place noted')
   })
 })
 

@@ -54,8 +54,8 @@ function placeOf({ place, along, pan }: FoundAt): string {
 export function reachedInWords(all: readonly { name: string; at: FoundAt }[]): string {
   const byPlace = new Map<string, string[]>()
   for (const { name, at } of all) byPlace.set(placeOf(at), [...(byPlace.get(placeOf(at)) ?? []), name])
-  if (byPlace.size === 1) return `from ${[...byPlace.keys()][0]}`
-  return [...byPlace].map(([place, names]) => `${listInWords(names)} from ${place}`).join('; ')
+  if (byPlace.size === 1) return `where: ${[...byPlace.keys()][0]}`
+  return `where: ${[...byPlace].map(([place, names]) => `${listInWords(names)} in ${place}`).join('; ')}`
 }
 
 /** The time at the chair so far: "18 of 42 min". */
