@@ -1,13 +1,19 @@
 import { mkdirSync } from 'node:fs'
 import { createClient, type Client } from '@libsql/client'
-import { sql } from 'drizzle-orm'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import pLimit from 'p-limit'
 import { databaseFile, databaseServer, dataFolder, migrationsFolder } from '../config'
+import { FairClient } from './fairClient'
+import { Held, heldInWords, holder } from './held'
 import * as schema from './schema'
+import { isBusy, whileBusy } from './whileBusy'
 
-const BUSY_TIMEOUT_MS = 5000
+// SQLite waits inside its call and holds up everybody: waiting is done out here, see whileBusy.
+const BUSY_TIMEOUT_MS = 0
+/** How long a write waits for another program before it is refused; starting waits longer, since nobody can go on without it. */
+const PATIENCE_MS = 1500
+const START_PATIENCE_MS = 5000
 // After the last write, so that copying the one file while nobody works gets everything.
 const IDLE_MS = 2000
 
@@ -26,10 +32,14 @@ export async function openDatabase(): Promise<void> {
   if (client) return
   const server = databaseServer()
   if (!server) mkdirSync(dataFolder(), { recursive: true })
-  const opened = createClient({ ...(server ?? { url: `file:${databaseFile()}` }), timeout: BUSY_TIMEOUT_MS })
+  const opened = new FairClient(
+    createClient({ ...(server ?? { url: `file:${databaseFile()}` }), timeout: BUSY_TIMEOUT_MS }),
+  )
   try {
-    if (opened.protocol === 'file') await opened.execute('PRAGMA journal_mode = WAL')
-    await opened.execute('SELECT count(*) FROM sqlite_master')
+    await whileBusy(startPatience(), async () => {
+      if (opened.protocol === 'file') await opened.execute('PRAGMA journal_mode = WAL')
+      await opened.execute('SELECT count(*) FROM sqlite_master')
+    })
   } catch (problem) {
     opened.close()
     throw problem
@@ -42,8 +52,9 @@ export async function openDatabase(): Promise<void> {
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
 export async function migrateDatabase(): Promise<void> {
   await openDatabase()
-  await migrate(db, { migrationsFolder: migrationsFolder() })
+  await whileBusy(startPatience(), () => migrate(db, { migrationsFolder: migrationsFolder() }))
 }
+const startPatience = () => Date.now() + START_PATIENCE_MS
 
 /** Runs alone: no write of this process before it is done. */
 export const exclusively = pLimit(1)
@@ -61,17 +72,15 @@ export const writtenElsewhere = (): void => {
 
 /**
  * Runs a write in a transaction, one after the other: two overlapping write transactions in one process make SQLite
- * answer BUSY at once and spoil the pooled connection.
+ * answer BUSY at once. Another program that holds the file is waited for, for a moment.
  * @param touched what it touched, known once the work is done
+ * @throws Held where another program does not let it go in time; nothing was done
  */
 export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => WrittenIds = () => null): Promise<T> {
+  const until = Date.now() + PATIENCE_MS
   return exclusively(async () => {
     try {
-      const done = await db.transaction(async tx => {
-        // Of this connection: what is deleted or written over is filled with zeros, not merely left unused.
-        if (isFile()) await tx.run(sql`PRAGMA secure_delete = ON`)
-        return work(tx)
-      })
+      const done = await locked(until, work)
       for (const told of keepers) told(touched())
       return done
     } finally {
@@ -82,6 +91,46 @@ export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => W
   })
 }
 
+/** @throws Held where the lock is not to be had in time */
+async function locked<T>(until: number, work: (tx: Transaction) => Promise<T>): Promise<T> {
+  let isBegun = false
+  try {
+    return await whileBusy(
+      until,
+      () =>
+        db.transaction(tx => {
+          isBegun = true
+          notHeld()
+          return work(tx)
+        }),
+      () => isBegun,
+    )
+  } catch (problem) {
+    if (isBegun || !isBusy(problem)) throw problem
+    const by = isFile() ? holder(databaseFile()) : 'Another program'
+    tellHeld(heldInWords(by))
+    watch ??= setInterval(() => void exclusively(tryLock).catch(() => undefined), WATCH_MS)
+    watch.unref()
+    throw new Held(by)
+  }
+}
+
+let watch: NodeJS.Timeout | undefined
+const WATCH_MS = 500
+let tellHeld: (sentence: string | null) => void = () => undefined
+/** Whoever tells the artist that another program holds the data, and that it has let go. */
+export const onHeld = (tell: typeof tellHeld): void => {
+  tellHeld = tell
+}
+const tryLock = () => db.transaction(async () => notHeld())
+
+function notHeld(): void {
+  if (watch === undefined) return
+  clearInterval(watch)
+  watch = undefined
+  tellHeld(null)
+}
+
 /** Brings everything from the write-ahead log into the one file and empties the log. */
 export async function checkpoint(): Promise<void> {
   if (client?.protocol === 'file') await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
@@ -90,6 +139,8 @@ export async function checkpoint(): Promise<void> {
 /** Waits for the write that is under way, empties the log and closes; afterwards the one file is everything. */
 export async function closeDatabase(): Promise<void> {
   clearTimeout(idle)
+  clearInterval(watch)
+  watch = undefined
   await exclusively(async () => {
     await checkpoint().catch(() => undefined)
     client?.close()

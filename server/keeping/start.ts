@@ -1,5 +1,5 @@
 import { allowedHosts, backupFolder, databaseServer } from '../config'
-import { closeDatabase } from '../db/connection'
+import { closeDatabase, onHeld } from '../db/connection'
 import { releaseFolder } from '../db/lock'
 import { startPool, stopPool } from '../compute/pool'
 import { errorDetail, log, tell } from '../log'
@@ -13,7 +13,7 @@ import { clearHalves } from './backup'
 import { finishErasing } from './erasing'
 import { backUpDaily, checkIntegrity, clearWork } from './keeping'
 import { CannotStart, openData, watchRoom } from './open'
-import { dataState } from './state'
+import { dataState, trouble } from './state'
 import { stopKeeper } from './thread'
 
 /* The course of a process: open, listen, then see to what takes longer, and close. */
@@ -27,6 +27,7 @@ export async function begin(): Promise<void> {
   outliveReaders()
   watchForTakenPort()
   allowedHosts()
+  onHeld(sentence => trouble('held', sentence))
   try {
     await reopen()
   } catch (problem) {

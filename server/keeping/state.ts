@@ -19,7 +19,7 @@ export const setDataState = (now: DataState): void => {
   state = now
 }
 
-export type Trouble = 'room' | 'integrity' | 'backup' | 'erasure' | 'log'
+export type Trouble = 'room' | 'integrity' | 'backup' | 'erasure' | 'log' | 'held'
 
 /** Says that something needs a hand, as a sentence, or that it no longer does. */
 export function trouble(about: Trouble, sentence: string | null): void {
