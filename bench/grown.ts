@@ -58,6 +58,8 @@ const BOUNDS: Record<string, number> = {
   'list things, searched, ms': 100,
   'list things, narrowed, ms': 100,
   'a thing moved and the board anew, ms': 100,
+  'everything moved, there and back, ms': 3000,
+  'others meanwhile, p99 ms': 150,
   'memory at most, MB': 400,
 }
 const LIST_MS = 150
@@ -191,6 +193,8 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
   for (let i = 0; i < ROUNDS; i++) await timed(moved, () => move(i))
   figures.set('a thing moved and the board anew, ms', p95(moved))
 
+  await moveEverything(served.url, items, figures)
+
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox'],
@@ -220,6 +224,37 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
   await stop(served)
   rmSync(folder, { recursive: true, force: true })
   return figures
+}
+
+/** The whole kit goes home and back, as packing by a list does; somebody else looks at their settings all the while. */
+async function moveEverything(url: string, items: number, figures: Figures): Promise<void> {
+  const ids: string[] = []
+  for (let cursor: string | null = ''; cursor !== null && ids.length < items;) {
+    const page: ThingPage = (
+      await call<ThingPage>(url, 'GET', `/api/things?limit=100&cursor=${encodeURIComponent(cursor)}`)
+    ).body
+    ids.push(...page.lines.map(t => t.id))
+    cursor = page.next
+  }
+  const waits: number[] = []
+  let over = false
+  const other = (async () => {
+    while (!over) {
+      await timed(waits, () => call(url, 'GET', '/api/settings'))
+      await new Promise(resolve => setTimeout(resolve, 5))
+    }
+  })()
+  const times: number[] = []
+  for (const placeId of ['home', 'kit-case', 'home', 'kit-case'])
+    await timed(times, async () => {
+      const { status } = await call(url, 'POST', '/api/things/move', { units: ids.map(id => ({ id })), placeId })
+      if (status !== 200) throw new Error(`everything moved: ${status}`)
+      await call(url, 'GET', '/api/things/board')
+    })
+  over = true
+  await other
+  figures.set('everything moved, there and back, ms', Math.max(...times))
+  figures.set('others meanwhile, p99 ms', [...waits].sort((x, y) => x - y)[Math.ceil(waits.length * 0.99) - 1]!)
 }
 
 /** How long the processors worked, and how long they waited for other machines on the same hardware; nothing where it is not told. */

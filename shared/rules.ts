@@ -26,7 +26,7 @@ import type { Lab } from '#core/colour/lab'
 import { isTimeZone, parseClock } from '#core/schedule/clock'
 import { barcodeProblem } from '#core/stock/barcode'
 import { dayOf, MOST_MINOR, parseId } from './parse'
-import { AN_OBJECT, isPlainObject, shaped, type Dto } from './shape'
+import { AN_OBJECT, isDistinct, isPlainObject, sameTwice, shaped, type Dto } from './shape'
 
 /*
  * The rules fields are made of, on top of the readers in parse.ts. Each message names what is wrong and what to do, and is written
@@ -240,14 +240,9 @@ const isFiniteLab = (v: unknown): v is Lab =>
 
 /** No two members may have the same key. */
 export const Distinct = (key: string): PropertyDecorator =>
-  Satisfies(
-    'distinct',
-    v => {
-      if (!Array.isArray(v)) return true
-      const keys = v.map(m => (m as Record<string, unknown> | null)?.[key])
-      return new Set(keys).size === keys.length
-    },
-    `must not hold two with the same ${key}`,
+  all(
+    shaped({ distinct: key }),
+    Satisfies('distinct', v => !Array.isArray(v) || isDistinct(v, key), sameTwice(key)),
   )
 
 export const Maybe = (): PropertyDecorator => IsOptional()

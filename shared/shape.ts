@@ -23,6 +23,8 @@ interface Field {
   longest?: number
   /** Members of a list are lists themselves, of so many members. */
   each?: number
+  /** No two members of a list have the same value of this. */
+  distinct?: string
   /** Names in an object of plain values. */
   names?: number
   /** Taken as it is: only for what was made here and stored, never for what is sent. */
@@ -98,11 +100,12 @@ function takeText(raw: string, { longest = USUAL_LONGEST }: Field, path: string,
 }
 
 function takeList(raw: readonly unknown[], field: Field, path: string, issues: Issue[]): unknown[] {
-  const { most = 0, each, nested } = field
+  const { most = 0, each, nested, distinct } = field
   if (raw.length > most) {
     issues.push({ path, message: `must hold at most ${most}: split it into several` })
     return []
   }
+  if (distinct !== undefined && !isDistinct(raw, distinct)) issues.push({ path, message: sameTwice(distinct) })
   // Not map: it passes over what is missing in a list.
   return Array.from(raw, (member, i) => {
     if (issues.length >= MOST_ISSUES) return WRONG_KIND
@@ -119,6 +122,13 @@ function takeList(raw: readonly unknown[], field: Field, path: string, issues: I
     return WRONG_KIND
   })
 }
+
+/** Whether no two members of a list have the same value of this. */
+export function isDistinct(members: readonly unknown[], key: string): boolean {
+  const values = members.map(m => (m as Record<string, unknown> | null | undefined)?.[key])
+  return new Set(values).size === values.length
+}
+export const sameTwice = (key: string): string => `must not hold two with the same ${key}`
 
 function takeNames(raw: Record<string, unknown>, most: number, path: string, issues: Issue[]): unknown {
   const names = Object.keys(raw)

@@ -1,9 +1,11 @@
 import { readJsonText } from './json'
-import { check, plain } from './validate'
+import { seeded } from '../tests/support/random'
+import { check, checkInTurns, plain } from './validate'
 import { MatchRequest, ReachRequest } from './compute/requests'
 import { OwnedProductInput } from './records/kit'
 import { FaceInput, ReadingInput } from './records/faces'
 import { Settings } from './records/settings'
+import { MoveInput } from './records/things'
 
 const lab = { L: 58, a: 11, b: 19 }
 const product = { id: 'p', lab, coverage: 'medium', family: 'silicone' }
@@ -111,5 +113,28 @@ describe('bodies', () => {
       issue: { message: expect.stringContaining('UTF-8') },
     })
     expect(read('{"a":')).toMatchObject({ issue: { message: expect.stringContaining('JSON') } })
+  })
+})
+
+describe('long lists', () => {
+  it('are judged by handfuls as they are at once, with the same issues in the same places', async () => {
+    const random = seeded(5)
+    for (let round = 0; round < 25; round++) {
+      const units = Array.from({ length: 150 + Math.floor(random.next() * 700) }, (_, i) => ({
+        id: `unit-${i}`,
+        count: 1,
+      }))
+      for (let faults = Math.floor(random.next() * 4); faults > 0; faults--)
+        Object.assign(random.pick(units), random.pick([{ id: 7 }, { count: 0 }, { id: 'unit-3' }, { count: 'many' }]))
+      const body = { units, placeId: random.pick(['home', 3, null]) }
+      let turns = 0
+      const turn = () => {
+        turns++
+        return Promise.resolve()
+      }
+      const [whole, parts] = [check(MoveInput, body), await checkInTurns(MoveInput, body, turn)]
+      expect(parts).toEqual(whole)
+      if (whole.ok) expect(turns).toBe(units.length > 200 ? Math.ceil(units.length / 200) : 0)
+    }
   })
 })

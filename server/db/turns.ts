@@ -1,4 +1,4 @@
-const MOST_HELD_MS = 12
+const MOST_HELD_MS = 8
 
 let since = performance.now()
 

@@ -3,8 +3,10 @@ import { doubledProducts, mayDouble, noticesOf, type Notice } from '#core/stock/
 import { isPast, isUsed, type Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, Standing } from '#shared/records/things'
 import { today } from '#shared/today'
+import { giveTurn } from '../db/turns'
 import { command } from './command'
-import { moveOne, placeLines, pouchFor, usualPouches } from './places'
+import { moveAll } from './moving'
+import { placeLines, pouchFor, usualPouches } from './places'
 import { allThings } from './things'
 import { USUAL_PLACE } from './units'
 import { untilWritten } from './untilWritten'
@@ -50,6 +52,7 @@ async function readBoard(): Promise<Board> {
     within: inside.get(place.id)!,
     things: at.get(place.id)!.slice(0, DRAWN),
   }))
+  await giveTurn()
   const count = nowhere.length + [...here.values()].reduce((sum, p) => sum + p.count, 0)
   return {
     places: placesDrawn,
@@ -100,7 +103,10 @@ export function sortIntoPouches(): Promise<{ moved: number }> {
     async act => {
       const pouches = await usualPouches(act)
       const loose = (await allThings()).filter(t => isUsed(t) && (t.placeId === null || t.placeId === USUAL_PLACE))
-      for (const t of loose) await moveOne(act, t.id, undefined, pouchFor(pouches, t.kind))
+      await moveAll(
+        act,
+        loose.map(t => ({ unitId: t.id, to: pouchFor(pouches, t.kind) })),
+      )
       count = loose.length
       return { moved: count }
     },

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, lt } from 'drizzle-orm'
+import { and, desc, eq, getTableColumns, isNull, lt } from 'drizzle-orm'
 import type { Change, RowChange, Touched } from '#shared/records/changes'
 import { db } from '../db/connection'
 import { changes } from '../db/schema'
@@ -20,27 +20,35 @@ type Stored = typeof changes.$inferSelect
 
 /** The acts of this studio, newest first. @param before only those before this one */
 export async function history(before?: number): Promise<Change[]> {
-  const rows = await db
-    .select()
+  const { rows: _rows, ...columns } = getTableColumns(changes)
+  const acts = await db
+    .select(columns)
     .from(changes)
     .where(before === undefined ? undefined : lt(changes.id, before))
     .orderBy(desc(changes.id))
     .limit(PAGE)
   const open = new Set(await undoable())
-  const told = rows.map(row => ({ row, undo: open.has(row.id) ? undoneInWords(rowsOf(row)) : null }))
+  const told: { act: (typeof acts)[number]; undo: string | null }[] = []
+  for (const act of acts) told.push({ act, undo: open.has(act.id) ? await undoWords(act.id) : null })
   const names = await faceNames(
     db,
-    told.flatMap(t => [t.row.words, t.undo ?? '']),
+    told.flatMap(t => [t.act.words, t.undo ?? '']),
   )
-  return told.map(({ row, undo }) => ({
-    id: row.id,
-    at: row.at,
-    by: row.by,
-    words: withNames(row.words, names),
+  return told.map(({ act, undo }) => ({
+    id: act.id,
+    at: act.at,
+    by: act.by,
+    words: withNames(act.words, names),
     undoWords: undo === null ? null : withNames(undo, names),
-    undoes: row.undoes,
-    undoneBy: row.undoneBy,
+    undoes: act.undoes,
+    undoneBy: act.undoneBy,
   }))
+}
+
+/** What taking an act back would do. Read for each by itself: the rows of one act may be ten thousand. */
+async function undoWords(id: number): Promise<string> {
+  const [act] = await db.select().from(changes).where(eq(changes.id, id))
+  return act ? undoneInWords(rowsOf(act)) : ''
 }
 
 // A row of changes that a hand or a broken disk has spoiled can be told, not taken back.

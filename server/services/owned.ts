@@ -1,4 +1,4 @@
-import { and, asc, count, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { CLEAR_LAB, type ItemKind } from '#core/product/item'
 import { useOrder } from '#core/stock/fills'
 import type { GearKind } from '#core/stock/kinds'
@@ -125,13 +125,7 @@ const entered = (x: OwnedThing, y: OwnedThing) =>
 
 /** Products with the units that pass, all of them usable, in the order they were entered. */
 async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<OwnedThing[]> {
-  const rows = await from
-    .select({ unit: units, fill: fills, product: products })
-    .from(units)
-    .innerJoin(fills, eq(fills.unitId, units.id))
-    .innerJoin(products, eq(fills.productId, products.id))
-    .where(and(isNull(units.deletedAt), isNull(products.deletedAt), ...where))
-    .orderBy(asc(units.createdAt), asc(units.id), asc(fills.position))
+  const rows = await rowsOf(from, ...where)
   const parts = [
     await soundOnes('unit', rows, r => r.unit),
     await soundOnes('fill', rows, r => r.fill),
@@ -165,6 +159,39 @@ async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<Ow
     )
     .sort(entered)
 }
+
+/** Units, what is in them and of which product, read a handful at a time: all of a large kit at once would hold up everybody else. */
+async function rowsOf(from: Reader, ...where: Parameters<typeof and>) {
+  const found: { unit: UnitRow; fill: FillRow; product: ProductRow }[] = []
+  const inOrder = [asc(units.createdAt), asc(units.id)]
+  let last: Pick<UnitRow, 'createdAt' | 'id'> | undefined
+  for (;;) {
+    const beyond = last && sql`(${units.createdAt}, ${units.id}) > (${last.createdAt}, ${last.id})`
+    const some = await from
+      .select({ id: units.id, createdAt: units.createdAt })
+      .from(units)
+      .innerJoin(fills, eq(fills.unitId, units.id))
+      .where(and(isNull(units.deletedAt), beyond, ...where))
+      .groupBy(units.createdAt, units.id)
+      .orderBy(...inOrder)
+      .limit(AT_ONCE)
+    const ids = some.map(u => u.id)
+    if (ids.length > 0)
+      found.push(
+        ...(await from
+          .select({ unit: units, fill: fills, product: products })
+          .from(units)
+          .innerJoin(fills, eq(fills.unitId, units.id))
+          .innerJoin(products, eq(fills.productId, products.id))
+          .where(and(inArray(units.id, ids), isNull(products.deletedAt), ...where))
+          .orderBy(...inOrder, asc(fills.position))),
+      )
+    if (some.length < AT_ONCE) return found
+    last = some.at(-1)
+  }
+}
+const AT_ONCE = 150
+
 const isOfCosmetic = ({ product }: { product: ProductRow }) => product.sort === 'cosmetic'
 
 async function soundOnes<T, R extends { id: string }>(
@@ -221,7 +248,10 @@ onWritten(touched => {
   if (touched?.products.size !== 0) inOrder = null
 })
 
+const MANY_STALE = 1000
 async function readAnew(): Promise<void> {
+  // Where much of it is stale, reading all of it is quicker than looking for each.
+  if (stale.size > MANY_STALE) known = null
   // What is written while this reads is stale again, or all of it is.
   const ids = [...stale]
   stale = new Set()

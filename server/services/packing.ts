@@ -11,7 +11,8 @@ import { newId } from './clock'
 import { command, type Act } from './command'
 import { decantInto } from './handling'
 import { jobById } from './jobs'
-import { moveOne, placeLines, placesSound } from './places'
+import { moveAll } from './moving'
+import { placeLines, placesSound } from './places'
 import { standingListsKept } from './standingLists'
 import { allThings } from './things'
 
@@ -36,7 +37,7 @@ export async function bringAll(jobId: string, asking: Asking): Promise<{ moved: 
   if (bring.some(g => g.to === null))
     throw new Conflict('There is no case and no bag to bring it into: make one first.')
   return command(`${bring.length === 1 ? `${bring[0]!.name} is` : `${bring.length} things are`} packed.`, async act => {
-    for (const { unitId, count, to } of bring) await moveOne(act, unitId, count, to)
+    await moveAll(act, bring)
     return { moved: bring.length }
   })
 }
@@ -55,11 +56,17 @@ async function stayAtHome(act: Act, jobId: string, ids: readonly string[]): Prom
   if (!home) throw new Conflict('There is no home to leave them at: make a place of that kind first.')
   const along = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
   const byId = new Map((await allThings()).map(t => [t.id, t]))
-  for (const [i, id] of ids.entries()) {
+  const things = ids.map((id, i) => {
     const thing = byId.get(id)
     if (!thing) throw new BadInput([{ path: `ids[${i}]`, message: 'is no thing of yours' }])
-    if (thing.placeId !== null && along.has(thing.placeId)) await moveOne(act, id, thing.count, home.id)
-  }
+    return thing
+  })
+  await moveAll(
+    act,
+    things
+      .filter(t => t.placeId !== null && along.has(t.placeId))
+      .map(t => ({ unitId: t.id, count: t.count, to: home.id })),
+  )
   await act.update('jobs', jobId, { bag: { ...job.bag, leave: [...new Set([...job.bag.leave, ...ids])] } })
 }
 
@@ -89,7 +96,10 @@ export async function takeOut(jobId: string, asking: Asking): Promise<{ moved: n
   return command(`${out.length === 1 ? `${out[0]!.name} is` : `${out.length} things are`} at home now.`, async act => {
     const home = (await placesSound(act.tx)).find(p => p.sort === 'home')
     if (!home) throw new Conflict('There is no home to take them to: make a place of that kind first.')
-    for (const { unitId, count } of out) await moveOne(act, unitId, count, home.id)
+    await moveAll(
+      act,
+      out.map(({ unitId, count }) => ({ unitId, count, to: home.id })),
+    )
     return { moved: out.length }
   })
 }
@@ -101,7 +111,7 @@ export async function easePouches(jobId: string, asking: Asking): Promise<{ move
   return command(
     `${moves.length === 1 ? `${moves[0]!.name} lies` : `${moves.length} things lie`} elsewhere.`,
     async act => {
-      for (const { unitId, count, to } of moves) await moveOne(act, unitId, count, to)
+      await moveAll(act, moves)
       return { moved: moves.length }
     },
   )
@@ -125,10 +135,11 @@ export async function layInOrder(jobId: string, asking: Asking): Promise<{ moved
       if (loose) {
         const early = things.filter(t => t.placeId === root.id && loose.things.some(l => l.unitId === t.id))
         const pouch = await settingUpPouch(act, root.id, early)
-        for (const t of early) {
-          await moveOne(act, t.id, t.count, pouch)
-          moved.set(t.id, pouch)
-        }
+        await moveAll(
+          act,
+          early.map(t => ({ unitId: t.id, count: t.count, to: pouch })),
+        )
+        for (const t of early) moved.set(t.id, pouch)
       }
       const now = things.map(t => ({ ...t, placeId: moved.get(t.id) ?? t.placeId }))
       const order = laidInOrder(await placesSound(act.tx), root.id, now)

@@ -3,11 +3,12 @@ import { inOrder, usualPouchFor, USUAL_POUCHES, within } from '#core/stock/place
 import type { OwnedKind } from '#core/stock/kinds'
 import type { MoveInput, PlaceInput, PlaceLine } from '#shared/records/things'
 import { db } from '../db/connection'
-import { fills, places, products, units } from '../db/schema'
+import { places } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
+import { moveAll, placeElsewhere } from './moving'
 import { sound } from './sound'
 import { placeAt, USUAL_PLACE } from './units'
 import { untilWritten } from './untilWritten'
@@ -82,8 +83,7 @@ export function removePlace(id: string): Promise<{ id: string }> {
       const place = await placeNow(act, id)
       name = place.name
       if (id === USUAL_PLACE) throw new Conflict('New things are put here: rename it, but keep it.')
-      const inside = await act.tx.select({ id: units.id }).from(units).where(eq(units.placeId, id))
-      for (const unit of inside) await act.update('units', unit.id, { placeId: place.parentId })
+      await placeElsewhere(act, id, place.parentId)
       for (const child of await placesSound(act.tx))
         if (child.parentId === id) await act.update('places', child.id, { parentId: place.parentId })
       await act.update('places', id, { deletedAt: now() })
@@ -99,61 +99,15 @@ export function move({ units: moved, placeId }: MoveInput): Promise<{ moved: num
     () => words,
     async act => {
       const to = placeId ? await placeNow(act, placeId) : null
-      const names: string[] = []
-      for (const { id, count } of moved) names.push(await moveOne(act, id, count, to?.id ?? null))
+      const names = await moveAll(
+        act,
+        moved.map(({ id, count }) => ({ unitId: id, count, to: to?.id ?? null })),
+      )
       const what = names.length === 1 ? `${names[0]} is` : `${names.length} things are`
       words = `${what} ${to ? `in ${to.name}` : 'out of their place'} now.`
       return { moved: names.length }
     },
   )
-}
-
-export async function moveOne(act: Act, id: string, count: number | undefined, to: string | null): Promise<string> {
-  const [row] = await act.tx
-    .select({ unit: units, product: products })
-    .from(units)
-    .innerJoin(products, eq(units.productId, products.id))
-    .where(eq(units.id, id))
-  if (!row || row.unit.deletedAt !== null || row.unit.ownerFaceId !== null) throw new Missing('One of these things')
-  const { unit, product } = row
-  if (count !== undefined && count > unit.count)
-    throw new BadInput([{ path: 'units', message: `there are only ${unit.count} of ${product.shade} there` }])
-  if (unit.placeId === to) return product.shade
-  const some = count ?? unit.count
-  if (product.sort !== 'tool') await act.update('units', id, { placeId: to })
-  else await moveSet(act, unit, some, to)
-  return product.shade
-}
-
-/** Of a set some may go and some stay; where the same stands already they are one set again. */
-async function moveSet(act: Act, unit: typeof units.$inferSelect, some: number, to: string | null): Promise<void> {
-  const alike = await act.tx.select().from(units).where(eq(units.productId, unit.productId))
-  const there = alike.find(
-    u =>
-      u.id !== unit.id
-      && u.placeId === to
-      && u.deletedAt === null
-      && u.retiredAt === unit.retiredAt
-      && u.role === unit.role
-      && u.ownerFaceId === null,
-  )
-  const rest = unit.count - some
-  if (there) {
-    await act.update('units', there.id, { count: there.count + some })
-    await act.update('units', unit.id, rest > 0 ? { count: rest } : { deletedAt: now() })
-    return
-  }
-  if (rest === 0) {
-    await act.update('units', unit.id, { placeId: to })
-    return
-  }
-  const { id: _id, version: _version, ...same } = unit
-  await act.update('units', unit.id, { count: rest })
-  const made = await act.insert('units', { ...same, id: newId(), count: some, placeId: to })
-  for (const fill of await act.tx.select().from(fills).where(eq(fills.unitId, unit.id))) {
-    const { id: _fill, version: _v, ...held } = fill
-    await act.insert('fills', { ...held, id: newId(), unitId: made.id })
-  }
 }
 
 /** Ids of the usual pouches by name, in the case that new things are put in; those that are not there are made. */

@@ -9,6 +9,7 @@ import * as stored from '#shared/records/stored'
 
 import { isPlainObject, type Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
+import { giveTurn } from '../db/turns'
 import { now } from './clock'
 
 /*
@@ -70,27 +71,18 @@ function plainOf(row: Row): Row {
 
 const seen = new Map<string, { print: string; issues: Issue[] }>()
 const aside = new Map<string, { sort: SortName; row: Row; issues: Issue[] }>()
-// Checking a row takes about 0.1 ms, and everybody else waits meanwhile.
-const BREATHE_MS = 8
 const KEPT = 50_000
 
 /** The rows that are what their class says, in their order; the others are set aside. Each is checked once as it stands. */
 export async function sound<T extends object>(sort: SortName, rows: readonly T[]): Promise<T[]> {
-  // The database answers without ever letting others through: a list made of ten queries is ten breaths, not one.
-  await breathe()
-  let since = performance.now()
   const good: T[] = []
   for (const row of rows) {
     if (issuesOf(sort, row as Row).length === 0) good.push(row)
-    if (performance.now() - since > BREATHE_MS) {
-      await breathe()
-      since = performance.now()
-    }
+    // Checking a row takes about 0.1 ms, and everybody else waits meanwhile.
+    await giveTurn()
   }
   return good
 }
-
-const breathe = () => new Promise(setImmediate)
 
 const keyOf = (sort: SortName, { id }: Row) => `${sort} ${typeof id === 'string' ? id : JSON.stringify(id)}`
 

@@ -10,7 +10,8 @@ import { Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
 import { now } from './clock'
 import { command } from './command'
-import { moveOne, placeLines, pouchFor, usualPouches } from './places'
+import { moveAll } from './moving'
+import { placeLines, pouchFor, usualPouches } from './places'
 import { sound } from './sound'
 import { allThings } from './things'
 import { untilWritten } from './untilWritten'
@@ -140,12 +141,12 @@ export function packByList(id: string): Promise<{ brought: number; left: number 
       const home = (await placeLines()).find(p => p.sort === 'home')
       const kinds = new Map((await allThings()).filter(isUsed).map(t => [t.id, t]))
       const brought = list.lines.flatMap(l => l.bring)
-      for (const { unitId, count } of brought) {
-        const t = kinds.get(unitId)!
-        await moveOne(act, unitId, t.sort === 'tool' ? count : undefined, pouchFor(pouches, t.kind))
-      }
-      for (const { unitId, count } of list.surplus)
-        await moveOne(act, unitId, kinds.get(unitId)?.sort === 'tool' ? count : undefined, home?.id ?? null)
+      const some = ({ unitId, count }: { unitId: string; count: number }) =>
+        kinds.get(unitId)?.sort === 'tool' ? count : undefined
+      await moveAll(act, [
+        ...brought.map(m => ({ unitId: m.unitId, count: some(m), to: pouchFor(pouches, kinds.get(m.unitId)!.kind) })),
+        ...list.surplus.map(m => ({ unitId: m.unitId, count: some(m), to: home?.id ?? null })),
+      ])
       words = `${list.name} is packed: ${brought.length} came, ${list.surplus.length} stayed at home.`
       return { brought: brought.length, left: list.surplus.length }
     },

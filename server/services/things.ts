@@ -14,6 +14,7 @@ import {
   type ThingQuery,
   type ThingState,
 } from '#shared/records/things'
+import { giveTurn } from '../db/turns'
 import { afterPlace, cursorOf } from './listing'
 import { kitThings } from './owned'
 import { placeLines } from './places'
@@ -24,9 +25,13 @@ const made = new WeakMap<readonly OwnedThing[], readonly Thing[]>()
 /** Every thing of the kit, retired or not, in the order of the work: the same list until something changes. Not to be written to. */
 export async function allThings(): Promise<readonly Thing[]> {
   const owned = await kitThings()
-  const known = made.get(owned) ?? thingsOf(owned)
-  made.set(owned, known)
-  return known
+  const known = made.get(owned)
+  if (known) return known
+  await giveTurn()
+  const things = thingsOf(owned)
+  made.set(owned, things)
+  await giveTurn()
+  return things
 }
 
 function thingsOf(owned: readonly OwnedThing[]): Thing[] {

@@ -8,6 +8,7 @@ import type { RetireUnitsInput } from '#shared/records/things'
 import { fills, places, units } from '../db/schema'
 import { BadInput, Conflict, Missing } from '../utils/problems'
 import { expectVersion } from '../utils/stale'
+import { namesNow, rowsNow, updateAll } from './bulk'
 import { newId, now } from './clock'
 import { command, type Act } from './command'
 import { thingsById } from './owned'
@@ -160,15 +161,27 @@ export function retireUnits({ ids, retired, why }: RetireUnitsInput): Promise<{ 
   return command(
     () => words,
     async act => {
-      const names: string[] = []
-      for (const id of ids) {
-        const { thing, unit } = await unitNow(act, id)
-        names.push(unit.inside ?? thing.shade)
-        await act.update('units', id, { retiredAt: retired ? now() : null, why: retired ? why : '' })
-      }
-      const who = names.length === 1 ? `${names[0]} is` : `${names.length} things are`
+      const rows = await rowsNow(act, 'units', ids)
+      const meant = [...new Set(ids)].map(id => {
+        const unit = rows.get(id)
+        if (!unit || unit.deletedAt !== null) throw new Missing('This thing')
+        return unit
+      })
+      const names = await namesNow(
+        act,
+        meant.map(u => u.productId),
+      )
+      const nameOf = (unit: UnitRow) => names.get(unit.productId)?.shade ?? ''
+      const set = { retiredAt: retired ? now() : null, why: retired ? why : '' }
+      await updateAll(
+        act,
+        'units',
+        meant.map(row => ({ row, set })),
+        nameOf,
+      )
+      const who = meant.length === 1 ? `${nameOf(meant[0]!)} is` : `${meant.length} things are`
       words = `${who} ${retired ? 'retired' : 'back in use'}.`
-      return { retired: names.length }
+      return { retired: meant.length }
     },
   )
 }

@@ -11,9 +11,10 @@ import {
 import type { ComputeTask } from '#shared/compute/endpoints'
 import { parseId } from '#shared/parse'
 import type { Dto } from '#shared/shape'
-import { check } from '#shared/validate'
+import { check, checkInTurns } from '#shared/validate'
 import { computeBytes, type Asking } from '../compute/pool'
 import { GivenUp } from '../compute/queue'
+import { giveTurn } from '../db/turns'
 import { told } from '../services/changes'
 import { asker, type Asker } from '../services/command'
 import { isSort, type SortName } from '../services/sound'
@@ -68,7 +69,7 @@ export const withBody = <T extends object, R>(
   most?: number,
 ): Answered<R> =>
   defineEventHandler(async event => {
-    const checked = check(dto, await readJson(event, most))
+    const checked = await checkInTurns(dto, await readJson(event, most), giveTurn)
     if (!checked.ok) throw new BadInput(checked.issues)
     return asAct(event, () => act(checked.value, event))
   })

@@ -70,21 +70,25 @@ export class PlaceInput {
   @MadeFrom() version?: number
 }
 
-/** Units, or so many of a set, that go to one place. */
+/** A unit, or so many of a set. */
 export class MovedUnitInput {
   @Id() id!: string
   /** So many of a set; all of them, when left out. */
   @Maybe() @Whole(1, 10_000) count?: number
 }
+/** The most that one act is done to. */
+export const THINGS_AT_ONCE = 10_000
+
+/** Things that go to one place together. */
 export class MoveInput {
-  @Many(() => MovedUnitInput, 2000, 1) @Distinct('id') units!: MovedUnitInput[]
+  @Many(() => MovedUnitInput, THINGS_AT_ONCE, 1) @Distinct('id') units!: MovedUnitInput[]
   /** Null for nowhere. */
   @Maybe() @Id() placeId?: string | null
 }
 
 /** Units that go out of use, or come back into it. */
 export class RetireUnitsInput {
-  @Ids(2000) ids!: string[]
+  @Ids(THINGS_AT_ONCE) ids!: string[]
   @YesNo() retired!: boolean
   /** Why it went. */
   @Text(0, 200) why: string = ''
@@ -92,7 +96,7 @@ export class RetireUnitsInput {
 
 /** Something of several things at once; what is left out stays as it is. */
 export class ChangeThingsInput {
-  @Ids(2000) ids!: string[]
+  @Ids(THINGS_AT_ONCE) ids!: string[]
   @Maybe() @Between(0, 1) level?: number
   @Maybe() @Moment() openedOn?: string
   @Maybe() @Moment() expiresOn?: string

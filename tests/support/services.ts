@@ -36,6 +36,7 @@ const load = async () => ({
   ...(await import('../../server/services/meter')),
   ...(await import('../../server/services/mixes')),
   ...(await import('../../server/services/mornings')),
+  ...(await import('../../server/services/moving')),
   ...(await import('../../server/services/oldReasons')),
   ...(await import('../../server/services/owned')),
   ...(await import('../../server/services/personRecord')),

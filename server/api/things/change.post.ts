@@ -1,5 +1,6 @@
 import { ChangeThingsInput } from '#shared/records/things'
 import { changeThings } from '../../services/together'
 import { withBody } from '../../utils/handlers'
+import { MOST_BYTES } from '../../utils/readJson'
 
-export default withBody(ChangeThingsInput, input => changeThings(input))
+export default withBody(ChangeThingsInput, input => changeThings(input), MOST_BYTES)

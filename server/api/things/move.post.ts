@@ -1,5 +1,6 @@
 import { MoveInput } from '#shared/records/things'
 import { move } from '../../services/places'
 import { withBody } from '../../utils/handlers'
+import { MOST_BYTES } from '../../utils/readJson'
 
-export default withBody(MoveInput, move)
+export default withBody(MoveInput, move, MOST_BYTES)

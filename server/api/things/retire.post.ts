@@ -1,5 +1,6 @@
 import { RetireUnitsInput } from '#shared/records/things'
 import { retireUnits } from '../../services/units'
 import { withBody } from '../../utils/handlers'
+import { MOST_BYTES } from '../../utils/readJson'
 
-export default withBody(RetireUnitsInput, retireUnits)
+export default withBody(RetireUnitsInput, retireUnits, MOST_BYTES)
