@@ -26,12 +26,11 @@ import { log, errorDetail } from '../log'
 import { keepOnly, listBackups } from './backup'
 import { backUp, clearCopies } from './keeping'
 import { trouble } from './state'
-import { KeeperFailed } from './keeperFailed'
 import { keep } from './thread'
 
 /** Marks a person for erasing; from then on it will be finished, in this process or the next. */
-export async function markForErasing(faceId: string): Promise<void> {
-  await write(tx => tx.insert(erasures).values({ faceId, askedAt: now() }))
+export async function markForErasing(tx: Transaction, faceId: string): Promise<void> {
+  await tx.insert(erasures).values({ faceId, askedAt: now() })
 }
 
 /** Every row of those who are marked goes, in one transaction each; the id in the mark goes with them. */
@@ -107,36 +106,48 @@ async function eraseChanges(tx: Transaction, faceId: string): Promise<void> {
     await tx.delete(changes).where(or(sql`instr(${changes.rows}, ${id}) > 0`, sql`instr(${changes.words}, ${id}) > 0`))
 }
 
-/** The file is written anew without them, and the backups that hold them give way to one that does not. */
+/**
+ * The file is written anew without them, and the backups that hold them give way to one that does not. The marks go last: whatever breaks
+ * this off, the next process or the next hour does all of it again.
+ */
 export async function eraseBytes(): Promise<Erased> {
   const waiting = await db.select({ id: erasures.id }).from(erasures)
-  if (waiting.length === 0) return ERASED
+  if (waiting.length === 0) return erasedFrom()
+  trouble('erasure', WAITING)
   try {
-    if (isFile()) await exclusively(() => keep('rewrite', { database: databaseFile() }))
-    if (isFile()) await clearCopies()
+    if (isFile()) {
+      await exclusively(() => keep('rewrite', { database: databaseFile() }))
+      await clearCopies()
+      if ((await listBackups(backupFolder())).length > 0)
+        await keepOnly(backupFolder(), (await backUp('after an erasure')).name)
+    }
     await write(async tx => {
       for (const { id } of waiting) await tx.delete(erasures).where(eq(erasures.id, id))
     })
-    if (isFile() && (await listBackups(backupFolder())).length > 0)
-      await keepOnly(backupFolder(), (await backUp('after an erasure')).name)
     trouble('erasure', null)
-    return ERASED
+    return erasedFrom()
   } catch (problem) {
     log('warning', 'erasing goes on later', errorDetail(problem))
-    const noRoom = problem instanceof KeeperFailed && /FULL|ENOSPC|IOERR/.test(problem.code)
-    const sentence = noRoom
-      ? 'Everything about them is deleted and cannot be seen any more. There is no room to write the file anew yet: traces in it and in older backups are removed at the next start with more room on the disk.'
-      : 'Everything about them is deleted and cannot be seen any more. Traces in the file and in older backups are removed at the next start.'
+    const noRoom = /FULL|ENOSPC|EDQUOT|IOERR/.test(String(errorDetail(problem).code))
+    const sentence = noRoom ? NO_ROOM : WAITING
     trouble('erasure', sentence)
     return { rows: true, bytes: false, sentence }
   }
 }
 
-const ERASED: Erased = {
+const WAITING =
+  'Somebody was forgotten: their record is deleted, but traces of it are still in the file or in older backups. Varietas tries again every hour and at each start until they are gone. Look whether the folder of the backups can be written to.'
+const NO_ROOM =
+  'Somebody was forgotten: their record is deleted, but there is no room to write the file and the backups anew without them. Free some room on the disk: Varietas tries again every hour and at each start.'
+
+/** What is gone, and what is for somebody else to remove. */
+const erasedFrom = (): Erased => ({
   rows: true,
   bytes: true,
-  sentence: 'Everything about them is erased, from the data and from the backups kept here.',
-}
+  sentence: isFile()
+    ? 'Everything of theirs is erased, from the data and from the backups kept here. Copies you keep elsewhere are yours to remove.'
+    : 'Everything of theirs is erased from the data. The libSQL server keeps a log and backups of its own: ask whoever runs it to remove them there.',
+})
 
 /** Finishes what an earlier process began. */
 export async function finishErasing(): Promise<void> {

@@ -131,14 +131,15 @@ describe('forgetting a person', () => {
 
   it('what a process that was killed had begun is finished by the next', async () => {
     const { markForErasing, eraseRows, finishErasing } = await import('../keeping/erasing')
+    const mark = (id: string) => on.write(tx => markForErasing(tx, id))
     const marked = await on.addFace(faceInput('Zyxmarked Only'))
-    await markForErasing(marked.id)
+    await mark(marked.id)
     // Here it was killed; and here again, later.
     await finishErasing()
     expect(bytes()).not.toContain('Zyxmarked')
     expect(bytes()).not.toContain(marked.id)
     const halfway = await on.addFace(faceInput('Zyxhalfway Gone'))
-    await markForErasing(halfway.id)
+    await mark(halfway.id)
     await eraseRows()
     await finishErasing()
     expect(bytes()).not.toContain('Zyxhalfway')

@@ -69,6 +69,40 @@ function plainOf(row: Row): Row {
   return { ...rest, lab: hasNone ? { ...CLEAR_LAB } : { L, a, b } }
 }
 
+/** The sort of a row by its table; null where no class says what it may be. */
+export function sortOfTable(table: string, row: Row): SortName | null {
+  if (table === 'products') return row.sort === 'cosmetic' ? 'product' : 'gear'
+  return OF_TABLE[table] ?? null
+}
+const OF_TABLE: Readonly<Record<string, SortName>> = {
+  places: 'place',
+  units: 'unit',
+  fills: 'fill',
+  faces: 'face',
+  readings: 'reading',
+  recipes: 'recipe',
+  seenVerdicts: 'seen',
+  faceHistory: 'history',
+  standards: 'standard',
+  standingLists: 'standingList',
+  jobs: 'job',
+  ticks: 'tick',
+  bookings: 'booking',
+  plans: 'plan',
+  pictures: 'picture',
+  paletteTests: 'palette',
+  flashTests: 'flash',
+  measuredMixes: 'mix',
+  purchases: 'purchase',
+  purchaseLines: 'line',
+}
+
+/** What is wrong with a row that is to be written. */
+export function faultsIn(sort: SortName, row: Row): Issue[] {
+  const checked = check(sortOf(sort).dto, plainOf(row))
+  return checked.ok ? [] : checked.issues
+}
+
 const seen = new Map<string, { print: string; issues: Issue[] }>()
 const aside = new Map<string, { sort: SortName; row: Row; issues: Issue[] }>()
 const KEPT = 50_000
@@ -91,8 +125,7 @@ function issuesOf(sort: SortName, row: Row): Issue[] {
   const print = printOf(sort, row)
   const before = seen.get(key)
   if (before?.print === print) return before.issues
-  const checked = check(sortOf(sort).dto, plainOf(row))
-  const issues = checked.ok ? [] : checked.issues
+  const issues = faultsIn(sort, row)
   if (seen.size >= KEPT) seen.clear()
   seen.set(key, { print, issues })
   if (issues.length > 0) aside.set(key, { sort, row, issues })

@@ -49,7 +49,10 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
  * @throws Problem 413 for what no record is as large as, BadInput for what is not JSON or nests without end
  */
 export async function readJson(event: H3Event, most = MOST_RECORD_BYTES): Promise<unknown> {
-  const read = readJsonText(await readBytes(event, most))
+  const bytes = await readBytes(event, most)
+  // Nothing said: whatever has no default is named as missing.
+  if (bytes.length === 0) return {}
+  const read = readJsonText(bytes)
   if ('value' in read) return read.value
   throw new BadInput([read.issue], read.message)
 }

@@ -1,4 +1,6 @@
-import { idOf } from '../../../utils/handlers'
+import { ForgetInput } from '#shared/records/forgetting'
 import { forgetFace } from '../../../services/forget'
+import { idOf, withBody } from '../../../utils/handlers'
+import { MOST_BYTES } from '../../../utils/readJson'
 
-export default defineEventHandler(event => forgetFace(idOf(event)))
+export default withBody(ForgetInput, (input, event) => forgetFace(idOf(event), input), MOST_BYTES)

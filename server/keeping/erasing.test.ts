@@ -1,0 +1,108 @@
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs'
+import fs from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Database from 'libsql'
+import yauzl from 'yauzl'
+import { faceInput } from '../../tests/support/inputs'
+import { services } from '../../tests/support/services'
+
+jest.mock('./thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
+const on = services()
+
+class Killed extends Error {}
+
+/** Every file of the data folder and what lies in it, archives unpacked, as text. */
+async function everyByte(folder: string): Promise<string> {
+  const parts: string[] = []
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name)
+    // SQLite takes its own files away as a connection ends.
+    if (!existsSync(path)) continue
+    if (statSync(path).isDirectory()) parts.push(await everyByte(path))
+    else if (name.endsWith('.zip')) {
+      const zip = await yauzl.openPromise(path)
+      for await (const entry of zip.eachEntry()) {
+        const chunks: Buffer[] = []
+        for await (const chunk of await zip.openReadStreamPromise(entry)) chunks.push(chunk as Buffer)
+        parts.push(Buffer.concat(chunks).toString('latin1'))
+      }
+    } else parts.push(readFileSync(path, 'latin1'))
+  }
+  return parts.join('\n')
+}
+
+const FILE_STEPS = ['rm', 'rename', 'readdir', 'mkdir', 'stat', 'writeFile'] as const
+
+/** From the given step on nothing reaches the disk or the database any more, as when the process was killed there. */
+function killAt(step: number): { steps: () => number; revive: () => void } {
+  let taken = 0
+  const dies = () => {
+    if (++taken > step) throw new Killed(`killed at step ${step}`)
+  }
+  const spies = [
+    ...FILE_STEPS.map(name => {
+      const real = fs[name] as (...given: unknown[]) => unknown
+      return jest.spyOn(fs, name).mockImplementation((async (...given: unknown[]) => {
+        dies()
+        return real(...given)
+      }) as never)
+    }),
+    ...(['prepare', 'exec'] as const).map(name => {
+      const real = (Database.prototype as unknown as Record<string, (sql: string) => unknown>)[name]!
+      return jest
+        .spyOn(Database.prototype as unknown as Record<string, (sql: string) => unknown>, name)
+        .mockImplementation(function (this: unknown, sql: string) {
+          // The system ends what a dead process had begun.
+          if (!/^ROLLBACK/.test(sql)) dies()
+          return real.call(this, sql)
+        })
+    }),
+  ]
+  return { steps: () => taken, revive: () => spies.forEach(spy => spy.mockRestore()) }
+}
+
+describe('erasing that is broken off', () => {
+  it('at whatever step: after the next start with room nobody’s byte is left, in the file and in the backups', async () => {
+    const { backUp } = await import('./keeping')
+    const { finishErasing } = await import('./erasing')
+    const { troublesNow } = await import('./state')
+    const folder = process.env.VARIETAS_DATA!
+    await on.addFace(faceInput('Stays Here'))
+    const { id } = await on.addFace(faceInput('Zyxkilled Person', { notes: 'zyxkilled notes' }))
+    await backUp('asked')
+    await on.closeDatabase()
+    const before = mkdtempSync(join(tmpdir(), 'varietas-before-'))
+    cpSync(folder, before, { recursive: true })
+
+    let step = 0
+    let broken = 0
+    for (let isThrough = false; !isThrough; step++) {
+      rmSync(folder, { recursive: true, force: true })
+      mkdirSync(folder)
+      cpSync(before, folder, { recursive: true })
+      await on.openDatabase()
+      const kill = killAt(step)
+      const answer = await on.forgetFace(id).catch((e: unknown) => e)
+      kill.revive()
+      isThrough = kill.steps() <= step
+      const isConfirmed = !(answer instanceof Error)
+      if (!isConfirmed || !(answer as { bytes: boolean }).bytes) broken++
+      // What is pending is told, for as long as it is.
+      if (isConfirmed && !(answer as { bytes: boolean }).bytes) expect(troublesNow().join()).toContain('forgotten')
+      await on.closeDatabase()
+      await on.openDatabase()
+      const begun = (await on.write(tx => tx.select().from(on.tables.erasures))).length > 0
+      await finishErasing()
+      await on.closeDatabase()
+      const left = /zyxkilled/i.test(await everyByte(folder))
+      // Either it had not begun, and all of it stands as it was, or nothing of it is left.
+      expect({ step, left: left && (begun || isConfirmed) }).toEqual({ step, left: false })
+      if (isThrough) expect({ isConfirmed, left }).toEqual({ isConfirmed: true, left: false })
+      if (begun || isConfirmed) expect(troublesNow()).toEqual([])
+    }
+    expect(broken).toBeGreaterThan(40)
+    rmSync(before, { recursive: true, force: true })
+    await on.openDatabase()
+  })
+})
