@@ -1,4 +1,4 @@
-import { endOf, isKeepable, isToCome, jobOf, pathsOf, patienceFor } from './along'
+import { endOf, isKeepable, isKeptTooLong, isToCome, jobOf, pathsOf, patienceFor } from './along'
 
 describe('what of a job is kept on a device', () => {
   it('is what its list and its chair ask for, and nothing else', () => {
@@ -37,6 +37,12 @@ describe('what of a job is kept on a device', () => {
       isToCome({ day, wrap } as Parameters<typeof isToCome>[0], Date.parse('2026-12-10T12:00:00Z'))
     expect([on('2026-12-20'), on('2026-12-10'), on('2026-12-08'), on(null)]).toEqual([true, true, true, true])
     expect([on('2026-12-05'), on('2026-12-20', {})]).toEqual([false, false])
+  })
+  it('is kept for a month at most, whatever it is', () => {
+    const now = Date.parse('2026-12-31T12:00:00Z')
+    expect(isKeptTooLong('2026-12-01T13:00:00Z', now)).toBe(false)
+    expect(isKeptTooLong('2026-12-01T11:00:00Z', now)).toBe(true)
+    expect(isKeptTooLong('', now)).toBe(true)
   })
   it('stands in sooner where nothing answered just now, later for what takes a plan', () => {
     const path = '/api/jobs/x'

@@ -42,6 +42,11 @@ const DAY_MS = 86_400_000
 export const isToCome = ({ day, wrap }: Pick<Job, 'day' | 'wrap'>, nowMs: number): boolean =>
   !wrap && (!day || Date.parse(day) + (1 + DAYS_AFTER) * DAY_MS > nowMs)
 
+/** Nothing about anybody stays on a device longer than this, whatever it is about and whether or not the server was ever in reach. */
+export const KEPT_MOST_MS = 30 * DAY_MS
+/** Whether something that was kept at a moment has been on the device too long. @param keptAt ISO moment; what is none is too old */
+export const isKeptTooLong = (keptAt: string, nowMs: number): boolean => !(nowMs - Date.parse(keptAt) < KEPT_MOST_MS)
+
 /** When the answer was given that stands in for one. */
 export const KEPT_HEADER = 'x-varietas-kept'
 

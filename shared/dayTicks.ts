@@ -19,6 +19,14 @@ export const insteadKey = (bookingId: string, itemId: string, layer: string) =>
 export const noteKey = (bookingId: string, id: string) => `note ${bookingId} ${id}`
 export const betweenKey = (bookingId: string) => `between ${bookingId}`
 
+/** What a tick is about: a booking, or a thing; null for a key that nothing of ours writes. */
+export function aboutOf(key: string): { bookingId: string } | { unitId: string } | null {
+  const unitId = /^unit (\S+)$/.exec(key)?.[1]
+  if (unitId !== undefined) return { unitId }
+  const bookingId = /^(?:on|done|cut|instead|note|between) (\S+)/.exec(key)?.[1]
+  return bookingId === undefined ? null : { bookingId }
+}
+
 export interface ChairNote {
   key: string
   text: string

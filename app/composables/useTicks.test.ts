@@ -1,4 +1,4 @@
-import { letGoOfTicks } from './useTicks'
+import { dropOldTicks, dropTicksAbout, ticksAbout } from './useTicks'
 
 jest.mock('./api', () => ({ api: jest.fn(), ApiProblem: Error }))
 
@@ -6,6 +6,7 @@ jest.mock('./api', () => ({ api: jest.fn(), ApiProblem: Error }))
 function device(kept: Record<string, string>): Record<string, string> {
   const storage = Object.defineProperties(kept, {
     getItem: { value: (key: string) => kept[key] ?? null },
+    setItem: { value: (key: string, text: string) => Object.assign(kept, { [key]: text }) },
     removeItem: { value: (key: string) => Reflect.deleteProperty(kept, key) },
   })
   Object.assign(globalThis, { localStorage: storage })
@@ -23,7 +24,35 @@ describe('ticks on a device', () => {
       'varietas.ticks.broken': '{',
       'varietas.chairside': '{}',
     })
-    letGoOfTicks(['along'])
+    dropOldTicks(['along'], Date.parse('2026-12-06T09:00:00Z'))
     expect(Object.keys(kept).sort()).toEqual(['varietas.chairside', 'varietas.ticks.along', 'varietas.ticks.unheard'])
+  })
+
+  it('end after a month, heard of or not, taken along or not', () => {
+    const kept = device({ 'varietas.ticks.along': ticks(), 'varietas.ticks.unheard': ticks('note b 1') })
+    dropOldTicks(['along'], Date.parse('2027-01-04T08:00:00Z'))
+    expect(Object.keys(kept)).toHaveLength(2)
+    dropOldTicks(['along'], Date.parse('2027-01-04T10:00:00Z'))
+    expect(Object.keys(kept)).toEqual([])
+  })
+
+  it('about somebody who was forgotten elsewhere go at the next contact, and those of the others stay', () => {
+    const at = '2026-12-05T09:00:00Z'
+    const both = ['note gone 1', 'on gone lips', 'on here lips', 'unit u'].map(key => ({
+      key,
+      done: true,
+      at,
+      text: '',
+    }))
+    const kept = device({
+      'varietas.ticks.job': JSON.stringify({ ticks: both, unsent: ['note gone 1', 'unit u'] }),
+      'varietas.ticks.over': ticks(),
+    })
+    expect(ticksAbout().sort()).toEqual(['b', 'gone', 'here', 'job', 'over'])
+    dropTicksAbout(new Set(['gone', 'over']))
+    expect(Object.keys(kept)).toEqual(['varietas.ticks.job'])
+    const left = JSON.parse(kept['varietas.ticks.job']!) as { ticks: { key: string }[]; unsent: string[] }
+    expect(left.ticks.map(t => t.key)).toEqual(['on here lips', 'unit u'])
+    expect(left.unsent).toEqual(['unit u'])
   })
 })

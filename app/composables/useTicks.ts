@@ -1,5 +1,7 @@
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
+import { isKeptTooLong } from '#shared/along'
+import { aboutOf } from '#shared/dayTicks'
 import { api, ApiProblem } from './api'
 
 const AGAIN_MS = 15_000
@@ -21,16 +23,60 @@ function read(jobId: string): Kept {
   }
 }
 
-/** Lets go of what the server has heard of jobs that are not taken along on this device: notes are about people. */
-export function letGoOfTicks(alongIds: readonly string[]): void {
+const keptKeys = () => Object.keys(localStorage).filter(k => k.startsWith(keptAt('')))
+const jobIn = (key: string) => key.slice(keptAt('').length)
+/** A browser that keeps nothing has nothing to drop. */
+function whereKept(work: () => void): void {
   try {
-    for (const key of Object.keys(localStorage).filter(k => k.startsWith(keptAt('')))) {
-      const jobId = key.slice(keptAt('').length)
-      if (!alongIds.includes(jobId) && read(jobId).unsent.length === 0) localStorage.removeItem(key)
-    }
+    work()
   } catch {
-    // A browser that keeps nothing has nothing to let go of.
+    // Not allowed on this device.
   }
+}
+
+/** Drops what the server has heard of jobs that are not taken along on this device, and what has been here too long: notes are about people. */
+export function dropOldTicks(alongIds: readonly string[], nowMs = Date.now()): void {
+  whereKept(() => {
+    for (const key of keptKeys()) {
+      const { ticks, unsent } = read(jobIn(key))
+      const isOld = ticks.every(t => isKeptTooLong(t.at, nowMs))
+      if (isOld || (!alongIds.includes(jobIn(key)) && unsent.length === 0)) localStorage.removeItem(key)
+    }
+  })
+}
+
+/** Ids of the jobs and bookings that something is ticked about on this device. */
+export function ticksAbout(): string[] {
+  const ids = new Set<string>()
+  whereKept(() => {
+    for (const key of keptKeys()) {
+      ids.add(jobIn(key))
+      for (const tick of read(jobIn(key)).ticks) {
+        const about = aboutOf(tick.key)
+        if (about && 'bookingId' in about) ids.add(about.bookingId)
+      }
+    }
+  })
+  return [...ids]
+}
+
+/** Drops what is ticked about jobs and bookings that are gone. */
+export function dropTicksAbout(gone: ReadonlySet<string>): void {
+  whereKept(() => {
+    for (const key of keptKeys()) {
+      const { ticks, unsent } = read(jobIn(key))
+      const stays = (tickKey: string) => {
+        const about = aboutOf(tickKey)
+        return !about || !('bookingId' in about) || !gone.has(about.bookingId)
+      }
+      if (gone.has(jobIn(key))) localStorage.removeItem(key)
+      else if (!ticks.every(t => stays(t.key)))
+        localStorage.setItem(
+          key,
+          JSON.stringify({ ticks: ticks.filter(t => stays(t.key)), unsent: unsent.filter(stays) }),
+        )
+    }
+  })
 }
 
 /** Ticks of a job's list: kept on this device at once, and told to the server as soon as it answers. */
@@ -69,7 +115,7 @@ export function useTicks(jobId: string) {
       // What was ticked while it was on its way is not heard of yet.
       const isHeard = (key: string) => told.some(t => t.key === key && kept.value.ticks.includes(t))
       const unsent = kept.value.unsent.filter(key => !isHeard(key))
-      // What the server has heard of is as it says; what it has not stands as it was ticked here.
+      // What the server has heard of is as it says, and is dropped here where it is about somebody who is gone; what it has not stands.
       const mine = kept.value.ticks.filter(t => unsent.includes(t.key))
       keep({ ticks: merged(all, mine), unsent })
       away.value = false

@@ -1,4 +1,14 @@
-import { ALONG, BESIDE, isToCome, jobOf, KEPT_HEADER, pathsOf, patienceFor, type Along } from '#shared/along'
+import {
+  ALONG,
+  BESIDE,
+  isKeptTooLong,
+  isToCome,
+  jobOf,
+  KEPT_HEADER,
+  pathsOf,
+  patienceFor,
+  type Along,
+} from '#shared/along'
 import type { Job } from '#shared/records/jobs'
 
 /* Answers that are kept of jobs taken along. */
@@ -16,12 +26,12 @@ async function put(cache: Cache, path: string, fresh: Response): Promise<void> {
   await cache.put(idOf(path), new Response(await fresh.blob(), { status: fresh.status, headers }))
 }
 
-/** The live answer; where there is none in time, the one that was kept. */
+/** The live answer; where there is none in time, the one that was kept, unless that was too long ago. */
 export async function answer(request: Request, path: string): Promise<Response> {
   const cache = await open()
   const stored = await cache.match(idOf(path))
   const live = fetch(request)
-  if (!stored) return live
+  if (!stored || isKeptTooLong(stored.headers.get(KEPT_HEADER) ?? '', Date.now())) return live
   const fresh = await Promise.race([
     live.catch(() => null),
     new Promise<null>(resolve => setTimeout(() => resolve(null), patienceFor(path, Date.now() - missedAt > LATELY_MS))),
@@ -70,10 +80,14 @@ export async function list(): Promise<Along[]> {
   return all
 }
 
-/** Lets go of what is over or gone, and keeps anew what has changed: people are forgotten and jobs planned on other devices, too. */
+/** Drops jobs that are over, gone or kept too long, and keeps anew what has changed: people are forgotten and jobs planned on other devices, too. */
 export async function tend(): Promise<void> {
   const cache = await open()
-  for (const { id } of await list()) {
+  for (const { id, keptAt } of await list()) {
+    if (isKeptTooLong(keptAt, Date.now())) {
+      await drop(id)
+      continue
+    }
     const [path] = pathsOf(id)
     const stored = await cache.match(idOf(path!))
     const fresh = await fetch(path!).catch(() => null)

@@ -6,14 +6,21 @@ export default defineNuxtPlugin({
     nuxtApp.hook('app:mounted', async () => {
       const along = useAlong()
       await useWorkspace().loaded()
-      // Only once it is known what is kept: before that nothing is let go of.
+      // Only once it is known what is kept: before that nothing is dropped.
       watch(
         () => along.jobs,
-        jobs => letGoOfTicks(jobs.map(j => j.id)),
+        jobs => dropOldTicks(jobs.map(j => j.id)),
       )
       await along.install()
-      if (!along.able) letGoOfTicks([])
+      if (!along.able) dropOldTicks([])
       await useChairPictures().start()
+      await lookAfterKept()
+      watch(
+        () => along.away,
+        away => {
+          if (!away) void lookAfterKept()
+        },
+      )
     })
   },
 })

@@ -1,6 +1,7 @@
 import { createStore, del, entries, get, set } from 'idb-keyval'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
+import { isKeptTooLong } from '#shared/along'
 import { api, ApiProblem } from '~/composables/api'
 
 /*
@@ -80,6 +81,12 @@ export const useChairPictures = defineStore('chairPictures', () => {
     await del(id, on()).catch(() => undefined)
   }
 
+  /** Drops pictures of those who are gone, and what has waited here too long. */
+  async function dropAbout(gone: ReadonlySet<string>): Promise<void> {
+    for (const { id, faceId, takenAt } of waiting.value)
+      if (gone.has(faceId) || isKeptTooLong(takenAt, Date.now())) await letGo(id)
+  }
+
   /** Gives the server what it has not got; what lies with a face there lies here no more. */
   async function send(): Promise<void> {
     if (sending) return
@@ -109,5 +116,5 @@ export const useChairPictures = defineStore('chairPictures', () => {
     if (open.value.length > 0) timer = setInterval(() => void send(), AGAIN_MS)
   }
 
-  return { waiting, start, take, letGo, send }
+  return { waiting, start, take, letGo, dropAbout, send }
 })

@@ -7,9 +7,11 @@ import { PlaceInput } from '#shared/records/things'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
 import highsLoader from 'highs'
+import { faceInput } from '../../tests/support/inputs'
 import { services } from '../../tests/support/services'
 
 const highs = highsLoader()
+jest.mock('../keeping/thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
 jest.mock('../compute/pool', () => ({
   computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
   computeBytes: async (_task: string, bytes: Uint8Array) =>
@@ -225,21 +227,42 @@ const NO_TIMERS = [
 describe('ticks', () => {
   it('of a clock that is ahead do not have the last word; the newest of either side stands', async () => {
     const id = await jobNamed('Talk')
+    const key = `unit ${(await on.allThings())[0]!.id}`
     const far = new Date(Date.now() + 86_400_000).toISOString()
-    const [ahead] = await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: true, at: far, text: '' }] })
+    const [ahead] = await on.mergeTicks(id, { ticks: [{ key, done: true, at: far, text: '' }] })
     expect(Date.parse(ahead!.at)).toBeLessThanOrEqual(Date.now())
     const before = new Date(Date.now() - 1000).toISOString()
-    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: before, text: '' }] })).toMatchObject([
+    expect(await on.mergeTicks(id, { ticks: [{ key, done: false, at: before, text: '' }] })).toMatchObject([
       { done: true },
     ])
     // Said after that: the server's clock has gone on.
     jest.useFakeTimers({ now: Date.now() + 60_000, doNotFake: [...NO_TIMERS] })
     const later = new Date().toISOString()
-    expect(await on.mergeTicks(id, { ticks: [{ key: 'unit a', done: false, at: later, text: '' }] })).toMatchObject([
+    expect(await on.mergeTicks(id, { ticks: [{ key, done: false, at: later, text: '' }] })).toMatchObject([
       { done: false },
     ])
     jest.useRealTimers()
     await expect(on.mergeTicks('none', { ticks: [] })).rejects.toMatchObject({ status: 404 })
+  })
+
+  it('of somebody who was forgotten meanwhile are not taken from a device that was away, nor of what never was', async () => {
+    const id = await jobNamed('Talk')
+    const face = await on.addFace(faceInput('Zyxaway Person'))
+    const booking = await on.addBookingFor(face.id, { jobId: id, job: null })
+    const unit = (await on.allThings())[0]!.id
+    const at = new Date().toISOString()
+    const tick = (key: string, text = '') => ({ key, done: true, at, text })
+    const theirs = [tick(`note ${booking.id} 1`, 'zyxaway note'), tick(`on ${booking.id} lips`)]
+    expect((await on.mergeTicks(id, { ticks: theirs })).map(t => t.key)).toEqual(
+      expect.arrayContaining(theirs.map(t => t.key)),
+    )
+    await on.forgetFace(face.id)
+    const others = [tick(`unit ${unit}`), tick('unit nowhere'), tick('note nobody 1', 'zyxaway'), tick('whatever')]
+    const after = await on.mergeTicks(id, { ticks: [...theirs, ...others] })
+    expect(after.map(t => t.key)).toContain(`unit ${unit}`)
+    expect(after.some(t => /Zyxaway|zyxaway|nowhere|nobody|whatever/.test(`${t.key} ${t.text}`))).toBe(false)
+    expect(after.some(t => t.key.includes(booking.id))).toBe(false)
+    expect(await on.stillThere({ ids: [face.id, booking.id, id, unit] })).toEqual({ gone: [face.id, booking.id] })
   })
 })
 

@@ -47,6 +47,7 @@ const load = async () => ({
   ...(await import('../../server/services/settings')),
   ...(await import('../../server/services/standards')),
   ...(await import('../../server/services/standingLists')),
+  ...(await import('../../server/services/stillThere')),
   ...(await import('../../server/services/ahead')),
   ...(await import('../../server/services/targets')),
   ...(await import('../../server/services/things')),

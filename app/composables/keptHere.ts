@@ -1,0 +1,36 @@
+import { useChairPictures } from '~/stores/chairPictures'
+import { useChairside } from '~/stores/chairside'
+import { useDrafts } from '~/stores/drafts'
+import { api, ApiProblem } from './api'
+import { dropTicksAbout, ticksAbout } from './useTicks'
+
+const MOST_ASKED = 2000
+
+/**
+ * Looks after what this device keeps: nothing stays longer than a month, and what is about somebody who was forgotten, on whatever device,
+ * ends as soon as the server is in reach. The server keeps no list of those who were forgotten: it is asked which records still are.
+ */
+export async function lookAfterKept(): Promise<void> {
+  const [drafts, chairside, pictures] = [useDrafts(), useChairside(), useChairPictures()]
+  drafts.dropOld(Date.now())
+  const about = [
+    ...drafts.about(),
+    ...ticksAbout(),
+    ...Object.keys(chairside.done),
+    ...pictures.waiting.map(p => p.faceId),
+  ]
+  const ids = [...new Set(about)].slice(0, MOST_ASKED)
+  if (ids.length === 0) return
+  try {
+    const { gone } = await api('post', '/api/keeping/still-there', {}, { body: { ids }, quiet: true })
+    dropTicksAbout(new Set(gone))
+    await pictures.dropAbout(new Set(gone))
+    for (const id of gone) {
+      drafts.dropAbout(id)
+      chairside.startOver(id)
+    }
+  } catch (problem) {
+    // Out of reach: it is asked again once it answers.
+    if (!(problem instanceof ApiProblem)) throw problem
+  }
+}

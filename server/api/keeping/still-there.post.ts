@@ -1,0 +1,5 @@
+import { StillThereInput } from '#shared/records/stillThere'
+import { stillThere } from '../../services/stillThere'
+import { withBody } from '../../utils/handlers'
+
+export default withBody(StillThereInput, stillThere)
