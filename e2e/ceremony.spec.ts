@@ -1,7 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import type { FaceLine } from '#shared/records/clientele'
 import { facesFrom, test } from './ground'
-import { take } from './lists'
 
 /* A ceremony for six, from the enquiry to the wrap. */
 
@@ -71,7 +70,7 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
   await form.getByLabel('Day', { exact: true }).fill(day)
   await form.getByLabel('Place').fill('The quarry garden')
   await form.getByRole('combobox', { name: 'Job', exact: true }).click({ force: true })
-  await take(page.getByRole('option', { name: 'ceremony party' }))
+  await page.getByRole('option', { name: 'ceremony party' }).click()
   await form.getByRole('button', { name: 'Write it down' }).click()
   await expect(answer(page)).toHaveText(/^Quarry garden ceremony/)
   const id = /jobs\/([^/?]+)/.exec(page.url())![1]!
@@ -81,7 +80,7 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
   const picked = MATCHED.map(first => known.find((f: FaceLine) => f.name.includes(first))!.name)
   for (const name of picked) {
     await page.getByRole('combobox', { name: 'Add a face' }).fill(name)
-    await take(page.getByRole('option', { name }))
+    await page.getByRole('option', { name }).click()
     await page.getByRole('button', { name: 'Put on the job' }).click()
     await expect(page.getByRole('link', { name, exact: true })).toBeVisible()
   }

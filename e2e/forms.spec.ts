@@ -1,6 +1,5 @@
 import { expect } from '@playwright/test'
 import { test } from './ground'
-import { take } from './lists'
 
 test('a bottle needs a name and a place; nothing typed is lost, and undo takes it out again', async ({ page }) => {
   await page.goto('/kit?view=table&add')
@@ -49,7 +48,7 @@ test('beside a bottle, by colour, edit, retire, delete, each with its way back',
   await page.getByRole('button', { name: 'Edit Mudlark' }).click()
   await page.getByRole('button', { name: 'Beside a bottle' }).click()
   await page.getByLabel('The bottle it stands beside').fill('Keel')
-  await take(page.getByRole('option', { name: 'Keel' }))
+  await page.getByRole('option', { name: 'Keel' }).click()
   await page.getByRole('button', { name: 'a little deeper' }).click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(row).toContainText('depth 10.8')

@@ -1,6 +1,5 @@
 import { expect, type Page } from '@playwright/test'
 import { facesFrom, test } from './ground'
-import { take } from './lists'
 
 const row = (page: Page, name: string) => page.getByRole('listitem').filter({ hasText: name })
 
@@ -22,7 +21,7 @@ test('a job is written down with what it asks; a face is put on it, moved, and t
   await expect(page.getByText('Nobody is booked yet')).toBeVisible()
 
   await page.getByRole('combobox', { name: 'Add a face' }).fill('Gwendolen')
-  await take(page.getByRole('option', { name: 'Gwendolen Park-Osman' }))
+  await page.getByRole('option', { name: 'Gwendolen Park-Osman' }).click()
   await page.getByRole('button', { name: 'Put on the job' }).click()
   await expect(row(page, 'Gwendolen Park-Osman')).toBeVisible()
   await page.getByRole('link', { name: 'Gwendolen Park-Osman' }).click()
@@ -104,9 +103,9 @@ test('what somebody reacted to is said when the job is closed, and stands with t
   await page.getByRole('combobox', { name: 'On whom' }).click({ force: true })
   const whom = page.getByRole('option').first()
   const name = await whom.innerText()
-  await take(whom)
+  await whom.click()
   await page.getByRole('combobox', { name: 'What of' }).fill('Brick Dust')
-  await take(page.getByRole('option', { name: 'Brick Dust', exact: true }))
+  await page.getByRole('option', { name: 'Brick Dust', exact: true }).click()
   await page.getByLabel('What was seen').fill('red within minutes')
   await page.getByRole('button', { name: 'They reacted' }).click()
   await expect(page.getByText('is an emergency')).toBeVisible()

@@ -1,7 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect } from '@playwright/test'
 import { test } from './ground'
-import { take } from './lists'
 
 test('the kit shows what is wrong with it where an artist looks', async ({ page }) => {
   await page.goto('/kit')
@@ -43,7 +42,7 @@ test('things are moved by hand, by the panel beside and by drag, and go back', a
   const panel = page.getByRole('region', { name: 'Blending brush, goat' })
   await panel.getByLabel('How many').fill('2')
   await panel.getByRole('combobox', { name: 'Stands in' }).press('ArrowDown')
-  await take(page.getByRole('option', { name: 'Hip bag' }))
+  await page.getByRole('option', { name: 'Hip bag' }).click()
   await expect(page.getByText('Blending brush, goat is in Hip bag now.')).toBeVisible()
   await expect(hip).toContainText('blending brush 2')
   await expect(brushes).toContainText('blending brush 4')
@@ -100,7 +99,7 @@ test('a list is read, looked through, put right and saved as one', async ({ page
   const wibble = dialog.getByRole('listitem').filter({ hasText: 'wibble stick' })
   await expect(wibble.first()).toContainText('something else')
   await wibble.first().getByRole('combobox', { name: 'Kind' }).fill('spatula')
-  await take(page.getByRole('option', { name: 'spatula', exact: true }))
+  await page.getByRole('option', { name: 'spatula', exact: true }).click()
   await dialog.getByRole('button', { name: 'Same for 1 more like it: spatula' }).click()
   await expect(dialog.getByText('Nothing is doubtful.')).toBeVisible()
   await expect(dialog.getByRole('listitem').filter({ hasText: 'primer' })).toContainText(
@@ -150,7 +149,7 @@ test('a place is made, measured and taken away; a tool is added and changed', as
   }).toPass()
   await dialog.getByLabel('Name').fill('Bent tweezers')
   await dialog.getByRole('combobox', { name: 'Stands in' }).press('ArrowDown')
-  await take(page.getByRole('option', { name: 'Lash pouch' }))
+  await page.getByRole('option', { name: 'Lash pouch' }).click()
   await dialog.getByRole('button', { name: 'Put it in the kit' }).click()
   await pouch.getByRole('button', { name: /^Bent tweezers/ }).click()
   await page.getByRole('region', { name: 'Bent tweezers' }).getByRole('button', { name: 'Edit' }).click()
@@ -174,7 +173,7 @@ test('several things of the table are moved and retired at once', async ({ page 
   await expect(page.getByRole('row')).toHaveCount(4)
   for (const name of ['Almond Lane', 'Almond Court']) await page.getByLabel(`Choose ${name}`).check()
   await page.getByRole('combobox', { name: 'Move to' }).press('ArrowDown')
-  await take(page.getByRole('option', { name: 'Hip bag' }))
+  await page.getByRole('option', { name: 'Hip bag' }).click()
   await expect(page.getByText('2 things are in Hip bag now.')).toBeVisible()
   await expect(page.getByRole('row').filter({ hasText: 'Hip bag' })).toHaveCount(2)
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -186,7 +185,7 @@ test('several things of the table are moved and retired at once', async ({ page 
 test('a filter is kept, found again after a reload, and forgotten', async ({ page }) => {
   await page.goto('/kit?view=table')
   await page.getByRole('combobox', { name: 'For' }).press('ArrowDown')
-  await take(page.getByRole('option', { name: 'lip', exact: true }))
+  await page.getByRole('option', { name: 'lip', exact: true }).click()
   await page.getByRole('button', { name: 'Keep this filter' }).click()
   await page.reload()
   const kept = page.getByRole('button', { name: 'lip, in use' })

@@ -1,6 +1,5 @@
 import { expect } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { take } from './lists'
 import { layer, leftOut, openPlan } from './openPlan'
 import { facesFrom, test } from './ground'
 
@@ -147,9 +146,9 @@ test('a house rule and a rule switched off change the plan; both are kept with t
   await page.goto('/methods')
   await page.getByText('House rules').click()
   await page.locator('.v-select', { hasText: 'This place' }).click()
-  await take(page.getByRole('option', { name: 'Set', exact: true }))
+  await page.getByRole('option', { name: 'Set', exact: true }).click()
   await page.getByLabel('is done with').fill('Fog')
-  await take(page.getByRole('option', { name: 'Fog Line' }))
+  await page.getByRole('option', { name: 'Fog Line' }).click()
   await page.getByLabel('because').fill('the agency mists everyone with it')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await page.getByText(/What the plan looks at/).click()

@@ -1,6 +1,5 @@
 import { expect } from '@playwright/test'
 import sharp from 'sharp'
-import { take } from './lists'
 import { openPlan } from './openPlan'
 import { facesFrom, test } from './ground'
 
@@ -49,7 +48,7 @@ test('a list pasted on a product is read at once, and put right by hand', async 
   const kind = page.getByRole('dialog').getByLabel('Kind')
   await kind.click()
   await kind.fill('primer')
-  await take(page.getByRole('option', { name: 'primer', exact: true }))
+  await page.getByRole('option', { name: 'primer', exact: true }).click()
   await page.getByLabel('Name on the bottle').fill('Tide Table')
   await page.getByRole('button', { name: /^Sharpen:/ }).click()
   await page

@@ -22,6 +22,15 @@ export class ApiProblem extends Error {
   }
 }
 
+declare const attempted: unique symbol
+/** Whether something was done that may have been refused: a refusal has been told already, and is not thrown any more. */
+export type Attempted = boolean & { readonly [attempted]: true }
+/**
+ * Ends the parameters of whoever waits for work in order to see a refusal. Work that is an attempt has swallowed it: then nobody can be called
+ * with it, since there is no value for this parameter.
+ */
+export type NotSwallowed<R> = [R] extends [never] ? [] : [R] extends [Attempted] ? [never] : []
+
 interface Refusal {
   error?: { message?: string; issues?: Issue[]; today?: Record<string, unknown> }
 }

@@ -1,6 +1,6 @@
 import { MishapInput } from '#shared/records/plans'
 import { JobInput } from '#shared/records/jobs'
-import { ApiProblem } from './api'
+import { ApiProblem, type Attempted } from './api'
 import { useForm } from './useForm'
 
 const good = () => Object.assign(new JobInput(), { name: 'Market day' })
@@ -50,5 +50,13 @@ describe('a form', () => {
     const broken = form.submit({ mishap: 'separated' }, () => Promise.reject(new TypeError('broken')))
     await expect(broken).rejects.toThrow('broken')
     expect(form.busy.value).toBe(false)
+  })
+
+  it('cannot be handed work that has swallowed its refusal: it would pass for a success', async () => {
+    const form = useForm(JobInput)
+    const attempt = () => Promise.resolve(false as Attempted)
+    // @ts-expect-error -- an attempt has told its refusal and thrown none
+    expect(await form.submit(good(), attempt)).toBe(true)
+    expect(await form.submit(good(), () => Promise.resolve(false))).toBe(true)
   })
 })

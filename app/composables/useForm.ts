@@ -1,7 +1,7 @@
 import { ref } from 'vue'
 import type { Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
-import { ApiProblem } from './api'
+import { ApiProblem, type NotSwallowed } from './api'
 
 /**
  * A form over a DTO: the same rules as on the server, shown at their fields, and nothing typed is lost when it is refused.
@@ -18,7 +18,11 @@ export function useForm<T extends object>(dto: Dto<T>) {
     issues.value.filter(i => i.path === path || i.path.startsWith(`${path}.`)).map(i => i.message)
 
   /** Checks and sends; true when the server took it. */
-  async function submit(values: object, send: (value: T) => Promise<unknown>): Promise<boolean> {
+  async function submit<R>(
+    values: object,
+    send: (value: T) => Promise<R>,
+    ..._seen: NotSwallowed<R>
+  ): Promise<boolean> {
     reset()
     const checked = check(dto, values)
     if (!checked.ok) {

@@ -9,6 +9,7 @@ import type {
   ReadingInput,
   SavedRecipeInput,
 } from '#shared/records/faces'
+import type { ForgetInput } from '#shared/records/forgetting'
 import type { Consultation } from '#shared/records/consultation'
 import type { BookingForFace, BookingInput } from '#shared/records/jobs'
 import type { OwnedProductInput } from '#shared/records/kit'
@@ -154,9 +155,9 @@ export const useFaces = defineStore('faces', () => {
     amend(faceId, f => ({ pictures: f.pictures.filter(p => p.id !== id) }))
   }
 
-  /** For good: nothing of theirs is left, and there is no way back. */
-  async function forget(id: string): Promise<void> {
-    const { sentence } = await api('post', '/api/faces/:id/forget', { id })
+  /** For good: nothing of theirs is left but what she leaves, and there is no way back. */
+  async function forget(id: string, input: ForgetInput): Promise<void> {
+    const { sentence } = await api('post', '/api/faces/:id/forget', { id }, { body: plain(input) })
     drop(id)
     await useClientele().load()
     useChairside().startOver(id)

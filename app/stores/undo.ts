@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
 import type { Touched } from '#shared/records/changes'
-import { api, ApiProblem, onDone, type Done } from '~/composables/api'
+import { api, ApiProblem, onDone, type Attempted, type Done, type NotSwallowed } from '~/composables/api'
 
 /** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
 export const useUndo = defineStore('undo', () => {
@@ -51,14 +51,14 @@ export const useUndo = defineStore('undo', () => {
   }
 
   /** Does something that the server may refuse; the refusal is told, not thrown. True when it was done. */
-  async function attempt(work: () => Promise<unknown>): Promise<boolean> {
+  async function attempt<R>(work: () => Promise<R>, ..._seen: NotSwallowed<R>): Promise<Attempted> {
     try {
       await work()
-      return true
+      return true as Attempted
     } catch (problem) {
       if (!(problem instanceof ApiProblem)) throw problem
       tell(problem.message)
-      return false
+      return false as Attempted
     }
   }
   return { shown, told, message, canUndo, acts, refresh, tell, dismiss, run, attempt, takeBack, takeBackLast }

@@ -7,7 +7,6 @@ import { api } from '~/composables/api'
 const { job } = defineProps<{ job: Job }>()
 useHead({ title: () => `Quote, ${job.name}` })
 const jobs = useJobs()
-const undo = useUndo()
 const settings = useSettings()
 const { value: quote, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/quote', { id: job.id }))
 void load()
@@ -24,7 +23,7 @@ watch(
 )
 async function save() {
   const sent = { ...values, version: job.version, extras: values.extras.filter(e => e.what.trim() || e.minor > 0) }
-  if (await submit(sent, input => undo.attempt(() => jobs.quote(job.id, input)))) draft.done()
+  if (await submit(sent, input => jobs.quote(job.id, input))) draft.done()
 }
 const addExtra = () => values.extras.push({ what: '', minor: 0 })
 const difference = (planned: number, real: number) =>

@@ -23,13 +23,13 @@ watch(
 )
 const sent = () => ({ ...values, began: values.began || null, ended: values.ended || null })
 async function close() {
-  if (await submit(sent(), input => undo.attempt(() => jobs.wrap(job.id, input)))) {
+  if (await submit(sent(), input => jobs.wrap(job.id, input))) {
     draft.done()
     Object.assign(values, new WrapInput(), wrapFacts(job.wrap ?? values))
   }
 }
 async function save() {
-  if (await submit(sent(), input => undo.attempt(() => jobs.changeWrap(job.id, wrapFacts(input))))) draft.done()
+  if (await submit(sent(), input => jobs.changeWrap(job.id, wrapFacts(input)))) draft.done()
 }
 function toggle(bookingId: string) {
   const not = values.notDone.includes(bookingId)
