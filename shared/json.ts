@@ -26,8 +26,11 @@ export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: I
   }
 }
 
-/** Counts brackets and commas outside of texts, in one pass. */
-function excess(json: string): { issue: Issue; message: string } | null {
+/** Counts brackets and commas outside of texts, in one pass: an endless nest or a flood is known before anything is built. */
+export function excess(
+  json: string,
+  { levels = MOST_LEVELS, members: mostMembers = MOST_MEMBERS } = {},
+): { issue: Issue; message: string } | null {
   let depth = 0
   let members = 0
   let inText = false
@@ -38,9 +41,9 @@ function excess(json: string): { issue: Issue; message: string } | null {
       else if (sign === QUOTE) inText = false
     } else if (sign === QUOTE) inText = true
     else if (sign === COMMA) {
-      if (++members > MOST_MEMBERS) return FLOOD
+      if (++members > mostMembers) return FLOOD
     } else if (sign === OPEN_BRACE || sign === OPEN_BRACKET) {
-      if (++depth > MOST_LEVELS) return NEST
+      if (++depth > levels) return NEST
     } else if (sign === CLOSE_BRACE || sign === CLOSE_BRACKET) depth--
   }
   return null

@@ -90,9 +90,16 @@ export class Archive {
     this.zip.close()
   }
 
+  /** How large a file says it is once it is unpacked; what then turns out otherwise is refused while it is unpacked. */
+  sizeOf(name: string): number {
+    return this.entries.get(name)!.uncompressedSize
+  }
+
   private async stream(name: string, mostBytes: number): Promise<Readable> {
     const entry = this.entries.get(name)!
     if (entry.uncompressedSize > mostBytes) throw new DamagedArchive(`${name} is larger than it can be`)
+    if (entry.uncompressedSize > ANY_RATIO_BYTES && entry.uncompressedSize > MOST_RATIO * entry.compressedSize)
+      throw new DamagedArchive(`${name} unfolds to far more than any backup does`)
     try {
       return await this.zip.openReadStreamPromise(entry)
     } catch (problem) {
@@ -100,6 +107,10 @@ export class Archive {
     }
   }
 }
+
+// A database of zeros alone packs a thousand to one; a small one may.
+const MOST_RATIO = 100
+const ANY_RATIO_BYTES = 50_000_000
 
 /** What the disk does not allow stays what it is; everything else that goes wrong in reading is the archive's fault. */
 function asDamaged(problem: unknown): Error {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { createWriteStream, existsSync } from 'node:fs'
-import { copyFile, mkdir, open, readdir, rename, rm } from 'node:fs/promises'
+import { copyFile, mkdir, open, readdir, rename, rm, statfs } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { PassThrough, Readable } from 'node:stream'
@@ -113,8 +113,21 @@ export function backupPath(name: string): string {
 /** Whether what was being put together beside the data was cleared away under it, as when a person is forgotten. */
 const wasSwept = (problem: unknown) => (problem as { code?: unknown } | null)?.code === 'ENOENT'
 
+// Looked at each time so much has come: a copy that fills the disk would keep her from saving anything.
+const ROOM_EACH = 8_000_000
+const ROOM_LEFT = 100_000_000
+async function demandRoom(): Promise<void> {
+  const { bavail, bsize } = await statfs(workFolder())
+  if (bavail * bsize < ROOM_LEFT)
+    throw new Problem(
+      507,
+      'no-room',
+      'There is no room on the disk for a copy of this size: free some, then try again.',
+    )
+}
+
 /** Takes in a backup that was kept elsewhere. */
-export async function previewUpload(body: Readable): Promise<Preview> {
+export async function previewUpload(body: Readable, gone?: AbortSignal): Promise<Preview> {
   demandFile()
   await mkdir(workFolder(), { recursive: true })
   const zip = join(workFolder(), `${randomUUID()}.zip`)
@@ -124,6 +137,7 @@ export async function previewUpload(body: Readable): Promise<Preview> {
       body,
       async function* (source: AsyncIterable<Buffer>) {
         for await (const chunk of source) {
+          if (Math.floor((size + chunk.length) / ROOM_EACH) > Math.floor(size / ROOM_EACH)) await demandRoom()
           size += chunk.length
           if (size > MOST_UPLOAD) throw new Problem(413, 'too-large', 'This is larger than any backup of Varietas.')
           yield chunk
@@ -131,7 +145,7 @@ export async function previewUpload(body: Readable): Promise<Preview> {
       },
       createWriteStream(zip),
     )
-    return await preview(zip)
+    return await preview(zip, gone)
   } catch (problem) {
     if (!wasSwept(problem)) throw problem
     throw new Conflict('Copies beside the data were cleared away meanwhile: choose the file again.')
@@ -140,18 +154,18 @@ export async function previewUpload(body: Readable): Promise<Preview> {
   }
 }
 
-export const previewKept = (name: string): Promise<Preview> => preview(backupPath(name))
+export const previewKept = (name: string, gone?: AbortSignal): Promise<Preview> => preview(backupPath(name), gone)
 
-async function preview(file: string): Promise<Preview> {
+async function preview(file: string, gone?: AbortSignal): Promise<Preview> {
   demandFile()
   await mkdir(workFolder(), { recursive: true })
   // One at a time: what was looked at before and not taken is in the way.
   for (const old of await readdir(workFolder()))
     if (old.includes('.db')) await rm(join(workFolder(), old), { force: true })
   const id = randomUUID()
-  const unpacked = await unpackTo(file, unpackedPath(id))
+  const unpacked = await unpackTo(file, unpackedPath(id), gone)
   const differences = dataState().usable
-    ? await keep('compare', { database: databaseFile(), other: unpackedPath(id) })
+    ? await keep('compare', { database: databaseFile(), other: unpackedPath(id) }, gone)
     : null
   const { createdAt, app, reason } = unpacked.manifest
   return { id, createdAt, app, reason, pictures: unpacked.pictures, differences }
@@ -170,11 +184,11 @@ async function isJson(file: string): Promise<boolean> {
 
 const unpackedPath = (id: string) => join(workFolder(), `${id}.db`)
 
-async function unpackTo(file: string, to: string) {
+async function unpackTo(file: string, to: string, gone?: AbortSignal) {
   try {
     return (await isJson(file))
-      ? await keep('read everything', { file, to, migrations: migrationsFolder() })
-      : await keep('unpack', { zip: file, to, migrations: migrationsFolder() })
+      ? await keep('read everything', { file, to, migrations: migrationsFolder() }, gone)
+      : await keep('unpack', { zip: file, to, migrations: migrationsFolder() }, gone)
   } catch (problem) {
     if (!(problem instanceof DamagedArchive)) throw problem
     throw new BadInput(

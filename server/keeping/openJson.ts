@@ -2,17 +2,17 @@ import { createReadStream, createWriteStream } from 'node:fs'
 import { cp, mkdir, mkdtemp, readFile, rm, stat, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { createInterface } from 'node:readline'
 import { finished } from 'node:stream/promises'
 import type { Client, InArgs, InValue } from '@libsql/client'
 import { getTableColumns, getTableName, is } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import { SQLiteTable } from 'drizzle-orm/sqlite-core'
+import { excess } from '#shared/json'
 import * as schema from '../db/schema'
 import { DamagedArchive } from './archive'
 import { columnsOf, faultsOf, migrationsDone, quoted, recordTables, withFile } from './raw'
-import { removeDatabase } from './restore'
+import { ofTheCopy, removeDatabase } from './restore'
 
 /*
  * Everything as open JSON, out and in again: each table as a list of rows under the names of its columns, colours as numbers, times and
@@ -23,6 +23,10 @@ export const OPEN_FORMAT = 'varietas.everything'
 export const OPEN_VERSION = 1
 // Read as one piece of text, it takes several times that much memory.
 const MOST_WHOLE = 15_000_000
+/** The largest row: a picture, as base64. */
+const MOST_LINE = 40_000_000
+/** Far deeper than any row nests, far shallower than what exhausts the call stack. */
+const BOUNDS = { levels: 40, members: 1_000_000 }
 
 export interface OpenHead {
   app: string
@@ -123,7 +127,7 @@ function headOf(said: unknown): OpenHead {
 
 /** As it goes out from here: a row a line, so that it need not be held as a whole. Undefined where it is set out otherwise. */
 async function readLines(file: string): Promise<Read | undefined> {
-  const lines = createInterface({ input: createReadStream(file), crlfDelay: Infinity })[Symbol.asyncIterator]()
+  const lines = linesOf(file)
   const first = await lines.next()
   const open = /^(\{.*), "tables": \{$/.exec(first.done ? '' : first.value)
   if (!open) return undefined
@@ -149,7 +153,32 @@ async function readLines(file: string): Promise<Read | undefined> {
   return { head, rows: rows() }
 }
 
+/** The lines of a file, one at a time. @throws DamagedArchive for one that is longer than any row can be */
+async function* linesOf(file: string): AsyncGenerator<string> {
+  let parts: string[] = []
+  let length = 0
+  for await (const chunk of createReadStream(file, { encoding: 'utf8' }) as AsyncIterable<string>) {
+    const [first, ...others] = chunk.split('\n') as [string, ...string[]]
+    length += first.length
+    if (length > MOST_LINE)
+      throw new DamagedArchive('a line of it is longer than any row: write a row a line, as Varietas does')
+    parts.push(first)
+    for (const next of others) {
+      yield parts.join('').replace(/\r$/, '')
+      parts = [next]
+      length = next.length
+    }
+  }
+  yield parts.join('')
+}
+
 function parsed(text: string): unknown {
+  if (excess(text, BOUNDS))
+    throw new DamagedArchive('it nests deeper, or holds more in one row, than any row of Varietas does')
+  return json(text)
+}
+
+function json(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
@@ -161,7 +190,10 @@ function parsed(text: string): unknown {
 async function readWhole(file: string): Promise<Read> {
   if ((await stat(file)).size > MOST_WHOLE)
     throw new DamagedArchive('it is too large to be read at once: write a row a line, as Varietas does')
-  const said = parsed(await readFile(file, 'utf8')) as { tables?: unknown }
+  const text = await readFile(file, 'utf8')
+  if (excess(text, { ...BOUNDS, members: MOST_WHOLE }))
+    throw new DamagedArchive('it nests deeper than any row of Varietas does')
+  const said = json(text) as { tables?: unknown }
   const head = headOf(said)
   if (!isRow(said.tables)) throw new DamagedArchive('its tables are missing')
   const tables = Object.entries(said.tables)
@@ -239,14 +271,16 @@ export async function readEverything(
   await removeDatabase(to)
   const folder = await migrationsUntil(migrations, head.schema)
   try {
-    const pictures = await withFile(to, async client => {
-      await migrate(drizzle(client), { migrationsFolder: folder })
-      await client.executeMultiple('PRAGMA journal_mode = MEMORY; PRAGMA synchronous = OFF')
-      const found = await fill(client, rows)
-      await migrate(drizzle(client), { migrationsFolder: migrations })
-      if ((await faultsOf(client)).length > 0) throw new DamagedArchive('the data in it do not hold together')
-      return found
-    })
+    const pictures = await ofTheCopy(() =>
+      withFile(to, async client => {
+        await migrate(drizzle(client), { migrationsFolder: folder })
+        await client.executeMultiple('PRAGMA journal_mode = MEMORY; PRAGMA synchronous = OFF')
+        const found = await fill(client, rows)
+        await migrate(drizzle(client), { migrationsFolder: migrations })
+        if ((await faultsOf(client)).length > 0) throw new DamagedArchive('the data in it do not hold together')
+        return found
+      }),
+    )
     return { manifest: { createdAt: head.exportedAt, app: head.app, reason: 'open file' }, pictures }
   } catch (problem) {
     await removeDatabase(to)

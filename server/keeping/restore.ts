@@ -1,16 +1,24 @@
-import { readFile, rm, stat } from 'node:fs/promises'
-import { join } from 'node:path'
+import { readFile, rm, stat, statfs } from 'node:fs/promises'
+import { dirname, join } from 'node:path'
+import { getTableColumns, getTableName, is } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
+import { SQLiteTable } from 'drizzle-orm/sqlite-core'
 import type { Client } from '@libsql/client'
 import type { TableDifference } from '#shared/records/keeping'
 import { createHash } from 'node:crypto'
+import { excess } from '#shared/json'
+import * as schema from '../db/schema'
 import { Archive, DamagedArchive } from './archive'
 import { DATABASE_ENTRY, MANIFEST_ENTRY, parseManifest, type Manifest } from './manifest'
 import { asText, columnsOf, faultsOf, migrationsDone, quoted, recordTables, withFile } from './raw'
 
-const MANIFEST_MOST = 50_000_000
-const DATABASE_MOST = 20_000_000_000
+// A hundred thousand pictures.
+const MANIFEST_MOST = 20_000_000
+const MANIFEST_BOUNDS = { levels: 6, members: 1_000_000 }
+const DATABASE_MOST = 8_000_000_000
+/** Left free for the work of the day while a copy is unpacked. */
+const ROOM_LEFT = 100_000_000
 
 export interface Unpacked {
   manifest: Omit<Manifest, 'pictures'>
@@ -48,20 +56,28 @@ export async function schemaState(client: Client, migrations: string): Promise<'
 export async function unpack(zip: string, to: string, migrations: string): Promise<Unpacked> {
   const archive = await Archive.open(zip, [MANIFEST_ENTRY, DATABASE_ENTRY])
   try {
-    const manifest = parseManifest(await archive.text(MANIFEST_ENTRY, MANIFEST_MOST))
+    const text = await archive.text(MANIFEST_ENTRY, MANIFEST_MOST)
+    const manifest = excess(text, MANIFEST_BOUNDS) ? undefined : parseManifest(text)
     if (!manifest) throw new DamagedArchive('what it says of itself is not a backup of Varietas')
+    // Before anything is unpacked: what does not agree with itself is not worth the room.
+    if (archive.sizeOf(DATABASE_ENTRY) !== manifest.database.bytes)
+      throw new DamagedArchive('the data in it are not the ones that were backed up')
+    await demandRoom(dirname(to), manifest.database.bytes)
     await removeDatabase(to)
     const checksum = await archive.extract(DATABASE_ENTRY, to, DATABASE_MOST)
     if (checksum !== manifest.database.sha256 || (await stat(to)).size !== manifest.database.bytes)
       throw new DamagedArchive('the data in it are not the ones that were backed up')
-    await withFile(to, async client => {
-      if ((await faultsOf(client)).length > 0) throw new DamagedArchive('the database in it is not sound')
-      if ((await schemaState(client, migrations)) === 'newer')
-        throw new DamagedArchive('it was made by a newer version of Varietas: update first')
-      await migrate(drizzle(client), { migrationsFolder: migrations })
-      // The one file is then everything, and can be copied.
-      await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
-    })
+    await ofTheCopy(() =>
+      withFile(to, async client => {
+        if ((await faultsOf(client)).length > 0) throw new DamagedArchive('the database in it is not sound')
+        if ((await schemaState(client, migrations)) === 'newer')
+          throw new DamagedArchive('it was made by a newer version of Varietas: update first')
+        await migrate(drizzle(client), { migrationsFolder: migrations })
+        await demandTables(client)
+        // The one file is then everything, and can be copied.
+        await client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
+      }),
+    )
     const { pictures, ...rest } = manifest
     return { manifest: rest, pictures: pictures.length }
   } catch (problem) {
@@ -70,6 +86,40 @@ export async function unpack(zip: string, to: string, migrations: string): Promi
   } finally {
     archive.close()
   }
+}
+
+/** What SQLite says of a copy is said of the copy, and never of the data here. What the disk does not allow stays what it is. */
+export async function ofTheCopy<T>(work: () => Promise<T>): Promise<T> {
+  try {
+    return await work()
+  } catch (problem) {
+    for (let at: unknown = problem; at instanceof Error; at = at.cause) {
+      if (at instanceof DamagedArchive) throw at
+      const code = String((at as { code?: unknown }).code ?? '')
+      if (/^SQLITE_(?!FULL|IOERR|CANTOPEN|READONLY|BUSY)/.test(code))
+        throw new DamagedArchive('the database in it cannot be read to its end')
+    }
+    throw problem
+  }
+}
+
+/** @throws DamagedArchive where a table or a column is missing that every database of today has */
+async function demandTables(client: Client): Promise<void> {
+  for (const table of Object.values(schema)) {
+    if (!is(table, SQLiteTable)) continue
+    const there = new Set(await columnsOf(client, getTableName(table)))
+    if (!Object.values(getTableColumns(table)).every(c => there.has(c.name)))
+      throw new DamagedArchive('it is not whole: something every backup of Varietas has is missing')
+  }
+}
+
+/** @throws DamagedArchive where a copy of so many bytes has no room */
+async function demandRoom(folder: string, bytes: number): Promise<void> {
+  const { bavail, bsize } = await statfs(folder)
+  if (bytes + ROOM_LEFT > bavail * bsize)
+    throw new DamagedArchive(
+      `unpacked it takes ${Math.ceil(bytes / 1e6)} MB, and there is not that much room on the disk: free some first`,
+    )
 }
 
 /** A database and what SQLite keeps beside it. */

@@ -2,39 +2,93 @@ import { join } from 'node:path'
 import { Piscina } from 'piscina'
 import type { KeeperOutcome } from '../workers/keeper'
 import { workersFolder } from '../config'
+import { Problem } from '../utils/problems'
 import { DamagedArchive } from './archive'
 import { KeeperFailed } from './keeperFailed'
+import { LeftAlone } from './leftAlone'
 import type { KeepingTasks } from './tasks'
 
 // What it works through it reads in pieces.
 const HEAP_MB = 128
 const YOUNG_MB = 8
 
-let pool: Piscina | undefined
-
 /**
- * Asks the keeper's thread; one thing after another.
- * @throws DamagedArchive, KeeperFailed
+ * What works on her own data, on copies that come from elsewhere, and on paper has a thread each: nobody's upload stands in the way of a backup
+ * or of an erasing, which holds every write until it is through.
  */
-export async function keep<T extends keyof KeepingTasks>(
-  task: T,
-  order: Parameters<KeepingTasks[T]>[0],
-): Promise<Awaited<ReturnType<KeepingTasks[T]>>> {
-  pool ??= new Piscina({
+type Lane = 'data' | 'copies' | 'papers'
+const LANES: Readonly<Record<keyof KeepingTasks, Lane>> = {
+  'backup': 'data',
+  'replace': 'data',
+  'rewrite': 'data',
+  'check': 'data',
+  'salvage': 'data',
+  'write everything': 'data',
+  'export': 'data',
+  'unpack': 'copies',
+  'compare': 'copies',
+  'read everything': 'copies',
+  'question sheet': 'papers',
+  'labels': 'papers',
+  'quote': 'papers',
+  'agreement': 'papers',
+}
+const MINUTE_MS = 60_000
+/** After this a thread is ended: starting values, ours; the largest data tried take a tenth of it. */
+const DEADLINES_MS: Readonly<Record<Lane, number>> = {
+  data: 30 * MINUTE_MS,
+  copies: 10 * MINUTE_MS,
+  papers: MINUTE_MS / 2,
+}
+
+const pools = new Map<Lane, Piscina>()
+function poolOf(lane: Lane): Piscina {
+  const known = pools.get(lane)
+  if (known) return known
+  const pool = new Piscina({
     filename: join(workersFolder(), 'keeper.mjs'),
     minThreads: 0,
     maxThreads: 1,
     idleTimeout: 3000,
     resourceLimits: { maxOldGenerationSizeMb: HEAP_MB, maxYoungGenerationSizeMb: YOUNG_MB },
   })
-  const outcome = (await pool.run({ task, order })) as KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>
+  pools.set(lane, pool)
+  return pool
+}
+
+/**
+ * Asks a keeper's thread; in each lane one thing after another.
+ * @param gone ends the work: whoever asked for it has left
+ * @throws DamagedArchive, KeeperFailed, Problem where it takes too long or more memory than there is for it
+ */
+export async function keep<T extends keyof KeepingTasks>(
+  task: T,
+  order: Parameters<KeepingTasks[T]>[0],
+  gone?: AbortSignal,
+): Promise<Awaited<ReturnType<KeepingTasks[T]>>> {
+  const lane = LANES[task]
+  const deadline = AbortSignal.timeout(DEADLINES_MS[lane])
+  const signal = gone ? AbortSignal.any([deadline, gone]) : deadline
+  let outcome: KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>
+  try {
+    outcome = (await poolOf(lane).run({ task, order }, { signal })) as typeof outcome
+  } catch (problem) {
+    if (gone?.aborted) throw new LeftAlone()
+    if (deadline.aborted) throw tooLong()
+    if ((problem as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY' && lane === 'copies')
+      throw new DamagedArchive('reading it takes more memory than any backup does')
+    throw problem
+  }
   if ('damaged' in outcome) throw new DamagedArchive(outcome.damaged)
   if ('failed' in outcome) throw new KeeperFailed(outcome.failed.code, outcome.failed.message)
   return outcome.done
 }
 
-/** Ends the thread; what it was writing has no name yet and is cleared away at the next start. */
+const tooLong = () =>
+  new Problem(503, 'out-of-time', 'This took far longer than it should, and was ended: nothing was changed. Try again.')
+
+/** Ends the threads; what they were writing has no name yet and is cleared away at the next start. */
 export async function stopKeeper(): Promise<void> {
-  await pool?.destroy()
-  pool = undefined
+  await Promise.all([...pools.values()].map(pool => pool.destroy()))
+  pools.clear()
 }

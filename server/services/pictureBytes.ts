@@ -21,6 +21,8 @@ sharp.concurrency(1)
 
 // The largest phone cameras; more is a trap: a small file that unfolds to fill the memory.
 const MOST_PIXELS = 120_000_000
+// A stripe of millions by one takes memory by its length.
+const MOST_SIDE = 30_000
 const LONGEST_SIDE = 4096
 const QUALITY = 92
 
@@ -38,9 +40,16 @@ export const drawnAnew = (bytes: Uint8Array): Promise<{ type: PictureType; bytes
   oneAtATime(async () => {
     try {
       const picture = sharp(bytes, { failOn: 'error', limitInputPixels: MOST_PIXELS, pages: 1 })
-      const { format, isProgressive } = await picture.metadata().catch((): Partial<Metadata> => ({}))
+      const {
+        format,
+        isProgressive,
+        width = 0,
+        height = 0,
+      } = await picture.metadata().catch((): Partial<Metadata> => ({}))
       const type = FORMATS[format ?? '']
       if (!type) throw new NoPicture('This is no JPEG, PNG or WebP picture.')
+      if (Math.max(width, height) > MOST_SIDE)
+        throw new NoPicture(`This picture is ${width} × ${height} pixels: no side may be longer than ${MOST_SIDE}.`)
       const upright = picture
         .rotate()
         .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })

@@ -189,5 +189,5 @@ export async function paperOf(jobId: string, sort: 'quote' | 'agreement', asking
     venue: job.morning.venue,
     written: dayText(today()),
   }
-  return keep(sort, order)
+  return keep(sort, order, asking.signal)
 }

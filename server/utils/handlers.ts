@@ -15,6 +15,7 @@ import { check, checkInTurns } from '#shared/validate'
 import { computeBytes, type Asking } from '../compute/pool'
 import { GivenUp } from '../compute/queue'
 import { giveTurn } from '../db/turns'
+import { LeftAlone } from '../keeping/leftAlone'
 import { told } from '../services/changes'
 import { asker, type Asker } from '../services/command'
 import { isSort, type SortName } from '../services/sound'
@@ -84,7 +85,7 @@ async function asking<R>(event: H3Event, act: (asking: Asking) => Promise<R>): P
     return await act({ caller: callerOf(event), signal: gone.signal })
   } catch (problem) {
     // Nobody waits any more: there is no one to tell.
-    if (problem instanceof GivenUp) return undefined
+    if (problem instanceof GivenUp || problem instanceof LeftAlone) return undefined
     throw problem
   }
 }

@@ -1,3 +1,4 @@
 import { previewUpload } from '../../keeping/keeping'
+import { computing } from '../../utils/handlers'
 
-export default defineEventHandler(event => previewUpload(event.node.req))
+export default computing((event, { signal }) => previewUpload(event.node.req, signal))

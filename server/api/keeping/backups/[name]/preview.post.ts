@@ -1,4 +1,5 @@
 import { previewKept } from '../../../../keeping/keeping'
+import { computing } from '../../../../utils/handlers'
 import { nameOf } from '../../../../utils/sendFile'
 
-export default defineEventHandler(event => previewKept(nameOf(event)))
+export default computing((event, { signal }) => previewKept(nameOf(event), signal))

@@ -1,0 +1,8 @@
+import { Problem } from '../utils/problems'
+
+/** Thrown where whoever asked has left: nobody is there to be told. */
+export class LeftAlone extends Problem {
+  constructor() {
+    super(400, 'hung-up', 'The request broke off.')
+  }
+}
