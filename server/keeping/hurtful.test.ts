@@ -11,7 +11,7 @@ import { drawnAnew } from '../services/pictureBytes'
 import { Archive } from './archive'
 
 jest.mock('./thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
-const on = services()
+services()
 
 const zipOf = (files: Record<string, Buffer>) =>
   new Promise<Buffer>((resolve, reject) => {
