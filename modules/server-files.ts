@@ -1,4 +1,4 @@
-import { cp, readdir } from 'node:fs/promises'
+import { cp, mkdir, readdir } from 'node:fs/promises'
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import { defineNuxtModule } from '@nuxt/kit'
@@ -42,7 +42,20 @@ export default defineNuxtModule({
         await cp(join(root, 'server/db/migrations'), join(out, 'migrations'), { recursive: true })
         await build(await options(join(out, 'workers')))
         await cp(solver, join(out, 'workers/highs.wasm'))
+        await copyType(join(root, 'node_modules/@fontsource'), join(out, 'fonts'))
       })
     })
   },
 })
+
+/** The type of papers: of each family the files that server/services/type.ts reads, and the list of letters that says what is in which. */
+async function copyType(from: string, to: string): Promise<void> {
+  for (const family of (await readdir(from)).filter(name => name.startsWith('noto-sans'))) {
+    const weight = /-(?:jp|kr|sc)$/.test(family) ? '400' : '[47]00'
+    const isUsed = new RegExp(`-${weight}-normal\\.woff$`)
+    await mkdir(join(to, family, 'files'), { recursive: true })
+    await cp(join(from, family, 'unicode.json'), join(to, family, 'unicode.json'))
+    for (const file of (await readdir(join(from, family, 'files'))).filter(name => isUsed.test(name)))
+      await cp(join(from, family, 'files', file), join(to, family, 'files', file))
+  }
+}

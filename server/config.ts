@@ -36,6 +36,10 @@ export const migrationsFolder = (): string =>
   process.env.VARIETAS_MIGRATIONS
   ?? (built() ? join(dirname(process.argv[1]!), 'migrations') : join(process.cwd(), 'server/db/migrations'))
 
+/** The type that papers are printed in, a folder a family: beside the built server, or where the packages are. */
+export const fontsFolder = (): string =>
+  built() ? join(dirname(process.argv[1]!), 'fonts') : join(process.cwd(), 'node_modules/@fontsource')
+
 /** The bundled worker threads. */
 export const workersFolder = (): string =>
   built() ? join(dirname(process.argv[1]!), 'workers') : join(process.cwd(), '.nuxt/server-workers')

@@ -8,6 +8,12 @@ import { faultsOf, withFile } from './raw'
 import { compare, replaceRows, unpack } from './restore'
 import { exportReadable, salvage } from './salvage'
 
+/** What is printed, and the folder of the type it is printed in. */
+interface Printed<T> {
+  order: T
+  fonts: string
+}
+
 /** What the keeper's thread can be asked for. */
 const tasks = {
   'backup': makeBackup,
@@ -18,10 +24,10 @@ const tasks = {
   'check': ({ database }: { database: string }) => withFile(database, faultsOf),
   'salvage': ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
     salvage(folder, migrations, at),
-  'question sheet': (_none: null) => questionSheet(),
-  'labels': (order: LabelOrder) => labelSheet(order),
-  'quote': (order: JobPaper) => quotePaper(order),
-  'agreement': (order: JobPaper) => agreementPaper(order),
+  'question sheet': ({ fonts }: { fonts: string }) => questionSheet(fonts),
+  'labels': ({ order, fonts }: Printed<LabelOrder>) => labelSheet(order, fonts),
+  'quote': ({ order, fonts }: Printed<JobPaper>) => quotePaper(order, fonts),
+  'agreement': ({ order, fonts }: Printed<JobPaper>) => agreementPaper(order, fonts),
   'write everything': ({ database, to, app, at }: { database: string; to: string; app: string; at: string }) =>
     writeEverything(database, to, app, at),
   'read everything': ({ file, to, migrations }: { file: string; to: string; migrations: string }) =>

@@ -33,7 +33,7 @@ describe('the keeper', () => {
   it('works on copies and on paper beside her own data: an upload stands in nobody’s way', async () => {
     void keep('unpack', copy).catch(() => undefined)
     const rewritten = keep('rewrite', { database: 'd' })
-    void keep('question sheet', null).catch(() => undefined)
+    void keep('question sheet', { fonts: 'f' }).catch(() => undefined)
     expect(new Set(runs.map(r => r.pool)).size).toBe(3)
     runs.find(r => r.task === 'rewrite')!.end({ done: undefined })
     await expect(rewritten).resolves.toBeUndefined()

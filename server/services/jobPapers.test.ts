@@ -1,4 +1,5 @@
 import { PDFDocument } from 'pdf-lib'
+import { fontsFolder } from '../config'
 import { USUAL_VENUE } from '#core/bag/venue'
 import { agreementPaper, quotePaper, termsOfPlace, type JobPaper } from './jobPapers'
 
@@ -22,12 +23,14 @@ const order: JobPaper = {
 
 describe('papers of a job', () => {
   it('are drawn whatever the names are written in, over as many pages as it takes', async () => {
-    const quote = await PDFDocument.load(await quotePaper(order))
+    const quote = await PDFDocument.load(await quotePaper(order, fontsFolder()))
     expect(quote.getTitle()).toBe('Quote: Vows')
     expect(quote.getPageCount()).toBe(1)
-    const agreement = await PDFDocument.load(await agreementPaper(order))
+    const agreement = await PDFDocument.load(await agreementPaper(order, fontsFolder()))
     expect(agreement.getPageCount()).toBeGreaterThan(3)
-    expect((await PDFDocument.load(await agreementPaper({ ...order, people: [], lines: [] }))).getPageCount()).toBe(1)
+    expect(
+      (await PDFDocument.load(await agreementPaper({ ...order, people: [], lines: [] }, fontsFolder()))).getPageCount(),
+    ).toBe(1)
   })
   it('ask the client only for what there is at the place, and say what is brought instead', () => {
     expect(termsOfPlace(USUAL_VENUE)).toEqual([

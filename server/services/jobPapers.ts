@@ -1,7 +1,8 @@
-import { PDFDocument, StandardFonts } from 'pdf-lib'
+import { PDFDocument } from 'pdf-lib'
 import type { Venue } from '#core/bag/venue'
 import type { ClientLine } from '#core/money/quote'
 import { Paper } from './paper'
+import { isolated, Type } from './type'
 
 /* What a client is handed on paper: the quote, and what both sides agree on. */
 
@@ -22,40 +23,37 @@ export interface JobPaper {
   written: string
 }
 
-async function paper(title: string): Promise<{ document: PDFDocument; page: Paper }> {
+async function paper(title: string, of: JobPaper, fonts: string): Promise<{ document: PDFDocument; page: Paper }> {
   const document = await PDFDocument.create()
   document.setTitle(title)
   document.setLanguage('en-GB')
   document.setProducer('Varietas')
-  const page = new Paper(
-    document,
-    await document.embedFont(StandardFonts.Helvetica),
-    await document.embedFont(StandardFonts.HelveticaBold),
-  )
-  return { document, page }
+  const words = [of.job, of.day, of.place, of.client, of.currency, of.written, ...of.lines.map(l => l.what)]
+  const people = of.people.flatMap(p => [p.name, p.services])
+  return { document, page: new Paper(document, await Type.for(document, [...words, ...people], fonts)) }
 }
 
-const money = (minor: number, currency: string) => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
+const money = (minor: number, currency: string) => `${(minor / 100).toFixed(2)}${currency && ` ${isolated(currency)}`}`
 
 function head(page: Paper, title: string, { client, job, day, place, written }: JobPaper): void {
   page.text(title, 18)
   page.space(6)
-  if (client) page.text(`For ${client}`)
-  page.text([job, day, place].filter(Boolean).join(', '))
+  if (client) page.text(`For ${isolated(client)}`)
+  page.text([job, day, place].map(isolated).filter(Boolean).join(', '))
   page.text(`Written ${written}`)
 }
 
 function fee(page: Paper, { lines, feeMinor, currency }: JobPaper): void {
   for (const { what, count, minor } of lines) {
-    page.row(count > 1 ? `${count} × ${what}` : what, money(minor, currency))
+    page.row(count > 1 ? `${count} × ${isolated(what)}` : isolated(what), money(minor, currency))
     page.rule()
   }
   page.row('Together', money(feeMinor, currency), true)
 }
 
 /** The quote as a client reads it. */
-export async function quotePaper(of: JobPaper): Promise<Uint8Array> {
-  const { document, page } = await paper(`Quote: ${of.job}`)
+export async function quotePaper(of: JobPaper, fonts: string): Promise<Uint8Array> {
+  const { document, page } = await paper(`Quote: ${of.job}`, of, fonts)
   head(page, 'Quote', of)
   page.heading('What it covers')
   fee(page, of)
@@ -65,6 +63,7 @@ export async function quotePaper(of: JobPaper): Promise<Uint8Array> {
     9,
   )
   page.text('Valid for thirty days. More faces, a longer day or another place change it.', 9)
+  page.lacking()
   return document.save()
 }
 
@@ -104,13 +103,13 @@ const termsFor = (venue: Venue): string[] => [
 ]
 
 /** What both sides agree on, to be signed. */
-export async function agreementPaper(of: JobPaper): Promise<Uint8Array> {
-  const { document, page } = await paper(`Agreement: ${of.job}`)
+export async function agreementPaper(of: JobPaper, fonts: string): Promise<Uint8Array> {
+  const { document, page } = await paper(`Agreement: ${of.job}`, of, fonts)
   head(page, 'Agreement', of)
   page.heading('Who is made up')
   if (of.people.length === 0) page.text('Nobody is named yet.')
   for (const { name, services, readyBy } of of.people) {
-    page.row([name, services].filter(Boolean).join(': '), readyBy && `ready by ${readyBy}`)
+    page.row([name, services].map(isolated).filter(Boolean).join(': '), readyBy && `ready by ${readyBy}`)
     page.rule()
   }
   if (of.begins) page.text(`The artist sets up from ${of.begins}, local time of the place.`)
@@ -126,5 +125,6 @@ export async function agreementPaper(of: JobPaper): Promise<Uint8Array> {
     'A starting point, not legal advice: what has to stand in it differs by place. Have it read by somebody who knows the law there.',
     8,
   )
+  page.lacking()
   return document.save()
 }

@@ -1,7 +1,7 @@
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib'
+import { PDFDocument, rgb, type PDFPage } from 'pdf-lib'
 import QRCode from 'qrcode'
 import type { LabelText } from '#core/stock/labels'
-import { printable } from './paper'
+import { isolated, prepared, Type, type Weight } from './type'
 import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
 
 /* Labels as a PDF to be printed as it is: nothing in it may be scaled. */
@@ -22,28 +22,24 @@ const POINT = 72 / 25.4
 const INK = rgb(0, 0, 0)
 const GREY = rgb(0.6, 0.6, 0.6)
 
-export async function labelSheet(order: LabelOrder): Promise<Uint8Array> {
+export async function labelSheet(order: LabelOrder, fonts: string): Promise<Uint8Array> {
   const document = await PDFDocument.create()
   document.setTitle('Labels')
   document.setProducer('Varietas')
-  const fonts = {
-    plain: await document.embedFont(StandardFonts.Helvetica),
-    bold: await document.embedFont(StandardFonts.HelveticaBold),
-  }
+  const type = await Type.for(
+    document,
+    order.labels.flatMap(l => [l.name, l.code, l.age]),
+    fonts,
+  )
   const { width, height } = PAPERS[order.paper]
   const spots = spotsOf(order.paper, order.format)
   let page: PDFPage | undefined
   for (const [i, label] of order.labels.entries()) {
     const spot = spots[(order.used + i) % spots.length]!
     if (!page || (order.used + i) % spots.length === 0) page = document.addPage([width * POINT, height * POINT])
-    draw(page, label, order, spot.x + order.shift[0], spot.y + order.shift[1], fonts)
+    draw(page, label, order, spot.x + order.shift[0], spot.y + order.shift[1], type)
   }
   return document.save()
-}
-
-interface Fonts {
-  plain: PDFFont
-  bold: PDFFont
 }
 
 function draw(
@@ -52,7 +48,7 @@ function draw(
   order: LabelOrder,
   left: number,
   top: number,
-  fonts: Fonts,
+  type: Type,
 ) {
   const { width, height, round, code } = LABEL_FORMATS[order.format]
   const down = (y: number) => page.getHeight() - y * POINT
@@ -79,13 +75,14 @@ function draw(
     drawCode(page, label.address, left + (width - code) / 2, top + 2.6, code)
     const lines = [label.code.split(',')[0]!, label.name].map((text, i) => ({
       text,
-      font: i === 0 ? fonts.bold : fonts.plain,
+      weight: i === 0 ? ('bold' as const) : ('plain' as const),
     }))
-    for (const [i, { text, font }] of lines.entries())
+    for (const [i, { text, weight }] of lines.entries())
       centred(
         page,
+        type,
         text,
-        font,
+        weight,
         left + width / 2,
         top + 2.6 + code + 2.9 + i * 2.8,
         i === 0 ? width * 0.82 : width * 0.62,
@@ -98,32 +95,39 @@ function draw(
   const room = width - (x - left) - inset
   const size = Math.min(9, (height / 22) * 7.2)
   const step = (size * 1.25) / POINT
-  const name = broken(fonts.bold, label.name, size, room * POINT, 2)
-  const rows = [
-    ...name.map(text => ({ text, font: fonts.bold })),
-    ...broken(fonts.plain, label.code, size * 0.85, room * POINT, 2).map(text => ({ text, font: fonts.plain })),
-    ...broken(fonts.plain, label.age, size * 0.85, room * POINT, 2).map(text => ({ text, font: fonts.plain })),
-  ]
-  const shown = rows.slice(0, Math.floor((height - 2 * 1.2) / step))
+  const rows = (text: string, weight: Weight, share: number) =>
+    broken(type, weight, text, size * share, room * POINT, 2).map(line => ({
+      line: isolated(line),
+      weight,
+      size: size * share,
+    }))
+  const all = [...rows(label.name, 'bold', 1), ...rows(label.code, 'plain', 0.85), ...rows(label.age, 'plain', 0.85)]
+  const shown = all.slice(0, Math.floor((height - 2 * 1.2) / step))
   let y = top + (height - shown.length * step) / 2 + step * 0.8
-  for (const { text, font } of shown) {
-    page.drawText(text, { x: x * POINT, y: down(y), size: font === fonts.bold ? size : size * 0.85, font, color: INK })
+  for (const { line, ...how } of shown) {
+    type.draw(page, line, { x: x * POINT, y: down(y), ...how, color: INK })
     y += step
   }
 }
 
-function centred(page: PDFPage, text: string, font: PDFFont, x: number, y: number, room: number): void {
+function centred(page: PDFPage, type: Type, text: string, weight: Weight, x: number, y: number, room: number): void {
   const size = 6.2
-  const [line] = broken(font, text, size, room * POINT, 1)
-  const wide = font.widthOfTextAtSize(line ?? '', size)
-  page.drawText(line ?? '', { x: x * POINT - wide / 2, y: page.getHeight() - y * POINT, size, font, color: INK })
+  const [line = ''] = broken(type, weight, text, size, room * POINT, 1)
+  const wide = type.width(line, size, weight)
+  type.draw(page, isolated(line), {
+    x: x * POINT - wide / 2,
+    y: page.getHeight() - y * POINT,
+    size,
+    weight,
+    color: INK,
+  })
 }
 
 /** Words on so many lines of a width; what does not fit ends in dots. */
-function broken(font: PDFFont, words: string, size: number, room: number, most: number): string[] {
-  const fits = (text: string) => font.widthOfTextAtSize(text, size) <= room
+function broken(type: Type, weight: Weight, words: string, size: number, room: number, most: number): string[] {
+  const fits = (text: string) => type.width(text, size, weight) <= room
   const lines: string[] = []
-  for (const word of printable(words, font).split(/\s+/).filter(Boolean)) {
+  for (const word of prepared(words).split(' ').filter(Boolean)) {
     const last = lines.at(-1)
     if (last !== undefined && fits(`${last} ${word}`)) lines[lines.length - 1] = `${last} ${word}`
     else lines.push(word)
@@ -133,9 +137,9 @@ function broken(font: PDFFont, words: string, size: number, room: number, most: 
   return shown.map((line, i) => {
     const isLast = cut && i === most - 1
     if (fits(line) && !isLast) return line
-    let short = line
-    while (short && !fits(`${short}...`)) short = short.slice(0, -1)
-    return `${short}...`
+    const letters = [...new Intl.Segmenter().segment(line)].map(s => s.segment)
+    while (letters.length > 0 && !fits(`${letters.join('')}...`)) letters.pop()
+    return `${letters.join('')}...`
   })
 }
 

@@ -1,7 +1,9 @@
 import { labelOf } from '#core/stock/labels'
 import type { LabelsInput } from '#shared/records/things'
+import { fontsFolder } from '../config'
 import { keep } from '../keeping/thread'
 import { BadInput } from '../utils/problems'
+import type { LabelOrder } from './labelSheet'
 import { allThings } from './things'
 
 /** Labels of things as a PDF; the code on each opens the thing where this server is reached. @throws BadInput for a thing that is none */
@@ -21,5 +23,6 @@ export async function labels({
     if (!thing) throw new BadInput([{ path: `ids[${i}]`, message: 'is no thing of the kit' }])
     return { ...labelOf(thing), address: `${origin}/t/${encodeURIComponent(id)}` }
   })
-  return keep('labels', { labels: things, paper, format, used, shift: [shiftX, shiftY], outlines })
+  const order: LabelOrder = { labels: things, paper, format, used, shift: [shiftX, shiftY], outlines }
+  return keep('labels', { order, fonts: fontsFolder() })
 }

@@ -1,4 +1,5 @@
-import { rgb, type PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib'
+import { rgb, type PDFDocument, type PDFPage } from 'pdf-lib'
+import { prepared, type Type, type Weight } from './type'
 
 /* Sheets of paper with words on them, one line under the other; a new page where one is full. */
 
@@ -12,8 +13,7 @@ export class Paper {
 
   constructor(
     private readonly document: PDFDocument,
-    protected readonly plain: PDFFont,
-    protected readonly bold: PDFFont,
+    protected readonly type: Type,
   ) {
     this.page = document.addPage([A4.width, A4.height])
   }
@@ -24,31 +24,31 @@ export class Paper {
     this.y = A4.height - MARGIN
   }
 
-  text(words: string, size = 10, font = this.plain): void {
-    for (const line of brokenInto(printable(words, font), font, size, A4.width - 2 * MARGIN)) {
+  text(words: string, size = 10, weight: Weight = 'plain'): void {
+    for (const line of brokenInto(words, this.type, weight, size, A4.width - 2 * MARGIN)) {
       this.room(size + 4)
       this.y -= size + 4
-      this.page.drawText(line, { x: MARGIN, y: this.y, size, font })
+      this.type.draw(this.page, line, { x: MARGIN, y: this.y, size, weight })
     }
   }
 
   heading(words: string): void {
     this.room(40)
     this.y -= 12
-    this.text(words, 12, this.bold)
+    this.text(words, 12, 'bold')
   }
 
   /** Words, and a number at the right edge. */
   row(words: string, number: string, bold = false): void {
-    const font = bold ? this.bold : this.plain
-    const width = font.widthOfTextAtSize(number, 10)
-    const lines = brokenInto(printable(words, font), font, 10, A4.width - 2 * MARGIN - width - 20)
+    const weight = bold ? 'bold' : 'plain'
+    const width = this.type.width(number, 10, weight)
+    const lines = brokenInto(words, this.type, weight, 10, A4.width - 2 * MARGIN - width - 20)
     this.room(lines.length * 14 + 6)
     this.y -= 4
     for (const [i, line] of lines.entries()) {
       this.y -= 14
-      this.page.drawText(line, { x: MARGIN, y: this.y, size: 10, font })
-      if (i === 0) this.page.drawText(number, { x: A4.width - MARGIN - width, y: this.y, size: 10, font })
+      this.type.draw(this.page, line, { x: MARGIN, y: this.y, size: 10, weight })
+      if (i === 0) this.type.draw(this.page, number, { x: A4.width - MARGIN - width, y: this.y, size: 10, weight })
     }
   }
 
@@ -63,6 +63,13 @@ export class Paper {
     })
   }
 
+  /** Says which letters could not be printed; nothing where all could. */
+  lacking(): void {
+    const { lacking } = this.type
+    if (lacking.size > 0)
+      this.text(`Letters this paper has no type for stand as a box: ${[...lacking].map(codeOf).join(', ')}.`, 8)
+  }
+
   space(height: number): void {
     this.room(height)
     this.y -= height
@@ -70,11 +77,11 @@ export class Paper {
 }
 
 /** Lines no wider than there is room; a word that is wider by itself is cut. */
-function brokenInto(words: string, font: PDFFont, size: number, width: number): string[] {
-  const fits = (text: string) => font.widthOfTextAtSize(text, size) <= width
+function brokenInto(words: string, type: Type, weight: Weight, size: number, width: number): string[] {
+  const fits = (text: string) => type.width(text, size, weight) <= width
   const lines: string[] = []
   let line = ''
-  for (const word of words.split(/\s+/).filter(Boolean)) {
+  for (const word of prepared(words).split(' ').filter(Boolean)) {
     const longer = line ? `${line} ${word}` : word
     if (fits(longer)) {
       line = longer
@@ -83,31 +90,15 @@ function brokenInto(words: string, font: PDFFont, size: number, width: number): 
     if (line) lines.push(line)
     line = word
     while (!fits(line)) {
-      let most = line.length - 1
-      while (most > 1 && !fits(line.slice(0, most))) most--
-      lines.push(line.slice(0, most))
-      line = line.slice(most)
+      const letters = [...new Intl.Segmenter().segment(line)].map(s => s.segment)
+      let most = letters.length - 1
+      while (most > 1 && !fits(letters.slice(0, most).join(''))) most--
+      if (most < 1) break
+      lines.push(letters.slice(0, most).join(''))
+      line = letters.slice(most).join('')
     }
   }
   return [...lines, line]
 }
 
-/** What the letters of the page hold: those with signs they have not lose these, others become a question mark. */
-export function printable(text: string, font: PDFFont): string {
-  const holds = (letter: string) => {
-    try {
-      font.encodeText(letter)
-      return true
-    } catch {
-      return false
-    }
-  }
-  return [...text.normalize('NFC')]
-    .map(letter =>
-      holds(letter)
-        ? letter
-        : [...letter.normalize('NFD')].filter(holds).join('')
-          || (/\p{Extended_Pictographic}|\p{Cc}|\p{M}/u.test(letter) ? ' ' : '?'),
-    )
-    .join('')
-}
+const codeOf = (letter: string) => `U+${letter.codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}`

@@ -1,9 +1,10 @@
 import { PDFDocument } from 'pdf-lib'
+import { fontsFolder } from '../config'
 import { questionSheet } from './questionSheet'
 
 describe('the question sheet', () => {
   it('can be filled in, names every field once, and says how to arrive', async () => {
-    const document = await PDFDocument.load(await questionSheet())
+    const document = await PDFDocument.load(await questionSheet(fontsFolder()))
     const form = document.getForm()
     const names = form.getFields().map(f => f.getName())
     expect(new Set(names).size).toBe(names.length)

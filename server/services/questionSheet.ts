@@ -1,7 +1,8 @@
-import { PDFDocument, StandardFonts, type PDFFont, type PDFForm } from 'pdf-lib'
+import { PDFDocument, type PDFForm } from 'pdf-lib'
 import { SKIN_TYPES } from '#core/suitability/face'
 import { LASHES } from '#shared/records/consultation'
 import { A4, MARGIN, Paper } from './paper'
+import { Type } from './type'
 
 /*
  * The questions an artist sends ahead, to be filled in on a screen or by hand. It names nobody: one sheet serves all.
@@ -17,10 +18,9 @@ class Sheet extends Paper {
   constructor(
     document: PDFDocument,
     private readonly form: PDFForm,
-    plain: PDFFont,
-    bold: PDFFont,
+    type: Type,
   ) {
-    super(document, plain, bold)
+    super(document, type)
   }
 
   field(name: string, label: string, lines = 1): void {
@@ -41,13 +41,13 @@ class Sheet extends Paper {
     const group = this.form.createRadioGroup(name)
     let x = MARGIN
     for (const option of options) {
-      const width = this.plain.widthOfTextAtSize(option, 10) + 34
+      const width = this.type.width(option, 10) + 34
       if (x + width > A4.width - MARGIN) {
         x = MARGIN
         this.y -= LINE + 2
       }
       group.addOptionToPage(option, this.page, { x, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
-      this.page.drawText(option, { x: x + 16, y: this.y + 2, size: 10, font: this.plain })
+      this.type.draw(this.page, option, { x: x + 16, y: this.y + 2, size: 10 })
       x += width
     }
   }
@@ -58,21 +58,16 @@ class Sheet extends Paper {
     this.form
       .createCheckBox(name)
       .addToPage(this.page, { x: MARGIN, y: this.y, width: 11, height: 11, borderWidth: 0.7 })
-    this.page.drawText(label, { x: MARGIN + 18, y: this.y + 2, size: 10, font: this.plain })
+    this.type.draw(this.page, label, { x: MARGIN + 18, y: this.y + 2, size: 10 })
   }
 }
 
 /** The question sheet as a PDF that can be filled in. */
-export async function questionSheet(): Promise<Uint8Array> {
+export async function questionSheet(fonts: string): Promise<Uint8Array> {
   const document = await PDFDocument.create()
   document.setTitle('Before your make-up: a few questions')
   document.setLanguage('en-GB')
-  const sheet = new Sheet(
-    document,
-    document.getForm(),
-    await document.embedFont(StandardFonts.Helvetica),
-    await document.embedFont(StandardFonts.HelveticaBold),
-  )
+  const sheet = new Sheet(document, document.getForm(), await Type.for(document, [], fonts))
   sheet.text('Before your make-up: a few questions', 18)
   sheet.text(NOTE, 10)
   sheet.heading('You and the day')

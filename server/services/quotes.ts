@@ -11,6 +11,7 @@ import type { JobQuote, QuoteInput } from '#shared/records/quotes'
 import type { Wrap } from '#shared/records/wraps'
 import { today } from '#shared/today'
 import type { Asking } from '../compute/pool'
+import { fontsFolder } from '../config'
 import { keep } from '../keeping/thread'
 import { expectVersion } from '../utils/stale'
 import { catalogue } from './buys'
@@ -189,5 +190,5 @@ export async function paperOf(jobId: string, sort: 'quote' | 'agreement', asking
     venue: job.morning.venue,
     written: dayText(today()),
   }
-  return keep(sort, order, asking.signal)
+  return keep(sort, { order, fonts: fontsFolder() }, asking.signal)
 }
