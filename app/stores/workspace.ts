@@ -26,7 +26,10 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Whether what is mixed, and how, is here already. */
   const canMix = ref(false)
   const problem = ref('')
+  /** What has been asked for and not answered yet, in words. */
+  const awaited = ref<string[]>([])
   let loading: Promise<unknown> = Promise.resolve()
+  let tries = 0
 
   /** The rest is asked for once `drawn` is there, so that it does not stand in the way of the first answer. */
   function load(drawn?: Promise<unknown>): Promise<void> {
@@ -35,19 +38,40 @@ export const useWorkspace = defineStore('workspace', () => {
     return done
   }
   async function inOrder(drawn?: Promise<unknown>): Promise<void> {
+    const own = ++tries
+    // An answer to an earlier try that comes after all changes nothing of a later one.
+    const isLatest = () => own === tries
     state.value = 'loading'
     canMix.value = false
+    awaited.value = []
+    const ask = async (what: string, load: () => Promise<unknown>) => {
+      awaited.value = [...awaited.value, what]
+      await load()
+      if (isLatest()) awaited.value = awaited.value.filter(w => w !== what)
+    }
     try {
-      await Promise.all([useSettings().load(), useKit().load(), usePlans().loadTests()])
+      await Promise.all([
+        ask('your methods', () => useSettings().load()),
+        ask('the kit', () => useKit().load()),
+        ask('what palette and flash have shown', () => usePlans().loadTests()),
+      ])
+      if (!isLatest()) return
       canMix.value = true
       await drawn
       await whenIdle()
-      await Promise.all([useClientele().load(), useJobs().load(), useBuys().load(), useKeeping().load()])
+      await Promise.all([
+        ask('the people', () => useClientele().load()),
+        ask('the jobs', () => useJobs().load()),
+        ask('suppliers and purchases', () => useBuys().load()),
+        ask('the backups', () => useKeeping().load()),
+      ])
+      if (!isLatest()) return
       // What is set aside is told when it is known: looking through years of work takes a while.
       void useUndo().attempt(() => useKeeping().loadAside())
       state.value = 'ready'
     } catch (refused) {
       if (!(refused instanceof ApiProblem)) throw refused
+      if (!isLatest()) return
       problem.value = refused.message
       state.value = 'failed'
     }
@@ -67,5 +91,5 @@ export const useWorkspace = defineStore('workspace', () => {
   useUndo().refresh = refresh
   /** Once everything is here, or could not be had. */
   const loaded = () => loading
-  return { state, canMix, problem, load, loaded, refresh }
+  return { state, canMix, problem, awaited, load, loaded, refresh }
 })

@@ -109,7 +109,8 @@ export function afterwards(): void {
   listens = true
   startPool()
   settled = setTimeout(() => {
-    lookThroughBeside()
+    // Data that cannot be used are looked through once they were restored, see reopen.
+    if (dataState().usable) lookThroughBeside()
     void see([warmPlans, checkIntegrity, backUpDaily])
   }, SETTLE_MS)
   settled.unref()

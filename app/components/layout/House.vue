@@ -56,10 +56,7 @@ watch(
       </p>
       <main id="work" tabindex="-1">
         <Guard v-if="canShow" what="This page" :anew="route.fullPath"><slot /></Guard>
-        <div v-else-if="workspace.state === 'loading'" class="waiting" role="status">
-          <p>Opening the kit …</p>
-          <v-progress-linear indeterminate color="primary" aria-label="Opening the kit" />
-        </div>
+        <StillOpening v-else-if="workspace.state === 'loading'" class="waiting" />
         <div v-else class="waiting" role="alert">
           <h2>The kit could not be opened</h2>
           <p>{{ workspace.problem }}</p>
