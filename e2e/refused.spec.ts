@@ -68,6 +68,27 @@ test('a quote that is refused keeps what was typed', async ({ page }) => {
   await expect(page.getByLabel('Client', { exact: true })).toHaveValue('The harbour office')
 })
 
+test('a form whose answer was lost is sent again and made once', async ({ page }) => {
+  await page.goto('/faces')
+  await page.getByRole('button', { name: 'Add a face' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Name').fill('Ilse Sent-Twice')
+  // The server does it, and its answer is lost on the way.
+  await page.route('**/api/faces', async route => {
+    if (route.request().method() !== 'POST') return route.fallback()
+    await route.fetch()
+    await route.abort()
+  })
+  const save = dialog.getByRole('button', { name: /^Add|^Save|^Write/ })
+  await save.click()
+  await expect(page.getByText('The server does not answer').first()).toBeVisible()
+  await page.unroute('**/api/faces')
+  await save.click()
+  await expect(dialog).toBeHidden()
+  const { lines } = (await (await page.request.get('/api/faces?q=Sent-Twice')).json()) as { lines: unknown[] }
+  expect(lines).toHaveLength(1)
+})
+
 /** Presses, in the page, in the very frame in which something can first be seen; says what it hit. */
 const pressWhenSeen = (page: Page, selector: string) =>
   page.evaluate(

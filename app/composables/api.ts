@@ -80,10 +80,29 @@ function device(): string {
   }
 }
 
+/**
+ * Keys of writes that had no answer, by what was asked of which address. The next write to that address goes under the same key: the server
+ * then knows whether the one before was done.
+ */
+const unanswered = new Map<string, string>()
+function keyFor(method: string, path: string): { key: string; settle: (isAnswered: boolean) => void } {
+  const about = `${method} ${path}`
+  const key = unanswered.get(about) ?? crypto.randomUUID()
+  return {
+    key,
+    settle(isAnswered) {
+      if (isAnswered) unanswered.delete(about)
+      else unanswered.set(about, key)
+    },
+  }
+}
+
 interface Sending {
   body?: object
   /** Not told at the foot of the page: a switch that shows by itself that it was switched. */
   quiet?: boolean
+  /** Sent twice, it does what it does once: ticks that are merged, a question. */
+  mayRepeat?: boolean
 }
 
 /**
@@ -95,7 +114,7 @@ export async function api<R extends Route, M extends Method<R>>(
   method: M,
   route: R,
   to: In<R> = {} as In<R>,
-  { body, quiet = false }: Sending = {},
+  { body, quiet = false, mayRepeat = false }: Sending = {},
 ): Promise<Answer<R, M>> {
   const query: Record<string, string | number> = {}
   let path: string = route
@@ -104,13 +123,15 @@ export async function api<R extends Route, M extends Method<R>>(
     if (path.includes(`:${name}`)) path = path.replace(`:${name}`, encodeURIComponent(value))
     else query[name] = value
   }
+  const write = method === 'get' || mayRepeat ? null : keyFor(method, path)
   try {
     const answer = await $fetch.raw(path, {
       method: method.toUpperCase() as 'GET',
       query,
       body,
-      headers: { 'x-varietas-device': device() },
+      headers: { 'x-varietas-device': device(), ...(write ? { 'x-varietas-request': write.key } : {}) },
     })
+    write?.settle(true)
     const keptAt = answer.headers.get(KEPT_HEADER)
     answered(keptAt ? { keptAt } : 'live')
     const change = /^(\d+);(.*)$/.exec(answer.headers.get('x-varietas-change') ?? '')
@@ -118,6 +139,7 @@ export async function api<R extends Route, M extends Method<R>>(
     return answer._data as Answer<R, M>
   } catch (problem) {
     if (!(problem instanceof FetchError)) throw problem
+    write?.settle(problem.response !== undefined)
     answered(problem.response ? 'live' : 'not')
     const told = (problem.data as Refusal | undefined)?.error
     throw new ApiProblem(

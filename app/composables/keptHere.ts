@@ -22,7 +22,7 @@ export async function lookAfterKept(): Promise<void> {
   const ids = [...new Set(about)].slice(0, MOST_ASKED)
   if (ids.length === 0) return
   try {
-    const { gone } = await api('post', '/api/keeping/still-there', {}, { body: { ids }, quiet: true })
+    const { gone } = await api('post', '/api/keeping/still-there', {}, { body: { ids }, quiet: true, mayRepeat: true })
     dropTicksAbout(new Set(gone))
     await pictures.dropAbout(new Set(gone))
     for (const id of gone) {

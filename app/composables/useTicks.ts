@@ -110,7 +110,12 @@ export function useTicks(jobId: string) {
       const told = kept.value.ticks.filter(t => kept.value.unsent.includes(t.key))
       const all =
         told.length > 0
-          ? await api('post', '/api/jobs/:id/ticks', { id: jobId }, { body: { ticks: told }, quiet: true })
+          ? await api(
+              'post',
+              '/api/jobs/:id/ticks',
+              { id: jobId },
+              { body: { ticks: told }, quiet: true, mayRepeat: true },
+            )
           : await api('get', '/api/jobs/:id/ticks', { id: jobId })
       // What was ticked while it was on its way is not heard of yet.
       const isHeard = (key: string) => told.some(t => t.key === key && kept.value.ticks.includes(t))

@@ -84,8 +84,14 @@ export const useBoard = defineStore('board', () => {
     }
   }
 
-  async function setLevel(id: string, level: number, fillId: string | null = null): Promise<void> {
-    await api('put', '/api/units/:id/level', { id }, { body: { level, fillId } })
+  /** Versions that this page wrote itself and has not read anew yet, by thing or pan. */
+  const written = new Map<string, number>()
+  async function setLevel(of: { id: string; version: number; fillId?: string }, level: number): Promise<void> {
+    const { id, fillId = null } = of
+    const key = fillId ?? id
+    const version = Math.max(of.version, written.get(key) ?? 0)
+    const done = await api('put', '/api/units/:id/level', { id }, { body: { level, fillId, version } })
+    written.set(key, done.version)
   }
   const weigh = (id: string) => api('post', '/api/devices/simulated-scale/:id', { id }, { body: {} })
   async function retire(ids: string[], retired: boolean, why = ''): Promise<void> {

@@ -1,11 +1,12 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import { orderVersion } from '#shared/records/jobs'
 import type { BookingInput, CutsInput, Job, JobInput, JobLine, NewBookingInput } from '#shared/records/jobs'
 import type { BagInput } from '#shared/records/bags'
 import type { QuoteInput } from '#shared/records/quotes'
 import type { WrapFacts, WrapInput } from '#shared/records/wraps'
 import { plain } from '#shared/validate'
-import { api } from '~/composables/api'
+import { api, ApiProblem } from '~/composables/api'
 import { useFaces } from './faces'
 
 /** Days of work: the list of them, and the one that is open. */
@@ -60,7 +61,14 @@ export const useJobs = defineStore('jobs', () => {
   }
   /** @param keep whether they sit down in this order, whatever it costs; left out, that stays as it is */
   async function order(id: string, ids: string[], keep?: boolean): Promise<void> {
-    open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep } })
+    const version = open.value?.id === id ? orderVersion(open.value) : undefined
+    try {
+      open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep, version } })
+    } catch (problem) {
+      // Somebody else changed the day meanwhile: what is told is shown, too.
+      if (problem instanceof ApiProblem && problem.today) open.value = await api('get', '/api/jobs/:id', { id })
+      throw problem
+    }
   }
   /** Leaves something out on some of the job. */
   async function cut(id: string, cuts: CutsInput['cuts']): Promise<void> {

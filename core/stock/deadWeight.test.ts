@@ -31,6 +31,7 @@ const thing = (id: string, said: Partial<Thing> = {}): Thing => ({
   priceMinor: 1000,
   retiredAt: null,
   createdAt: '2025-01-01T00:00:00.000Z',
+  version: 1,
   pans: [],
   massG: 50,
   roomMl: 20,
@@ -58,6 +59,7 @@ describe('dead weight', () => {
 
   it('is a vivid palette that nobody asked for: given away while it is new, left at home once it is begun', () => {
     const pan = (id: string, level: number): ThingPan => ({
+      version: 1,
       fillId: id,
       productId: id,
       name: id,

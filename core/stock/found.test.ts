@@ -6,6 +6,7 @@ const pan = (productId: string, level = 1) => ({
   productId,
   name: productId,
   lab: null,
+  version: 1,
   level,
 })
 const found = (things: Parameters<typeof foundAmong>[0], ...ids: string[]) =>

@@ -13,6 +13,8 @@ export interface ThingPan {
   /** Null where it has none, or nobody has told. */
   lab: Lab | null
   level: number
+  /** Grows with every write to the pan or its palette. */
+  version: number
 }
 
 /** A physical thing of the kit as it stands: a bottle, a palette with its pans, a set of brushes, a pack. */
@@ -53,6 +55,8 @@ export interface Thing extends Heft {
   priceMinor: number | null
   retiredAt: string | null
   createdAt: string
+  /** Grows with every write to it; of a palette each pan has its own. */
+  version: number
   /** Empty for anything but a palette. */
   pans: ThingPan[]
 }

@@ -16,6 +16,7 @@ import {
   purchaseLines,
   readings,
   recipes,
+  requests,
   seenVerdicts,
   ticks,
   units,
@@ -52,6 +53,8 @@ export async function eraseRows(): Promise<void> {
       await eraseTicks(tx, faceId)
       // Readings, recipes, verdicts, history, plans, pictures and the simulated skin go with the face.
       await tx.delete(faces).where(eq(faces.id, faceId))
+      // What was asked for may have been about them.
+      await tx.delete(requests)
       await tx.update(erasures).set({ faceId: null }).where(eq(erasures.id, id))
     })
   }

@@ -3,7 +3,7 @@ import { createClient, type Client } from '@libsql/client'
 /* The database by its tables, without the schema of today: for copies, comparisons and what is left of a damaged one. */
 
 /** Tables of the database's own keeping, which are no records. */
-const OWN = ['__drizzle_migrations', 'erasures']
+const OWN = ['__drizzle_migrations', 'erasures', 'requests']
 
 /** A connection of its own, closed when the work is done. */
 export async function withFile<T>(path: string, work: (client: Client) => Promise<T>): Promise<T> {

@@ -8,6 +8,7 @@ import { loadDemo } from '../services/demo'
 import { markOldReasons } from '../services/oldReasons'
 import { warmPlans } from '../services/plans'
 import { forgetAside } from '../services/sound'
+import { forgetAnswers } from '../utils/once'
 import { lookThroughBeside } from '../services/setAside'
 import { clearHalves } from './backup'
 import { finishErasing } from './erasing'
@@ -42,6 +43,7 @@ let listens = false
 /** Opens the data, for the first time or after they were restored or repaired. */
 export async function reopen(): Promise<void> {
   forgetAside()
+  forgetAnswers()
   await openData()
   if (!dataState().usable) return
   if (process.env.VARIETAS_DEMO === '1') await loadDemo()

@@ -160,6 +160,8 @@ const only = (row: Row, fields: readonly string[]): Row => Object.fromEntries(fi
 /** Whoever asks: the device it comes from, and what was done for it. */
 export interface Asker {
   device: string
+  /** Of a request that may be sent again: its key, and a digest of what it asks for. */
+  request?: { key: string; asked: string }
   done: { id: number; words: string }[]
 }
 export const asker = new AsyncLocalStorage<Asker>()
@@ -192,12 +194,25 @@ export function command<T>(
         if (undoes !== null)
           await tx.update(tables.changes).set({ undoneBy: change!.id }).where(eq(tables.changes.id, undoes))
         await forgetOldRows(tx)
+        await noteRequest(tx)
         asker.getStore()?.done.push({ id: change!.id, words: said })
       }
       return done
     },
     () => touched,
   )
+}
+
+const REQUESTS_KEPT_MS = 86_400_000
+/** In the same transaction as what it does: whether it was done is known, whatever happens to its answer. */
+async function noteRequest(tx: Transaction): Promise<void> {
+  const request = asker.getStore()?.request
+  if (!request) return
+  await tx.delete(tables.requests).where(lt(tables.requests.at, new Date(Date.now() - REQUESTS_KEPT_MS).toISOString()))
+  await tx
+    .insert(tables.requests)
+    .values({ ...request, at: now() })
+    .onConflictDoNothing()
 }
 
 async function forgetOldRows(tx: Transaction): Promise<void> {

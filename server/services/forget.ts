@@ -5,6 +5,7 @@ import type { Erased } from '#shared/records/keeping'
 import { db, write, type Transaction } from '../db/connection'
 import { changes, faces } from '../db/schema'
 import { eraseBytes, eraseRows, markForErasing } from '../keeping/erasing'
+import { forgetAnswers } from '../utils/once'
 import { BadInput, Missing } from '../utils/problems'
 import { actsNaming, keyColumn, keyField, placesOf, SOMEBODY, tableOf, type Place } from './mentions'
 import { faultsIn, sortOfTable } from './sound'
@@ -64,6 +65,7 @@ export async function forgetFace(
     await markForErasing(tx, id)
     return left
   })
+  forgetAnswers()
   await eraseRows()
   const erased = await eraseBytes()
   const sentence = remains.length === 0 ? erased.sentence : `${erased.sentence} ${remainsInWords(remains)}`

@@ -2,6 +2,7 @@ import { addDays, formatISO, parseISO } from 'date-fns'
 import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { OccasionInput } from '#shared/records/consultation'
 import {
+  orderVersion,
   ChairInput,
   jobInput,
   MorningInput,
@@ -361,9 +362,10 @@ export function removeBooking(id: string): Promise<{ id: string }> {
 }
 
 /** Everybody of a job in a new order, by booking. @throws BadInput where one is not of this job */
-export function orderBookings(jobId: string, { ids, keep }: OrderInput): Promise<Job> {
+export function orderBookings(jobId: string, { ids, keep, version }: OrderInput): Promise<Job> {
   return command('The order of the day is changed.', async act => {
     const job = await jobById(jobId, act.tx)
+    expectVersion(job.name, { ...job, version: orderVersion(job) }, version)
     const strange = ids.findIndex(id => !job.bookings.some(b => b.id === id))
     if (strange >= 0) throw new BadInput([{ path: `ids[${strange}]`, message: 'is no booking of this job' }])
     for (const [position, id] of ids.entries()) await act.update('bookings', id, { position })

@@ -20,6 +20,7 @@ import { computeAudit, computeFilling, type Asking } from '../compute/pool'
 import { db } from '../db/connection'
 import { bookings, fills, jobs, recipes, standards, uses } from '../db/schema'
 import { Missing } from '../utils/problems'
+import { expectVersion } from '../utils/stale'
 import { catalogue } from './buys'
 import { clientele } from './clientele'
 import { command } from './command'
@@ -67,14 +68,17 @@ export async function standardById(id: string): Promise<Standard> {
 /** A standard as its file has it. */
 export async function standardFile(id: string): Promise<StandardInput> {
   const standard = await standardById(id)
-  return { ...(standard as unknown as StandardInput), format: 'varietas.kit-standard', version: 1 }
+  const row = (await standardsKept()).find(s => s.id === id)
+  const madeFrom = row ? { madeFrom: row.version } : {}
+  return { ...(standard as unknown as StandardInput), format: 'varietas.kit-standard', version: 1, ...madeFrom }
 }
 
-/** Keeps a standard under its id, in place of what was there. */
-export function keepStandard(input: StandardInput): Promise<Standard> {
+/** Keeps a standard under its id, in place of what was there. @throws Stale where that was changed since the file was made */
+export function keepStandard({ madeFrom, ...input }: StandardInput): Promise<Standard> {
   return command(`${input.name} is kept.`, async act => {
     const value = JSON.parse(JSON.stringify(input)) as Standard
     const [row] = await act.tx.select().from(standards).where(eq(standards.id, input.id))
+    if (row && row.deletedAt === null) expectVersion(row.value.name, row, madeFrom)
     if (row) await act.update('standards', input.id, { value, deletedAt: null })
     else await act.insert('standards', { id: input.id, value })
     return value

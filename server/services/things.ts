@@ -43,8 +43,8 @@ function thingsOf(owned: readonly OwnedThing[]): Thing[] {
       else {
         const palette = palettes.get(unit.id) ?? { of, unit, pans: [] }
         palettes.set(unit.id, palette)
-        const { fillId, level, position } = unit
-        palette.pans.push({ fillId, productId: of.id, name: of.shade, lab: labOf(of), level, position })
+        const { fillId, level, position, version } = unit
+        palette.pans.push({ fillId, productId: of.id, name: of.shade, lab: labOf(of), level, version, position })
       }
     }
   for (const { of, unit, pans } of palettes.values()) {
@@ -102,6 +102,7 @@ function thingOf(of: OwnedThing, unit: OwnedUnit, pans: ThingPan[]): Thing {
     priceMinor: unit.priceMinor,
     retiredAt: unit.retiredAt,
     createdAt: unit.createdAt,
+    version: unit.version,
     pans,
     ...(unit.container === 'decant'
       ? vesselHeft(size, level)

@@ -139,18 +139,26 @@ export function changeUnit(unitId: string, input: UnitInput): Promise<OwnedThing
 }
 
 /** What is left of a bottle, of one pan, or of all of a palette. */
-export function setLevel(unitId: string, { level, fillId }: LevelInput): Promise<{ id: string }> {
+export function setLevel(
+  unitId: string,
+  { level, fillId, version }: LevelInput,
+): Promise<{ id: string; version: number }> {
   let name = ''
   return command(
     () => `${name} is ${level === 0 ? 'empty' : `${Math.round(level * 100)} % full`}.`,
     async act => {
       const { thing, unit } = await unitNow(act, unitId)
-      const held = await act.tx.select({ id: fills.id }).from(fills).where(eq(fills.unitId, unitId))
+      const held = await act.tx.select().from(fills).where(eq(fills.unitId, unitId))
       const meant = fillId ? held.filter(f => f.id === fillId) : held
       if (meant.length === 0) throw new Missing('This pan')
       name = (fillId ? null : unit.inside) ?? thing.shade
-      for (const fill of meant) await act.update('fills', fill.id, { level })
-      return { id: unitId }
+      const [row] = await act.tx.select({ version: units.version }).from(units).where(eq(units.id, unitId))
+      const versionOf = (fill: { version: number }) => row!.version + fill.version
+      // A whole palette has no version of its own: what each of its pans says is said of that pan.
+      if (meant.length === 1) expectVersion(name, { ...unit, version: versionOf(meant[0]!) }, version)
+      let written = meant[0]!
+      for (const fill of meant) written = (await act.update('fills', fill.id, { level })) ?? fill
+      return { id: unitId, version: versionOf(written) }
     },
   )
 }

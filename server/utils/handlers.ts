@@ -19,6 +19,7 @@ import { LeftAlone } from '../keeping/leftAlone'
 import { told } from '../services/changes'
 import { asker, type Asker } from '../services/command'
 import { isSort, type SortName } from '../services/sound'
+import { digestOf, keyOf, once } from './once'
 import { BadInput, Missing } from './problems'
 import { MOST_BYTES, readBytes, readJson } from './readJson'
 
@@ -47,18 +48,28 @@ const DEVICE = 'x-varietas-device'
 const CHANGE = 'x-varietas-change'
 const UNNAMED = 'another program'
 
-/** Does what a route does as an act of whoever asks; what was written is told in a header, so that it can be taken back. */
-async function asAct<R>(event: H3Event, act: () => Promise<R>): Promise<R> {
-  const by: Asker = { device: parseId(event.headers.get(DEVICE)) ?? UNNAMED, done: [] }
-  const answer = await asker.run(by, act)
-  const last = by.done.at(-1)
-  if (last) setResponseHeader(event, CHANGE, `${last.id};${encodeURIComponent(await told(last.words))}`)
+/**
+ * Does what a route does as an act of whoever asks, once; what was written is told in a header, so that it can be taken back.
+ * @param body what is asked for beside the address
+ */
+async function asAct<R>(event: H3Event, body: unknown, act: () => Promise<R>): Promise<R> {
+  const key = keyOf(event.headers)
+  const asked = digestOf(`${event.method} ${event.path}`, body)
+  const does = async () => {
+    const request = key === undefined ? {} : { request: { key, asked } }
+    const by: Asker = { device: parseId(event.headers.get(DEVICE)) ?? UNNAMED, done: [], ...request }
+    const answer = await asker.run(by, act)
+    const last = by.done.at(-1)
+    return { answer, change: last ? `${last.id};${encodeURIComponent(await told(last.words))}` : null }
+  }
+  const { answer, change } = await once(key, asked, does, done => done.change !== null)
+  if (change !== null) setResponseHeader(event, CHANGE, change)
   return answer
 }
 
 /** A route without a body that writes something. */
 export const acts = <R>(act: (event: H3Event) => Promise<R>): Answered<R> =>
-  defineEventHandler(event => asAct(event, () => act(event)))
+  defineEventHandler(event => asAct(event, null, () => act(event)))
 
 /**
  * A route that takes a checked body. Every failure is told by server/errors.ts.
@@ -72,7 +83,7 @@ export const withBody = <T extends object, R>(
   defineEventHandler(async event => {
     const checked = await checkInTurns(dto, await readJson(event, most), giveTurn)
     if (!checked.ok) throw new BadInput(checked.issues)
-    return asAct(event, () => act(checked.value, event))
+    return asAct(event, checked.value, () => act(checked.value, event))
   })
 
 /** Does something that computes, given up when the caller hangs up. */
@@ -102,7 +113,7 @@ export const withComputing = <T extends object, R>(
 
 /** A route without a body that computes first and then writes something. */
 export const actsComputing = <R>(act: (event: H3Event, asking: Asking) => Promise<R>): Answered<R> =>
-  defineEventHandler(event => asAct(event, async () => (await asking(event, by => act(event, by))) as R))
+  defineEventHandler(event => asAct(event, null, async () => (await asking(event, by => act(event, by))) as R))
 
 /** A route that computes from what its address names. */
 export const computing = <R>(act: (event: H3Event, asking: Asking) => Promise<R>): Answered<R> =>

@@ -97,7 +97,18 @@ export class OrderInput {
   @Ids(2000) ids!: string[]
   /** Whether they sit down in this order, whatever it costs; left out, that stays as it is. */
   @Maybe() @YesNo() keep?: boolean
+  /** Of the day and everybody on it, see {@link orderVersion}. */
+  @MadeFrom() version?: number
 }
+
+/** Grows with every write to a day or to a booking of it: an order is made from all of them. */
+export const orderVersion = ({
+  version,
+  bookings,
+}: {
+  version: number
+  bookings: readonly { version: number }[]
+}): number => bookings.reduce((sum, b) => sum + b.version, version)
 
 class CutInput {
   @Id() bookingId!: string

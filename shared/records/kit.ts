@@ -128,6 +128,7 @@ export class LevelInput {
   @Between(0, 1) level!: number
   /** A pan of a palette; everything in it, when left out. */
   @Maybe() @Id() fillId?: string | null
+  @MadeFrom() version?: number
 }
 
 /** Some of a bottle in a vessel of its own. */

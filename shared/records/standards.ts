@@ -24,6 +24,7 @@ import {
   Between,
   Colour,
   Distinct,
+  MadeFrom,
   Id,
   ListOf,
   Many,
@@ -88,6 +89,8 @@ export class StandardInput {
   @Name(60) name!: string
   @Text(0, 200) meant: string = ''
   @Many(() => AbilityInput, 100, 1) @Distinct('id') abilities!: AbilityInput[]
+  /** Which state of it a file was made from; `version` is that of the format. */
+  @MadeFrom() madeFrom?: number
 }
 
 export class AuditInput {

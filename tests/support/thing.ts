@@ -32,6 +32,7 @@ export const thing = (said: Partial<Thing> = {}): Thing => ({
   priceMinor: null,
   retiredAt: null,
   createdAt: '',
+  version: 1,
   pans: [],
   massG: 100,
   roomMl: 60,

@@ -147,7 +147,7 @@ const ids = computed(() => group.things.map(x => x.id))
         <span class="free">{{ pan.name }}</span>
         <Act
           :aria-label="pan.level === 0 ? `${pan.name} is full` : `${pan.name} is empty`"
-          @click="undo.attempt(() => board.setLevel(t.id, pan.level === 0 ? 1 : 0, pan.fillId))"
+          @click="undo.attempt(() => board.setLevel({ ...pan, id: t.id }, pan.level === 0 ? 1 : 0))"
           >{{ pan.level === 0 ? 'empty: refilled?' : 'used up' }}</Act
         >
         <Act
@@ -174,7 +174,9 @@ const ids = computed(() => group.things.map(x => x.id))
       label="What is left"
       :model-value="quarterOf(t.level)"
       :options="QUARTERS"
-      @update:model-value="v => v !== undefined && undo.attempt(() => board.setLevel(t.id, v))"
+      @update:model-value="
+        v => v !== undefined && undo.attempt(() => board.setLevel({ id: t.id, version: t.version }, v))
+      "
     />
     <p v-if="isWeighed" class="weigh">
       <Act :aria-label="`Weigh ${t.name}`" @click="weigh">Weigh it</Act>

@@ -56,8 +56,16 @@ async function take(event: Event) {
     refused.value = `${chosen.name}: ${first?.path ?? ''} ${first?.message ?? 'is no standard'}. Nothing was changed.`
     return
   }
-  if (await undo.attempt(() => audit.keep(checked.value))) asked.standardId = checked.value.id
+  await keep(checked.value)
 }
+const { submit, problem: notKept, clash } = useForm(StandardInput)
+let lastRead: StandardInput | null = null
+async function keep(standard: StandardInput) {
+  lastRead = standard
+  if (await submit(standard, input => audit.keep(input))) asked.standardId = standard.id
+}
+/** In place of what was changed since the file was made. */
+const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: (clash.value as unknown as { version: number }).version })
 </script>
 
 <template>
@@ -120,7 +128,10 @@ async function take(event: Event) {
               line.shipped ? 'As it came' : 'Let it go'
             }}</Act>
           </p>
-          <p v-if="refused" role="alert" class="problem">{{ refused }}</p>
+          <p v-if="refused || notKept" role="alert" class="problem">
+            {{ refused || notKept }}
+            <Act v-if="clash" @click="keepAllTheSame">Take the file all the same</Act>
+          </p>
           <input
             ref="file"
             type="file"

@@ -41,6 +41,21 @@ export const erasures = sqliteTable('erasures', {
   askedAt: text('asked_at').notNull(),
 })
 
+/**
+ * Requests that wrote something, by the key their sender gave them, for a day: one that is sent again because its answer was lost is not done a
+ * second time.
+ */
+export const requests = sqliteTable(
+  'requests',
+  {
+    key: text('key').primaryKey(),
+    /** A digest of what was asked for. */
+    asked: text('asked').notNull(),
+    at: text('at').notNull(),
+  },
+  t => [index('requests_at').on(t.at)],
+)
+
 /** Marks a database that was filled with the demo data, so that nothing else is ever mistaken for it. */
 export const demoMark = sqliteTable('demo_mark', { loadedAt: text('loaded_at').primaryKey() })
 
