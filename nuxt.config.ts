@@ -120,6 +120,8 @@ export default defineNuxtConfig({
   },
   nitro: {
     errorHandler: '~~/server/errors.ts',
+    // A first page is a third over the wire; packed once, when it is built.
+    compressPublicAssets: { gzip: true, brotli: true },
     // else Rollup tree-shakes the bare `import 'reflect-metadata'` away
     moduleSideEffects: ['reflect-metadata'],
     esbuild: { options: { target: 'es2022', tsconfigRaw: { compilerOptions: decorators } } },

@@ -13,10 +13,13 @@ const RETRY_SECONDS = 3
  * here by its kind and answered without stack, paths or messages of the inside.
  */
 export default (async (error, event) => {
-  if (causes(error).some(e => e instanceof HungUp) || event.node.res.destroyed) return
   const problem = problemOf(error)
   const status = problem?.status ?? (error.statusCode >= 400 && error.statusCode < 500 ? error.statusCode : 500)
+  const isGone = causes(error).some(e => e instanceof HungUp) || event.node.res.destroyed
+  // Where nobody is there to be told, h3 would write the whole of it to the terminal: it counts as told.
+  if (isGone) event._handled = true
   if (status === 500) log('error', 'request failed', { method: event.method, ...errorDetail(error.cause ?? error) })
+  if (isGone) return
   const code =
     problem?.code
     ?? (status === 404 ? 'not-found' : status === 405 ? 'wrong-method' : status < 500 ? 'refused' : 'internal')

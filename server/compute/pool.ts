@@ -63,6 +63,22 @@ export async function computeBytes(task: ComputeTask, bytes: Uint8Array, asking:
   return reply.body
 }
 
+/** The same for a page of ours, which sets its own limit: what takes too long is told in an artist's words. */
+export async function computeForPage(task: ComputeTask, question: object, asking: Asking): Promise<Uint8Array> {
+  try {
+    return await computeBytes(task, Buffer.from(JSON.stringify(question)), asking)
+  } catch (problem) {
+    if (problem instanceof Problem && problem.code === 'out-of-time') throw tooMuchAtOnce()
+    throw problem
+  }
+}
+const tooMuchAtOnce = () =>
+  new Problem(
+    503,
+    'out-of-time',
+    'This takes too long with so many things or people at once. Try again in a moment; if it stays so, retire what is not carried any more or split the day in two.',
+  )
+
 const LIMITS: Partial<Record<ComputeTask, number>> = { reach: 20_000, buy: 5000 }
 
 /** The time limit somewhere in a body: found without reading it, since the thread that ends an overlong one may not read either. */

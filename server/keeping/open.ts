@@ -44,11 +44,42 @@ async function openServer(): Promise<DataState> {
     if (!/^(?:libsql|https?|wss?):\/\/[^/\s]+/.test(url)) throw new Error('no address')
     await migrateDatabase()
     return { usable: true }
-  } catch {
+  } catch (problem) {
     throw new CannotStart(
-      `DATABASE_URL does not lead to a libSQL server that answers. ${UNHARMED} It should look like libsql://host or http://host:8080; leave it out to use a file on this computer.`,
+      `DATABASE_URL does not lead to a libSQL server that can be used: ${whyNot(problem)}. ${UNHARMED} It should look like libsql://host or http://host:8080; leave it out to use a file on this computer.`,
     )
   }
+}
+
+/** Why a server could not be used, by what it or the network answered; without its address, which may hold a password. */
+function whyNot(problem: unknown): string {
+  const causes: { status?: unknown; code?: unknown; message?: string }[] = []
+  for (let at: unknown = problem; at instanceof Error && causes.length < 8; at = at.cause) causes.push(at)
+  const status = causes.map(c => c.status ?? /HTTP status (\d{3})/.exec(c.message ?? '')?.[1]).find(Boolean)
+  if (status !== undefined) {
+    const words = STATUS_WORDS[String(status)]
+    return `it answers with HTTP ${String(status)}${words ? `, ${words}` : ''}`
+  }
+  const code = causes.map(c => c.code).find(c => typeof c === 'string' && NETWORK_WORDS[c])
+  if (typeof code === 'string') return NETWORK_WORDS[code]!
+  if (causes.some(c => c.message === 'no address')) return 'it is no address of one'
+  const other = causes.map(c => c.code).find(c => typeof c === 'string')
+  return `it fails${typeof other === 'string' ? ` with ${other}` : ''}`
+}
+const STATUS_WORDS: Readonly<Record<string, string>> = {
+  401: 'so DATABASE_AUTH_TOKEN is missing or wrong',
+  403: 'so DATABASE_AUTH_TOKEN does not allow it',
+  404: 'so no database is at this address',
+  405: 'so something else than a libSQL server is there',
+}
+const NETWORK_WORDS: Readonly<Record<string, string>> = {
+  ECONNREFUSED: 'nothing listens there',
+  ENOTFOUND: 'its host is not known',
+  EAI_AGAIN: 'its host cannot be looked up',
+  ETIMEDOUT: 'it does not answer in time',
+  ECONNRESET: 'the connection breaks off',
+  ERR_TLS_CERT_ALTNAME_INVALID: 'its certificate is for another host',
+  SELF_SIGNED_CERT_IN_CHAIN: 'its certificate is not trusted',
 }
 
 async function openFolder(): Promise<DataState> {

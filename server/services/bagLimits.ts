@@ -7,7 +7,7 @@ import { totalHeft, within } from '#core/stock/places'
 import type { Thing } from '#core/stock/thing'
 import type { BagFull, BagOver, BagPlace } from '#shared/records/bags'
 import type { PlaceLine } from '#shared/records/things'
-import { computeBytes, type Asking } from '../compute/pool'
+import { computeForPage, type Asking } from '../compute/pool'
 import { db } from '../db/connection'
 import { uses } from '../db/schema'
 
@@ -77,8 +77,8 @@ const worthOf = ({ of, why }: Going, used: ReadonlyMap<string, number>) =>
 
 /** The choice that is worth most, worked out in a computing thread. */
 async function choiceOf(question: PackQuestion, asking: Asking): Promise<Packed> {
-  const bytes = Buffer.from(JSON.stringify({ ...question, timeLimitMs: SOLVE_MS }))
-  return JSON.parse(Buffer.from(await computeBytes('pack', bytes, asking)).toString()) as Packed
+  const answer = await computeForPage('pack', { ...question, timeLimitMs: SOLVE_MS }, asking)
+  return JSON.parse(Buffer.from(answer).toString()) as Packed
 }
 
 /** What lies in the hand first stays where it belongs; an ordinary thing of the core is moved before it. */

@@ -1,3 +1,4 @@
+import { cut } from '#core/stock/reading/words'
 import { addDays, formatISO, parseISO } from 'date-fns'
 import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
 import { OccasionInput } from '#shared/records/consultation'
@@ -229,7 +230,7 @@ export function repeatJob(id: string): Promise<{ id: string }> {
     () => `${name} is written down once more.`,
     async act => {
       const { bookings: on, wrap, ...job } = await jobById(id, act.tx)
-      const notes = [job.notes, wrap?.notes].filter(Boolean).join(' ').slice(0, 1000)
+      const notes = cut([job.notes, wrap?.notes].filter(Boolean).join(' '), 1000)
       const again = await insertJob(act, {
         ...jobInput({ ...job, bookings: on, wrap }),
         notes,

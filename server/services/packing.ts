@@ -1,3 +1,4 @@
+import { cut } from '#core/stock/reading/words'
 import { laidInOrder } from '#core/bag/caseOrder'
 import { isCarried } from '#core/stock/places'
 import type { BagInput } from '#shared/records/bags'
@@ -173,7 +174,7 @@ export async function buyLacking(jobId: string, asking: Asking): Promise<{ lines
     if (!offer) continue
     const known = byOffer.get(offer.id)
     const count = Math.max(known?.count ?? 0, offer.count)
-    const reason = `${name}, for ${job.name}`.slice(0, 300)
+    const reason = cut(`${name}, for ${job.name}`, 300)
     byOffer.set(offer.id, { offerId: offer.id, count, reason, priceMinor: (offer.priceMinor / offer.count) * count })
   }
   const found = [...byOffer.values()]

@@ -196,23 +196,37 @@ async function recordsOf({ layers }: FacePlan): Promise<LayerRecords> {
   const records: LayerRecords = {}
   const all = layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])
   const bottles = new Map((await ownedAmong(db, [...new Set(all)])).map(p => [p.id, shelfProductOf(p)]))
+  const onWhom = await onWhomUsed(all)
   for (const { key, drops, item } of layers) {
     const ids = drops?.map(d => d.id) ?? [item.id]
-    const [row] = await db.all<{ faces: number; reactions: number }>(sql`
-      SELECT count(DISTINCT CASE WHEN what IN ('used', 'liked') THEN face END) AS faces,
-        count(DISTINCT CASE WHEN what = 'reaction' THEN face END) AS reactions
-      FROM (
-        SELECT h.what, h.face_id AS face FROM face_history h WHERE ${inArray(sql`h.product_id`, ids)}
-        UNION ALL
-        SELECT 'used', u.face_id FROM uses u JOIN fills ON fills.id = u.fill_id WHERE ${inArray(sql`fills.product_id`, ids)}
-      ) JOIN faces ON faces.id = face AND faces.deleted_at IS NULL`)
+    const faces = (whom: 'used' | 'reacted') => new Set(ids.flatMap(id => [...(onWhom.get(id)?.[whom] ?? [])])).size
     const spoiled = ids.flatMap(id => {
       const bottle = bottles.get(id)
       return bottle ? (notToday(bottle, today()) ?? []) : []
     })
-    records[key] = { faces: row?.faces ?? 0, reactions: row?.reactions ?? 0, spoiled }
+    records[key] = { faces: faces('used'), reactions: faces('reacted'), spoiled }
   }
   return records
+}
+
+/** Faces that products were used on or liked by, and those that reacted, by product. */
+async function onWhomUsed(ids: readonly string[]) {
+  const rows = await db.all<{ product: string; what: string; face: string }>(sql`
+    SELECT DISTINCT product, what, face FROM (
+      SELECT h.product_id AS product, h.what, h.face_id AS face
+        FROM face_history h WHERE ${inArray(sql`h.product_id`, [...new Set(ids)])}
+      UNION ALL
+      SELECT fills.product_id, 'used', u.face_id
+        FROM uses u JOIN fills ON fills.id = u.fill_id WHERE ${inArray(sql`fills.product_id`, [...new Set(ids)])}
+    ) JOIN faces ON faces.id = face AND faces.deleted_at IS NULL
+    WHERE what IN ('used', 'liked', 'reaction')`)
+  const found = new Map<string, { used: Set<string>; reacted: Set<string> }>()
+  for (const { product, what, face } of rows) {
+    const of = found.get(product) ?? { used: new Set(), reacted: new Set() }
+    found.set(product, of)
+    of[what === 'reaction' ? 'reacted' : 'used'].add(face)
+  }
+  return found
 }
 
 /** A kept plan with everything it said. @throws Missing */

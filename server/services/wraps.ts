@@ -1,3 +1,4 @@
+import { cut } from '#core/stock/reading/words'
 import { and, asc, eq, gt, inArray, isNull } from 'drizzle-orm'
 import { countsOf, isUsedUp } from '#core/bag/counts'
 import type { Venue } from '#core/bag/venue'
@@ -21,6 +22,7 @@ import { command, type Act } from './command'
 import { dayPlansOf, planned, type DayPlan } from './dayPlans'
 import { jobById } from './jobs'
 import { alongNow } from './jobTogether'
+import { moveAll } from './moving'
 import { ownFactors } from './ownUse'
 import { placeLines } from './places'
 import { insertPlan } from './plans'
@@ -208,7 +210,7 @@ async function keepNotes(
   planId: string | null,
   notes: readonly string[],
 ): Promise<void> {
-  const after = (before: string, more: string) => [before, more].filter(Boolean).join('\n').slice(0, LONGEST_NOTES)
+  const after = (before: string, more: string) => cut([before, more].filter(Boolean).join('\n'), LONGEST_NOTES)
   if (planId) {
     const [plan] = await act.tx.select().from(planRows).where(eq(planRows.id, planId))
     if (plan) await act.update('plans', planId, { change: after(plan.change, notes.join('\n')) })
@@ -264,11 +266,11 @@ async function went(
     throw new BadInput([{ path: `${path}.unitId`, message: 'is no thing of yours' }])
   const where = [job.name, job.place].filter(Boolean).join(', ')
   if (what === 'broken') {
-    await act.update('units', unitId, { retiredAt: at, why: `broken: ${where}`.slice(0, 300) })
+    await act.update('units', unitId, { retiredAt: at, why: cut(`broken: ${where}`, 300) })
     return
   }
   if (what === 'left behind') {
-    const notes = [unit.notes, `Left behind: ${where}.`].filter(Boolean).join(' ').slice(0, 500)
+    const notes = cut([unit.notes, `Left behind: ${where}.`].filter(Boolean).join(' '), 500)
     await act.update('units', unitId, { placeId: null, notes })
     return
   }
@@ -307,7 +309,7 @@ async function wentWrong(
   if (!fill) throw new BadInput([{ path: `${path}.unitId`, message: 'is no thing of yours' }])
   await act.insert('faceHistory', {
     ...{ id: newId(), faceId: booking.faceId, productId: fill.productId, what, at },
-    note: [job.name, note].filter(Boolean).join(': ').slice(0, 300),
+    note: cut([job.name, note].filter(Boolean).join(': '), 300),
   })
 }
 
@@ -320,4 +322,19 @@ export function changeWrap(jobId: string, { version, ...facts }: WrapFacts): Pro
     await act.update('jobs', jobId, { wrap: { ...job.wrap, ...wrapFacts(facts) } })
     return jobById(jobId, act.tx)
   })
+}
+
+/** What is nearly out is refilled from home: each of the others goes where the one stands that it takes over from. */
+export async function refillAll(jobId: string, asking: Asking): Promise<{ moved: number }> {
+  const { refill } = await wrapOf(jobId, asking)
+  return command(
+    `${refill.length === 1 ? `${refill[0]!.name} is` : `${refill.length} things are`} refilled.`,
+    async act => {
+      await moveAll(
+        act,
+        refill.map(r => ({ unitId: r.homeId, to: r.placeId })),
+      )
+      return { moved: refill.length }
+    },
+  )
 }

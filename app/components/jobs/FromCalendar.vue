@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { cut } from '#core/stock/reading/words'
 import { jobOfUid, type FromCalendar } from '#core/schedule/calendar'
 import { JobInput, MorningInput } from '#shared/records/jobs'
 import { today } from '#shared/today'
@@ -51,7 +52,6 @@ const lineOf = ({ day, from, to, place, repeats }: FromCalendar) =>
 
 function jobOf({ name, day, timeZone, place, notes, from, to }: FromCalendar): JobInput {
   const morning = Object.assign(new MorningInput(), { notBefore: from, readyBy: to })
-  const cut = (text: string, most: number) => text.slice(0, most)
   return Object.assign(new JobInput(), {
     name: cut(name, 120),
     day,

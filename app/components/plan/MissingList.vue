@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { cut } from '#core/stock/reading/words'
 import type { Missing } from '#core/plan/facePlan'
 import { slotPlan } from '#core/plan/slots'
 
@@ -16,7 +17,7 @@ const rows = computed(() =>
   })),
 )
 async function list(offerId: string, priceMinor: number, why: string) {
-  const lines = [{ offerId, reason: `For {face:${props.faceId}}: ${why}`.slice(0, 300) }]
+  const lines = [{ offerId, reason: cut(`For {face:${props.faceId}}: ${why}`, 300) }]
   await undo.attempt(() => buys.accept({ lines, budgetMinor: priceMinor }))
 }
 </script>

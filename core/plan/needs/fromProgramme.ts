@@ -1,6 +1,6 @@
 import { zonesIn } from '../../suitability/face'
 import { need, needed, type NeedsOf } from './need'
-import { isScrub } from './fromSkin'
+import { isScrub } from '../../product/item'
 import { SHOWS } from './scope'
 
 const RULE = 'programme'

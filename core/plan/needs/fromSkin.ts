@@ -1,12 +1,10 @@
 import { CONCERNS, type Concern } from '../../complexion/correct'
 import { statesOf, typesOf, zonesIn, type SkinType, type Zone, type ZoneState } from '../../suitability/face'
-import type { KitItem } from '../../product/item'
+import { isScrub, type KitItem } from '../../product/item'
 import { need, needed, type Need, type NeedsOf } from './need'
 
 const hydrates = (item: KitItem) =>
   ['cream', 'balm', 'lotion', 'fluid', 'gel'].includes(item.texture) && item.finish !== 'matte'
-/** A scrub has grains: a texture no other lip care has. */
-export const isScrub = (item: KitItem) => item.kind === 'lip care' && item.texture === 'other'
 const dryish = (type: SkinType) => type === 'dry' || type === 'normal'
 export const CENTRE = 'forehead, nose, chin'
 const CENTRE_ZONES: readonly Zone[] = ['forehead', 'nose', 'chin']

@@ -1,4 +1,4 @@
-import type { ItemKind } from '../../product/item'
+import { isScrub, type ItemKind } from '../../product/item'
 import { zonesIn, type Zone } from '../face'
 import { note, veto, weight, when, type Rule, type Said, type Weighing } from '../finding'
 import { slotPlan, zonesOf, type SlotId } from '../../plan/slots'
@@ -88,10 +88,7 @@ export const chappedLips: Rule = {
   weigh({ item, slot, face }): Said[] {
     const states = face.zones.lips?.states ?? []
     return when(
-      [
-        slot === 'lip care' && states.includes('broken') && item.texture === 'other',
-        veto('harm', 'no scrub on broken lips'),
-      ],
+      [slot === 'lip care' && states.includes('broken') && isScrub(item), veto('harm', 'no scrub on broken lips')],
       [
         slot === 'lip colour' && states.includes('chapped') && item.finish === 'matte',
         weight(-2, 'matte dries chapped lips further'),

@@ -99,8 +99,8 @@ const handled = (handling: BagLine['handling'][number]) =>
             <Act :disabled="busy" @click="leave([chosen.unitId])">Leave it at home</Act>
             <NuxtLink class="act" :to="`/kit/${chosen.unitId}`">Its page</NuxtLink>
           </section>
-          <section v-for="o in bag.over" :key="o.placeId" aria-labelledby="over">
-            <h2 id="over" class="free">{{ overInWords(o).what }}</h2>
+          <section v-for="o in bag.over" :key="o.placeId" :aria-labelledby="`over-${o.placeId}`">
+            <h2 :id="`over-${o.placeId}`" class="free">{{ overInWords(o).what }}</h2>
             <p>{{ overInWords(o).why }}</p>
             <template v-if="o.leave.length > 0">
               <p>

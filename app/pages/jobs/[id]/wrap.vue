@@ -38,15 +38,10 @@ function toggle(bookingId: string) {
 const isAsPlanned = computed(
   () => values.notDone.length === 0 && values.things.length === 0 && values.wrong.length === 0,
 )
-/** Each goes where the one stands that it takes over from. */
 const refillAll = () =>
   undo.attempt(async () => {
-    const refill = wrap.value!.refill
-    for (const placeId of new Set(refill.map(r => r.placeId)))
-      await board.move(
-        refill.filter(r => r.placeId === placeId).map(r => ({ id: r.homeId })),
-        placeId,
-      )
+    await api('post', '/api/jobs/:id/refill', { id: job.id })
+    await Promise.all([board.load(), load()])
   })
 const TOP = 12
 const whole = ref(false)

@@ -1,0 +1,4 @@
+import { refillAll } from '../../../services/wraps'
+import { actsComputing, idOf } from '../../../utils/handlers'
+
+export default actsComputing((event, asking) => refillAll(idOf(event), asking))
