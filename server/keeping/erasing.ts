@@ -134,14 +134,21 @@ export async function eraseBytes(): Promise<Erased> {
     const noRoom = /FULL|ENOSPC|EDQUOT|IOERR/.test(String(errorDetail(problem).code))
     const sentence = noRoom ? NO_ROOM : WAITING
     trouble('erasure', sentence)
+    clearTimeout(again)
+    again = setTimeout(() => void finishErasing().catch(() => undefined), AGAIN_MS)
+    again.unref()
     return { rows: true, bytes: false, sentence }
   }
 }
 
+// Another program that holds the file lets go of it sooner than an hour from now.
+const AGAIN_MS = 60_000
+let again: NodeJS.Timeout | undefined
+
 const WAITING =
-  'Somebody was forgotten: their record is deleted, but traces of it are still in the file or in older backups. Varietas tries again every hour and at each start until they are gone. Look whether the folder of the backups can be written to.'
+  'Somebody was forgotten: their record is deleted, but traces of it are still in the file or in older backups. Varietas tries again every minute and at each start until they are gone. Look whether the folder of the backups can be written to.'
 const NO_ROOM =
-  'Somebody was forgotten: their record is deleted, but there is no room to write the file and the backups anew without them. Free some room on the disk: Varietas tries again every hour and at each start.'
+  'Somebody was forgotten: their record is deleted, but there is no room to write the file and the backups anew without them. Free some room on the disk: Varietas tries again every minute and at each start.'
 
 /** What is gone, and what is for somebody else to remove. */
 const erasedFrom = (): Erased => ({

@@ -5,9 +5,20 @@ import { createClient, type Client } from '@libsql/client'
 /** Tables of the database's own keeping, which are no records. */
 const OWN = ['__drizzle_migrations', 'erasures', 'requests']
 
-/** A connection of its own, closed when the work is done. */
-export async function withFile<T>(path: string, work: (client: Client) => Promise<T>): Promise<T> {
-  const client = createClient({ url: `file:${path}`, timeout: 5000, concurrency: 1 })
+const PATIENCE_MS = 5000
+/** For what holds every write of this process until it is through. */
+export const SHORT_PATIENCE_MS = 1000
+
+/**
+ * A connection of its own, closed when the work is done.
+ * @param patienceMs how long another program that holds the file is waited for
+ */
+export async function withFile<T>(
+  path: string,
+  work: (client: Client) => Promise<T>,
+  patienceMs = PATIENCE_MS,
+): Promise<T> {
+  const client = createClient({ url: `file:${path}`, timeout: patienceMs, concurrency: 1 })
   try {
     return await work(client)
   } finally {

@@ -11,7 +11,7 @@ import { excess } from '#shared/json'
 import * as schema from '../db/schema'
 import { Archive, DamagedArchive } from './archive'
 import { DATABASE_ENTRY, MANIFEST_ENTRY, parseManifest, type Manifest } from './manifest'
-import { asText, columnsOf, faultsOf, migrationsDone, quoted, recordTables, withFile } from './raw'
+import { asText, columnsOf, faultsOf, migrationsDone, quoted, recordTables, SHORT_PATIENCE_MS, withFile } from './raw'
 
 // A hundred thousand pictures.
 const MANIFEST_MOST = 20_000_000
@@ -164,19 +164,23 @@ async function keyOf(client: Client, table: string): Promise<string> {
  * data are the old ones or the new ones, whole. The caller sees to it that nobody else writes.
  */
 export const replaceRows = (database: string, other: string): Promise<void> =>
-  withFile(database, async client => {
-    await client.execute(`ATTACH ${asText(other)} AS there`)
-    const tables = await recordTables(client)
-    const steps = [
-      ...[...tables].reverse().map(table => `DELETE FROM main.${quoted(table)}`),
-      ...(await Promise.all(
-        tables.map(async table => {
-          const columns = (await columnsOf(client, table)).map(quoted).join()
-          return `INSERT INTO main.${quoted(table)} (${columns}) SELECT ${columns} FROM there.${quoted(table)} ORDER BY rowid`
-        }),
-      )),
-    ]
-    await client.executeMultiple(
-      `PRAGMA foreign_keys = OFF; PRAGMA secure_delete = ON; BEGIN IMMEDIATE; ${steps.join('; ')}; COMMIT; DETACH there; PRAGMA wal_checkpoint(TRUNCATE);`,
-    )
-  })
+  withFile(
+    database,
+    async client => {
+      await client.execute(`ATTACH ${asText(other)} AS there`)
+      const tables = await recordTables(client)
+      const steps = [
+        ...[...tables].reverse().map(table => `DELETE FROM main.${quoted(table)}`),
+        ...(await Promise.all(
+          tables.map(async table => {
+            const columns = (await columnsOf(client, table)).map(quoted).join()
+            return `INSERT INTO main.${quoted(table)} (${columns}) SELECT ${columns} FROM there.${quoted(table)} ORDER BY rowid`
+          }),
+        )),
+      ]
+      await client.executeMultiple(
+        `PRAGMA foreign_keys = OFF; PRAGMA secure_delete = ON; BEGIN IMMEDIATE; ${steps.join('; ')}; COMMIT; DETACH there; PRAGMA wal_checkpoint(TRUNCATE);`,
+      )
+    },
+    SHORT_PATIENCE_MS,
+  )

@@ -4,6 +4,7 @@ import * as consultation from '#shared/records/consultation'
 import * as bags from '#shared/records/bags'
 import * as buys from '#shared/records/buys'
 import * as faces from '#shared/records/faces'
+import * as forgetting from '#shared/records/forgetting'
 import * as forecasts from '#shared/records/forecasts'
 import * as gear from '#shared/records/gear'
 import * as jobs from '#shared/records/jobs'
@@ -17,6 +18,7 @@ import * as mixes from '#shared/records/mixes'
 import * as plans from '#shared/records/plans'
 import * as quotes from '#shared/records/quotes'
 import * as settings from '#shared/records/settings'
+import * as stillThere from '#shared/records/stillThere'
 import * as standards from '#shared/records/standards'
 import * as things from '#shared/records/things'
 import * as ticks from '#shared/records/ticks'
@@ -44,6 +46,7 @@ const CLASSES: Record<string, unknown> = {
   ...buys,
   ...faces,
   ...forecasts,
+  ...forgetting,
   ...gear,
   ...jobs,
   ...keeping,
@@ -57,6 +60,7 @@ const CLASSES: Record<string, unknown> = {
   ...quotes,
   ...settings,
   ...standards,
+  ...stillThere,
   ...things,
   ...ticks,
   ...wraps,

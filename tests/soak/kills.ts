@@ -1,7 +1,9 @@
 import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { createClient } from '@libsql/client'
+import yauzl from 'yauzl'
 import { call, ready, start, stop, type Served } from '../served/server'
+import { holdElsewhere } from '../support/otherProgram'
 import type { seeded } from '../support/random'
 
 /*
@@ -16,6 +18,8 @@ export interface KillFigures {
   integrity: string[]
   traces: string[]
   byAct: Record<string, number>
+  /** How often another program held the file. */
+  locks: number
 }
 
 type Random = ReturnType<typeof seeded>
@@ -26,13 +30,20 @@ interface Ledger {
   products: Map<string, string>
   plans: Set<string>
   lines: Set<string>
+  /** Names of tables that were taken in, each with this many rows. */
+  imports: Set<string>
+  /** Jobs that were closed. */
+  wraps: Set<string>
   backups: Set<string>
 }
+const IMPORTED_ROWS = 40
 const copyOf = (ledger: Ledger): Ledger => ({
   faces: new Map(ledger.faces),
   products: new Map(ledger.products),
   plans: new Set(ledger.plans),
   lines: new Set(ledger.lines),
+  imports: new Set(ledger.imports),
+  wraps: new Set(ledger.wraps),
   backups: new Set(ledger.backups),
 })
 
@@ -44,16 +55,20 @@ export async function kills(
   random: Random,
   tell: (line: string) => void,
 ): Promise<KillFigures> {
-  const figures: KillFigures = { kills: 0, confirmed: 0, lost: [], integrity: [], traces: [], byAct: {} }
+  const figures: KillFigures = { kills: 0, confirmed: 0, lost: [], integrity: [], traces: [], byAct: {}, locks: 0 }
   const ledger: Ledger = {
     faces: new Map(),
     products: new Map(),
     plans: new Set(),
     lines: new Set(),
+    imports: new Set(),
+    wraps: new Set(),
     backups: new Set(),
   }
   /** Names of people whose erasing was asked for: who is no row any more has no byte left once the next start is through. */
   const erased: string[] = []
+  /** Those whose erasing was confirmed to the last byte: they are in no backup either. */
+  const erasedWhole = new Set<string>()
   /** Names that were asked for and not confirmed: they may stand or not. */
   const pending = new Map<string, string>()
   let serial = 0
@@ -125,7 +140,25 @@ export async function kills(
         const made = await call<{ id: string }>(url, 'POST', '/api/faces', { name, notes: `${name}notes` })
         if (made.status !== 200) return false
         erased.push(name)
-        const { status } = await call(url, 'POST', `/api/faces/${made.body.id}/forget`)
+        const { status, body } = await call<{ bytes: boolean }>(url, 'POST', `/api/faces/${made.body.id}/forget`, {})
+        if (status === 200 && body.bytes) erasedWhole.add(name)
+        return status === 200
+      },
+      async 'import'() {
+        const name = `Soak ${++serial} table`
+        const things = Array.from({ length: IMPORTED_ROWS }, (_, i) => ({ kind: 'foundation', name: `${name} ${i}` }))
+        const { status } = await call(url, 'POST', '/api/things/import', { things })
+        if (status === 200) ledger.imports.add(name)
+        return status === 200
+      },
+      async 'wrap'() {
+        const made = await call<{ id: string }>(url, 'POST', '/api/jobs', {
+          name: `Soak ${++serial} day`,
+          day: '2026-01-05',
+        })
+        if (made.status !== 200) return false
+        const { status } = await call(url, 'POST', `/api/jobs/${made.body.id}/wrap`, { notes: 'soak' })
+        if (status === 200) ledger.wraps.add(made.body.id)
         return status === 200
       },
       async 'backup'() {
@@ -185,6 +218,10 @@ export async function kills(
         products: await all('SELECT id, name FROM products'),
         plans: await all('SELECT id, kind AS name FROM plans'),
         lines: await all('SELECT id, reason AS name FROM purchase_lines'),
+        imports: await all(
+          "SELECT count(*) AS name, substr(name, 1, instr(name, ' table') + 5) AS id FROM products WHERE name LIKE 'Soak % table %' GROUP BY 2",
+        ),
+        wraps: await all("SELECT id, 'closed' AS name FROM jobs WHERE wrap IS NOT NULL AND wrap <> 'null'"),
       }
       for (const [id, name] of pending) if (there.faces.get(id) === name) ledger.faces.set(id, name)
       pending.clear()
@@ -203,17 +240,36 @@ export async function kills(
     const bytes =
       readFileSync(join(folder, 'varietas.db'), 'latin1') + readFileSync(join(folder, 'varietas.db-wal'), 'latin1')
     for (const name of gone) if (bytes.includes(name)) figures.traces.push(name)
+    if (erasedWhole.size > 0)
+      for (const file of backups.filter(name => name.endsWith('.zip'))) {
+        const inside = await textOf(join(kept, file))
+        for (const name of erasedWhole) if (inside.includes(name)) figures.traces.push(`${name} in ${file}`)
+      }
   }
 
   const lacking = (
     of: Ledger,
-    there: Record<'faces' | 'products' | 'plans' | 'lines', Map<string, string>>,
+    there: Record<'faces' | 'products' | 'plans' | 'lines' | 'imports' | 'wraps', Map<string, string>>,
   ): string[] => [
     ...[...of.faces].filter(([id, name]) => there.faces.get(id) !== name).map(([id]) => `face ${id}`),
     ...[...of.products].filter(([id, name]) => there.products.get(id) !== name).map(([id]) => `product ${id}`),
     ...[...of.plans].filter(id => !there.plans.has(id)).map(id => `plan ${id}`),
     ...[...of.lines].filter(id => !there.lines.has(id)).map(id => `line ${id}`),
+    // All of a table or nothing of it.
+    ...[...new Set([...of.imports, ...there.imports.keys()])]
+      .filter(
+        name => (there.imports.has(name) || of.imports.has(name)) && there.imports.get(name) !== String(IMPORTED_ROWS),
+      )
+      .map(name => `${there.imports.get(name) ?? 0} rows of ${name}`),
+    ...[...of.wraps].filter(id => !there.wraps.has(id)).map(id => `wrap ${id}`),
   ]
+
+  async function lockedFor(ms: number): Promise<void> {
+    const other = await holdElsewhere(join(folder, 'varietas.db'))
+    figures.locks++
+    await new Promise(resolve => setTimeout(resolve, ms))
+    await other.letGo()
+  }
 
   while (figures.kills < count) {
     const served = await start(folder, { env: { VARIETAS_DEMO: '1' } })
@@ -234,6 +290,8 @@ export async function kills(
       strikeIn(random.between(40, 900))
       await restore(served).catch(() => undefined)
     }
+    // Now and then another program holds the file for a while; what it keeps from being written is refused, and nothing after it.
+    if (random.next() < 0.15) void lockedFor(random.between(200, 2500)).catch(() => undefined)
     wrote()
     await Promise.all([1, 2, 3].map(() => writing(served, () => over).catch(() => undefined)))
     await served.exited
@@ -248,4 +306,16 @@ export async function kills(
   await stop(served)
   rmSync(join(folder, 'backups'), { recursive: true, force: true })
   return figures
+}
+
+/** What lies in an archive, as text. */
+async function textOf(path: string): Promise<string> {
+  const zip = await yauzl.openPromise(path)
+  const parts: string[] = []
+  for await (const entry of zip.eachEntry()) {
+    const chunks: Buffer[] = []
+    for await (const chunk of await zip.openReadStreamPromise(entry)) chunks.push(chunk as Buffer)
+    parts.push(Buffer.concat(chunks).toString('latin1'))
+  }
+  return parts.join('')
 }

@@ -16,7 +16,7 @@ const only = process.argv.find(a => a.startsWith('--only='))?.slice('--only='.le
 const seed = Number(process.env.SOAK_SEED ?? (isShort ? 7 : Date.now() % 1e6))
 const SIZES = isShort
   ? { kills: 12, requests: 2500, users: 10, seconds: 8 }
-  : { kills: 220, requests: 21_000, users: 50, seconds: 120 }
+  : { kills: 255, requests: 21_000, users: 50, seconds: 120 }
 
 /** The short form runs on whatever machine there is, as slow as it may be: what takes how long is judged by the long one. */
 const PATIENCE = isShort ? 4 : 1
@@ -43,11 +43,18 @@ function judgeKills(f: KillFigures): void {
   must(f.lost.length === 0, `${f.lost.length} confirmed writes lost`, f.lost)
   must(f.integrity.length === 0, `${f.integrity.length} integrity failures`, f.integrity)
   must(f.traces.length === 0, `${f.traces.length} erased people left bytes`, f.traces)
+  must(isShort || f.locks >= 15, `only ${f.locks} locks by another program`)
 }
 function judgeRequests(f: RequestFigures): void {
   must(f.requests >= SIZES.requests, `only ${f.requests} requests`)
   must(f.accepted >= f.requests / 100, `only ${f.accepted} of ${f.requests} accepted: nothing was tried`)
   must(f.serverErrors.length === 0, `${f.serverErrors.length} × 500`, f.serverErrors)
+  must(
+    f.refusedForever.length === 0,
+    `${f.refusedForever.length} writes refused after another program let go`,
+    f.refusedForever,
+  )
+  must(isShort || f.locks >= 10, `only ${f.locks} locks by another program`)
   must(f.leaks.length === 0, `${f.leaks.length} answers tell of the inside`, f.leaks)
   must(f.slow.length === 0, `${f.slow.length} requests over ${2 * PATIENCE} s`, f.slow)
   must(f.broken.length === 0, `${f.broken.length} lists, plans or connections broke`, f.broken)
@@ -78,9 +85,9 @@ const acts = (by: Record<string, number>) =>
     .join(', ')
 const lines = [
   killed
-    && `**Kills with -9 while writing**: ${killed.kills} kills, ${killed.confirmed} writes confirmed (${acts(killed.byAct)}); ${killed.lost.length} lost, ${killed.integrity.length} integrity failures, ${killed.traces.length} erased people with a byte left after the next start.`,
+    && `**Kills with -9 while writing**: ${killed.kills} kills, ${killed.locks} times another program held the file, ${killed.confirmed} writes confirmed (${acts(killed.byAct)}); ${killed.lost.length} lost, ${killed.integrity.length} integrity failures, ${killed.traces.length} erased people with a byte left after the next start.`,
   asked
-    && `**Tampered requests**: ${asked.requests} over ${asked.routes} routes, ${asked.accepted} writes accepted; answers ${acts(asked.byStatus)}; ${asked.serverErrors.length} × 500, ${asked.leaks.length} leaks, ${asked.slow.length} over ${2 * PATIENCE} s, ${asked.broken.length} lists or plans broken; event loop delay p99 ${round(asked.delayP99)} ms (most ${round(asked.delayMax)} ms), memory at most ${round(asked.memoryMb)} MB.`,
+    && `**Tampered requests**: ${asked.requests} over ${asked.routes} routes, ${asked.accepted} writes accepted; answers ${acts(asked.byStatus)}; ${asked.serverErrors.length} × 500, ${asked.leaks.length} leaks, ${asked.locks} times another program held the file and ${asked.refusedForever.length} writes refused once it had let go, ${asked.slow.length} over ${2 * PATIENCE} s, ${asked.broken.length} lists or plans broken; event loop delay p99 ${round(asked.delayP99)} ms (most ${round(asked.delayMax)} ms), memory at most ${round(asked.memoryMb)} MB.`,
   served
     && `**${served.users} users for ${served.seconds} s**: ${served.requests} requests, ${served.errors.length} errors; records p50 ${round(served.records.p50)} ms, p95 ${round(served.records.p95)} ms; plans p50 ${round(served.plans.p50)} ms, p95 ${round(served.plans.p95)} ms; event loop delay p99 ${round(served.delayP99)} ms, memory at most ${round(served.memoryMb)} MB.`,
 ].filter((line): line is string => Boolean(line))

@@ -1,6 +1,8 @@
+import { join } from 'node:path'
 import { allRoutes, type Route } from '../served/routes'
 import { bodyFor, tampered, type Pools } from '../served/bodies'
 import { call, facesOf, kitOf, ready, start, stop, type Served } from '../served/server'
+import { holdElsewhere } from '../support/otherProgram'
 import type { seeded } from '../support/random'
 
 /*
@@ -15,6 +17,9 @@ export interface RequestFigures {
   accepted: number
   serverErrors: string[]
   leaks: string[]
+  /** How often another program held the file, and writes that were refused after it had let go. */
+  locks: number
+  refusedForever: string[]
   /** Longer than this is slow, milliseconds; eight times as long is no answer. */
   mostMs: number
   slow: string[]
@@ -55,6 +60,8 @@ export async function requests(
     accepted: 0,
     serverErrors: [],
     leaks: [],
+    locks: 0,
+    refusedForever: [],
     mostMs,
     slow: [],
     broken: [],
@@ -82,7 +89,18 @@ export async function requests(
         tell(`${figures.requests} requests, ${figures.accepted} accepted, ${figures.serverErrors.length} × 500`)
     }
   }
-  await Promise.all(Array.from({ length: AT_ONCE }, lane))
+  const locking = async () => {
+    while (figures.requests < count) {
+      await new Promise(resolve => setTimeout(resolve, random.between(2000, 9000)))
+      const other = await holdElsewhere(join(folder, 'varietas.db'))
+      figures.locks++
+      await new Promise(resolve => setTimeout(resolve, random.between(100, 4000)))
+      await other.letGo()
+      const { status, body } = await call(served.url, 'POST', '/api/places', { name: 'After a lock', sort: 'pouch' })
+      if (status !== 200) figures.refusedForever.push(`${status} ${JSON.stringify(body).slice(0, 200)}`)
+    }
+  }
+  await Promise.all([...Array.from({ length: AT_ONCE }, lane), locking()])
   await lists(served, figures, random)
   await new Promise(resolve => setTimeout(resolve, 1200))
   const delays = served.delays()

@@ -112,7 +112,11 @@ export const PACK: readonly RuleCase[] = [
     'chapped-lips',
     HARM,
     /no scrub on broken lips/,
-    { item: item('lip care', { texture: 'other' }), slot: 'lip care', face: states('lips', 'broken') },
+    {
+      item: item('lip care', { texture: 'other', ingredients: ['sucrose'] }),
+      slot: 'lip care',
+      face: states('lips', 'broken'),
+    },
     { item: item('lip care', { texture: 'balm' }), slot: 'lip care', face: states('lips', 'broken') },
   ],
 ]
