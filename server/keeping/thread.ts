@@ -13,33 +13,18 @@ const HEAP_MB = 128
 const YOUNG_MB = 8
 
 /**
- * What works on her own data, on copies that come from elsewhere, and on paper has a thread each: nobody's upload stands in the way of a backup
- * or of an erasing, which holds every write until it is through.
+ * What is hers and what comes from elsewhere have a thread each: nobody's upload stands in the way of a backup, a quote, or an erasing, which
+ * holds every write until it is through.
  */
-type Lane = 'data' | 'copies' | 'papers'
-const LANES: Readonly<Record<keyof KeepingTasks, Lane>> = {
-  'backup': 'data',
-  'replace': 'data',
-  'rewrite': 'data',
-  'check': 'data',
-  'salvage': 'data',
-  'write everything': 'data',
-  'export': 'data',
-  'unpack': 'copies',
-  'compare': 'copies',
-  'read everything': 'copies',
-  'question sheet': 'papers',
-  'labels': 'papers',
-  'quote': 'papers',
-  'agreement': 'papers',
-}
+type Lane = 'ours' | 'copies'
+const COPIES: readonly (keyof KeepingTasks)[] = ['unpack', 'compare', 'read everything']
+const PAPERS: readonly (keyof KeepingTasks)[] = ['question sheet', 'labels', 'quote', 'agreement']
+const laneOf = (task: keyof KeepingTasks): Lane => (COPIES.includes(task) ? 'copies' : 'ours')
+
 const MINUTE_MS = 60_000
 /** After this a thread is ended: starting values, ours; the largest data tried take a tenth of it. */
-const DEADLINES_MS: Readonly<Record<Lane, number>> = {
-  data: 30 * MINUTE_MS,
-  copies: 10 * MINUTE_MS,
-  papers: MINUTE_MS / 2,
-}
+const deadlineFor = (task: keyof KeepingTasks): number =>
+  PAPERS.includes(task) ? MINUTE_MS / 2 : COPIES.includes(task) ? 10 * MINUTE_MS : 30 * MINUTE_MS
 
 const pools = new Map<Lane, Piscina>()
 function poolOf(lane: Lane): Piscina {
@@ -66,8 +51,8 @@ export async function keep<T extends keyof KeepingTasks>(
   order: Parameters<KeepingTasks[T]>[0],
   gone?: AbortSignal,
 ): Promise<Awaited<ReturnType<KeepingTasks[T]>>> {
-  const lane = LANES[task]
-  const deadline = AbortSignal.timeout(DEADLINES_MS[lane])
+  const lane = laneOf(task)
+  const deadline = AbortSignal.timeout(deadlineFor(task))
   const signal = gone ? AbortSignal.any([deadline, gone]) : deadline
   let outcome: KeeperOutcome<Awaited<ReturnType<KeepingTasks[T]>>>
   try {
