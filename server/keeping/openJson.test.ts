@@ -71,10 +71,10 @@ describe('everything as open JSON', () => {
 
   it('is one JSON document that says what it is, with pictures and without anything of the database’s own', () => {
     const whole = JSON.parse(readFileSync(json, 'utf8')) as { tables: Record<string, Record<string, unknown>[]> }
-    expect(whole).toMatchObject({ format: 'varietas.everything', version: 1, app: '9.9.9', exportedAt: AT, schema: 17 })
+    expect(whole).toMatchObject({ format: 'varietas.everything', version: 1, app: '9.9.9', exportedAt: AT, schema: 18 })
     expect(whole.tables.pictures![0]!.bytes).toEqual({ base64: expect.stringMatching(/^[A-Za-z0-9+/]+=*$/) })
     expect(whole.tables.faces![3]!.consultation).toMatchObject({ siteWeights: expect.any(Object) })
-    expect(Object.keys(whole.tables).filter(t => /drizzle|erasures|sqlite/.test(t))).toEqual([])
+    expect(Object.keys(whole.tables).filter(t => /drizzle|erasures|requests|sqlite/.test(t))).toEqual([])
   })
 
   it('comes back equal by content, picture bytes and odd values too', async () => {

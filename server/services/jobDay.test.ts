@@ -14,8 +14,8 @@ const highs = highsLoader()
 jest.mock('../keeping/thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
 jest.mock('../compute/pool', () => ({
   computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
-  computeBytes: async (_task: string, bytes: Uint8Array) =>
-    Buffer.from(JSON.stringify(pack(await highs, JSON.parse(Buffer.from(bytes).toString()) as PackQuestion, 3000))),
+  computeForPage: async (_task: string, question: PackQuestion) =>
+    Buffer.from(JSON.stringify(pack(await highs, question, 3000))),
 }))
 const on = services(async s => {
   await s.stockSimulatedSuppliers()
