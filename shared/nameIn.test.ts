@@ -35,7 +35,7 @@ describe('a name in what somebody wrote', () => {
   it('gives way to another word everywhere it stands', () => {
     const parts = partsOf('Orla Quendelin')
     expect(renamed("Orla Quendelin: Orla's veil, ask QUENDELIN", parts, 'somebody')).toBe(
-      "somebody: somebody's veil, ask somebody",
+      "Somebody: somebody's veil, ask somebody",
     )
     expect(renamed('Orla costs $5', parts, '$&')).toBe('$& costs $5')
   })

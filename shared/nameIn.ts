@@ -36,9 +36,12 @@ export function finderOf(parts: readonly string[]): RegExp {
 export const isNamed = (text: string, parts: readonly string[]): boolean =>
   parts.length > 0 && finderOf(parts).test(text.normalize('NFC'))
 
-/** The text with another word in the place of the name. */
+/** The text with another word in the place of the name, with a capital where a sentence begins. */
 export const renamed = (text: string, parts: readonly string[], word: string): string =>
-  text.normalize('NFC').replace(finderOf(parts), () => word)
+  text.normalize('NFC').replace(finderOf(parts), (_name, at: number, whole: string) => {
+    const isFirst = /(?:^|[.!?]\s+|\n)$/u.test(whole.slice(0, at))
+    return isFirst ? word.charAt(0).toUpperCase() + word.slice(1) : word
+  })
 
 /** A pattern of SQL's LIKE that finds at least every text in which a part stands, in whatever case and form it is written. */
 export const likePattern = (part: string): string => `%${part.replace(/[^ -~]+|[%_\s]+/gu, '%')}%`

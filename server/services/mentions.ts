@@ -44,7 +44,7 @@ export const TEXTS: Readonly<Partial<Record<keyof typeof tables, Texts>>> = {
   ticks: { columns: ['text'], where: () => 'a note at the chair' },
   places: { columns: ['name'], where: called('the place', 'name') },
   products: { columns: ['brand', 'range', 'shade'], where: called('the product', 'shade') },
-  units: { columns: ['notes', 'label', 'why'], where: () => 'the notes of a thing in the kit' },
+  units: { columns: ['notes', 'label', 'why'], where: () => 'a thing in the kit' },
   fills: { columns: ['batch'], where: () => 'the batch of a bottle' },
   uses: { columns: ['note'], where: () => 'the log of uses' },
   purchaseLines: { columns: ['reason'], where: () => 'a purchase list' },
@@ -55,8 +55,17 @@ export const TEXTS: Readonly<Partial<Record<keyof typeof tables, Texts>>> = {
   standingLists: { columns: ['name'], where: called('the list', 'name') },
 }
 
-/** What stands in a change stands in its words and its rows; it is told as one, see {@link HISTORY}. */
-export const HISTORY = 'changes'
+/** What is written in a column, where the row has several. */
+const FIELDS: Readonly<Record<string, string>> = {
+  place: 'where it is',
+  notes: 'notes',
+  wishes: 'wishes',
+  quote: 'the quote',
+  wrap: 'the wrap',
+  services: 'what is done',
+  houseRules: 'house rules',
+  consultation: 'answers',
+}
 
 // One shape for all tables; nothing but its columns is asked of any.
 export const tableOf = (name: string) => tables[name as 'jobs']
@@ -143,7 +152,7 @@ export async function placesOf(
           found.push({
             ...{ table, id, path, text },
             key: [table, id, ...path].map(encodeURIComponent).join('/'),
-            where: withNames(where(row), names),
+            where: [withNames(where(row), names), FIELDS[column]].filter(Boolean).join(': '),
             proposal: renamed(text, parts, SOMEBODY),
             // Where somebody else has that name too, it may well be them who is meant.
             mayBeAnother: said.every(s => isOther.has(s)),

@@ -51,9 +51,10 @@ async function forget() {
         <p class="small">Change what stands there, or leave it as it is.</p>
         <ul class="bare">
           <li v-for="(choice, i) in choices" :key="choice.key">
+            <h4 class="small">{{ capital(choice.where) }}</h4>
             <v-textarea
               v-model="choice.now"
-              :label="capital(choice.where)"
+              :aria-label="capital(choice.where)"
               :disabled="choice.leave"
               :hint="choice.leave ? `Stays: ${choice.text}` : `Was: ${choice.text}`"
               persistent-hint
@@ -66,8 +67,8 @@ async function forget() {
         </ul>
       </section>
       <p v-if="found.acts > 0">
-        {{ found.acts === 1 ? 'One act in the History names' : `${found.acts} acts in the History name` }} them: it will
-        say “somebody”, and cannot be undone any more.
+        {{ found.acts === 1 ? 'One act in the History names' : `${found.acts} acts in the History name` }} them. The
+        History will say “somebody” there, and they cannot be undone any more.
       </p>
     </template>
     <p v-if="refused" role="alert" class="problem">{{ refused }}</p>
@@ -89,7 +90,8 @@ li {
   padding: 8px 0;
   border-top: 1px solid var(--line);
 }
-li p {
+li p,
+h4 {
   grid-column: 1 / -1;
   margin: 0;
 }
