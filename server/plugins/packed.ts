@@ -20,7 +20,8 @@ export default defineNitroPlugin(nitro => {
     setResponseHeader(event, 'vary', 'Accept-Encoding')
     if (encoding === null) return
     response.body = encoding === 'br' ? await packers.br(bytes, BROTLI) : await packers.gzip(bytes)
-    setResponseHeader(event, 'content-type', getResponseHeader(event, 'content-type') ?? 'application/json')
+    if (getResponseHeader(event, 'content-type') === undefined)
+      setResponseHeader(event, 'content-type', 'application/json')
     setResponseHeader(event, 'content-encoding', encoding)
   })
 })
