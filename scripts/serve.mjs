@@ -35,7 +35,7 @@ if (demo) {
 }
 const server = spawn(
   process.execPath,
-  ['--max-semi-space-size=4', '--heap-growing-percent=30', join(root, '.output/server/index.mjs')],
+  ['--max-semi-space-size=4', '--heap-growing-percent=15', join(root, '.output/server/index.mjs')],
   {
     env,
     stdio: ['inherit', 'ignore', 'inherit'],

@@ -7,7 +7,7 @@ const OWN = ['__drizzle_migrations', 'erasures', 'requests']
 
 const PATIENCE_MS = 5000
 /** For what holds every write of this process until it is through. */
-export const SHORT_PATIENCE_MS = 1000
+export const SHORT_PATIENCE_MS = 500
 
 /**
  * A connection of its own, closed when the work is done.

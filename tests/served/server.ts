@@ -70,7 +70,7 @@ export async function start(
   const { DATABASE_URL: _none, VARIETAS_DEMO: _demo, ...rest } = process.env
   const child = spawn(
     process.execPath,
-    ['--max-semi-space-size=4', '--heap-growing-percent=30', '--import', pathToFileURL(watch).href, ENTRY],
+    ['--max-semi-space-size=4', '--heap-growing-percent=15', '--import', pathToFileURL(watch).href, ENTRY],
     {
       env: {
         ...rest,
