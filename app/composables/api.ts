@@ -81,8 +81,8 @@ function device(): string {
 }
 
 /**
- * Keys of writes that had no answer, by what was asked of which address. The next write to that address goes under the same key: the server
- * then knows whether the one before was done.
+ * Keys of writes that had no answer, by method and address. The next write to the same address uses the same key, so that the server can say
+ * whether the earlier one was done.
  */
 const unanswered = new Map<string, string>()
 function keyFor(method: string, path: string): { key: string; settle: (isAnswered: boolean) => void } {

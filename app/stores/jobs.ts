@@ -65,7 +65,7 @@ export const useJobs = defineStore('jobs', () => {
     try {
       open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep, version } })
     } catch (problem) {
-      // Somebody else changed the day meanwhile: what is told is shown, too.
+      // Another device changed the day meanwhile: show the day as it is now.
       if (problem instanceof ApiProblem && problem.today) open.value = await api('get', '/api/jobs/:id', { id })
       throw problem
     }

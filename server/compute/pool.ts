@@ -63,7 +63,7 @@ export async function computeBytes(task: ComputeTask, bytes: Uint8Array, asking:
   return reply.body
 }
 
-/** The same for a page of ours, which sets its own limit: what takes too long is told in an artist's words. */
+/** Like {@link computeBytes}, for our own pages: they set the time limit themselves, so a timeout is explained in an artist's words. */
 export async function computeForPage(task: ComputeTask, question: object, asking: Asking): Promise<Uint8Array> {
   try {
     return await computeBytes(task, Buffer.from(JSON.stringify(question)), asking)

@@ -57,7 +57,7 @@ interface Fault {
   when: 'before' | 'after'
 }
 
-/** A client whose transactions break where they are told to. */
+/** A client that fails at the chosen steps of a transaction. */
 function breaking(client: Client, faults: Set<string>): Client {
   const broken = (fault: Fault) => {
     if (faults.has(`${fault.step} ${fault.when}`)) throw new LibsqlError('injected', 'SQLITE_IOERR')

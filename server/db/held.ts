@@ -1,7 +1,7 @@
 import { readFileSync, statSync } from 'node:fs'
 import { Problem } from '../utils/problems'
 
-/** Thrown where another program does not let go of the file in time. Nothing was done. */
+/** Thrown when another program keeps the file locked for too long. Nothing was written. */
 export class Held extends Problem {
   constructor(readonly by: string) {
     super(

@@ -88,7 +88,7 @@ describe('erasing that is broken off', () => {
       isThrough = kill.steps() <= step
       const isConfirmed = !(answer instanceof Error)
       if (!isConfirmed || !(answer as { bytes: boolean }).bytes) broken++
-      // What is pending is told, for as long as it is.
+      // Pending erasing shows in health until it is done.
       if (isConfirmed && !(answer as { bytes: boolean }).bytes) expect(troublesNow().join()).toContain('forgotten')
       await on.closeDatabase()
       await on.openDatabase()
