@@ -11,8 +11,8 @@ import { isBusy, whileBusy } from './whileBusy'
 
 // SQLite waits inside its call and holds up everybody: waiting is done out here, see whileBusy.
 const BUSY_TIMEOUT_MS = 0
-/** How long a write waits for another program before it is refused; starting waits longer, since nobody can go on without it. */
-const PATIENCE_MS = 1000
+/** How long a write waits for another program, from the moment it is asked for; starting waits longer, since nobody can go on without it. */
+export const PATIENCE_MS = 1000
 const START_PATIENCE_MS = 5000
 // After the last write, so that copying the one file while nobody works gets everything.
 const IDLE_MS = 2000

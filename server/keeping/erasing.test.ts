@@ -105,4 +105,18 @@ describe('erasing that is broken off', () => {
     rmSync(before, { recursive: true, force: true })
     await on.openDatabase()
   })
+
+  it('is not through while somebody still reads the log: the bytes are in it', async () => {
+    const { rewriteFile } = await import('./erase')
+    const database = join(process.env.VARIETAS_DATA!, 'varietas.db')
+    await on.addFace(faceInput('Stays Here'))
+    const reader = new Database(database)
+    reader.exec('BEGIN')
+    reader.prepare('SELECT count(*) FROM faces').all()
+    await on.addFace(faceInput('Comes Later'))
+    await expect(rewriteFile(database, Date.now())).rejects.toMatchObject({ code: 'SQLITE_BUSY' })
+    reader.exec('COMMIT')
+    reader.close()
+    await expect(rewriteFile(database, Date.now())).resolves.toBeUndefined()
+  })
 })

@@ -20,7 +20,7 @@ const tasks = {
   'unpack': ({ zip, to, migrations }: { zip: string; to: string; migrations: string }) => unpack(zip, to, migrations),
   'compare': ({ database, other }: { database: string; other: string }) => compare(database, other),
   'replace': ({ database, other }: { database: string; other: string }) => replaceRows(database, other),
-  'rewrite': ({ database }: { database: string }) => rewriteFile(database),
+  'rewrite': ({ database, until }: { database: string; until: number }) => rewriteFile(database, until),
   'check': ({ database }: { database: string }) => withFile(database, faultsOf),
   'salvage': ({ folder, migrations, at }: { folder: string; migrations: string; at: string }) =>
     salvage(folder, migrations, at),

@@ -13,13 +13,15 @@ const HEAP_MB = 128
 const YOUNG_MB = 8
 
 /**
- * What is hers and what comes from elsewhere have a thread each: nobody's upload stands in the way of a backup, a quote, or an erasing, which
- * holds every write until it is through.
+ * What writes her data or a backup, what only reads them, and what comes from elsewhere have a thread each: a quote does not wait for an erasing that
+ * waits for another program, and nobody's upload holds up an erasing, which holds every write until it is through.
  */
-type Lane = 'ours' | 'copies'
+type Lane = 'writing' | 'reading' | 'copies'
 const COPIES: readonly (keyof KeepingTasks)[] = ['unpack', 'compare', 'read everything']
 const PAPERS: readonly (keyof KeepingTasks)[] = ['question sheet', 'labels', 'quote', 'agreement']
-const laneOf = (task: keyof KeepingTasks): Lane => (COPIES.includes(task) ? 'copies' : 'ours')
+const WRITING: readonly (keyof KeepingTasks)[] = ['backup', 'rewrite', 'replace', 'salvage']
+const laneOf = (task: keyof KeepingTasks): Lane =>
+  COPIES.includes(task) ? 'copies' : WRITING.includes(task) ? 'writing' : 'reading'
 
 const MINUTE_MS = 60_000
 /** After this a thread is ended: starting values, ours; the largest data tried take a tenth of it. */
