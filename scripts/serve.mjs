@@ -1,6 +1,7 @@
 // npm run demo / npm start: install, build, migrate and serve.
 import { randomUUID } from 'node:crypto'
 import { spawn } from 'node:child_process'
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { homedir } from 'node:os'
 import { build, install, root } from './install.mjs'
@@ -14,16 +15,18 @@ const data =
 install()
 build()
 
+// A small computer has no memory to spare: collected often; threads share two pools; what is large goes back as soon as it is free.
+const frugal = JSON.parse(readFileSync(join(root, 'scripts/frugal.json'), 'utf8'))
+
 // Told back by the health page, so that another program on this port is not taken for this one.
 const start = randomUUID()
 const env = {
+  ...frugal.env,
   ...process.env,
   HOST: host,
   PORT: port,
   NITRO_HOST: host,
   NITRO_PORT: port,
-  // Threads share two pools of memory instead of keeping eight each, which no small computer has to spare.
-  MALLOC_ARENA_MAX: process.env.MALLOC_ARENA_MAX ?? '2',
   VARIETAS_DATA: data,
   VARIETAS_START: start,
   NODE_ENV: 'production',
@@ -33,14 +36,10 @@ if (demo) {
   // The demo never touches a database that the environment names for real work.
   delete env.DATABASE_URL
 }
-const server = spawn(
-  process.execPath,
-  ['--max-semi-space-size=4', '--heap-growing-percent=15', join(root, '.output/server/index.mjs')],
-  {
-    env,
-    stdio: ['inherit', 'ignore', 'inherit'],
-  },
-)
+const server = spawn(process.execPath, [...frugal.flags, join(root, '.output/server/index.mjs')], {
+  env,
+  stdio: ['inherit', 'ignore', 'inherit'],
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 let ended = false
 server.on('exit', (code, signal) => {

@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import type { FaceLine } from '#shared/records/clientele'
 import type { Shelf } from '#shared/records/kit'
+import frugal from '../../scripts/frugal.json'
 
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 
@@ -68,24 +69,20 @@ export async function start(
   const delays = join(tools, 'delays.json')
   writeFileSync(watch, WATCH)
   const { DATABASE_URL: _none, VARIETAS_DEMO: _demo, ...rest } = process.env
-  const child = spawn(
-    process.execPath,
-    ['--max-semi-space-size=4', '--heap-growing-percent=15', '--import', pathToFileURL(watch).href, ENTRY],
-    {
-      env: {
-        ...rest,
-        HOST: '127.0.0.1',
-        PORT: String(at),
-        VARIETAS_DATA: folder,
-        SOAK_DELAYS: delays,
-        // As npm start does.
-        MALLOC_ARENA_MAX: '2',
-        NODE_ENV: 'production',
-        ...env,
-      },
-      stdio: ['ignore', 'ignore', 'pipe'],
+  const child = spawn(process.execPath, [...frugal.flags, '--import', pathToFileURL(watch).href, ENTRY], {
+    env: {
+      ...rest,
+      // As npm start does.
+      ...frugal.env,
+      HOST: '127.0.0.1',
+      PORT: String(at),
+      VARIETAS_DATA: folder,
+      SOAK_DELAYS: delays,
+      NODE_ENV: 'production',
+      ...env,
     },
-  )
+    stdio: ['ignore', 'ignore', 'pipe'],
+  })
   let said = ''
   child.stderr!.on('data', (chunk: Buffer) => {
     said = (said + chunk.toString()).slice(-200_000)
