@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { expect } from '@playwright/test'
 import { call, ready, stop, type start } from '../tests/served/server'
+import { holdElsewhere } from '../tests/support/otherProgram'
 import {
   test,
   DEMO,
@@ -69,6 +70,15 @@ test.describe('what ends a start, with one sentence', () => {
     const path = join(newFolder(), 'data')
     writeFileSync(path, 'a file')
     expect(await ended(path)).toMatch(/names a file, not a folder/)
+  })
+
+  test('another program that holds the data for longer than a start waits', async () => {
+    const folder = newFolder()
+    await stop(await started(folder))
+    const other = await holdElsewhere(join(folder, 'varietas.db'))
+    expect(await ended(folder, { env: DEMO })).toMatch(/^Another program .*is writing to varietas.db.*start again/)
+    await other.letGo()
+    expect(await namesOf(await started(folder))).toContain('Orla Ndiaye-Brandt')
   })
 
   for (const url of ['ftp://somewhere', 'nonsense', 'libsql://', 'http://127.0.0.1:9']) {

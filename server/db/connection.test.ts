@@ -16,7 +16,10 @@ const setting = (key: string) =>
 
 describe('while another program writes', () => {
   const told: (string | null)[] = []
-  beforeAll(() => on.onHeld(sentence => told.push(sentence)))
+  beforeAll(() => {
+    on.onHeld(sentence => told.push(sentence))
+    on.startIsOver()
+  })
 
   it('a write is refused in time by the name of who writes, others are answered meanwhile, and afterwards writing goes on', async () => {
     const other = await holdElsewhere(join(process.env.VARIETAS_DATA!, 'varietas.db'))

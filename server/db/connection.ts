@@ -11,9 +11,16 @@ import { isBusy, whileBusy } from './whileBusy'
 
 // SQLite waits inside its call and holds up everybody: waiting is done out here, see whileBusy.
 const BUSY_TIMEOUT_MS = 0
-/** How long a write waits for another program, from the moment it is asked for; starting waits longer, since nobody can go on without it. */
-export const PATIENCE_MS = 1000
+/** How long a write waits for another program; a start waits longer, since nobody can go on without it. */
+const PATIENCE_MS = 1000
 const START_PATIENCE_MS = 5000
+let patienceMs = START_PATIENCE_MS
+/** From now on somebody waits at a page for each answer. */
+export const startIsOver = (): void => {
+  patienceMs = PATIENCE_MS
+}
+/** Until when a write that is asked for now waits for another program, milliseconds since 1970. */
+export const patientUntil = (): number => Date.now() + patienceMs
 // After the last write, so that copying the one file while nobody works gets everything.
 const IDLE_MS = 2000
 
@@ -36,7 +43,7 @@ export async function openDatabase(): Promise<void> {
     createClient({ ...(server ?? { url: `file:${databaseFile()}` }), timeout: BUSY_TIMEOUT_MS }),
   )
   try {
-    await whileBusy(startPatience(), async () => {
+    await whileBusy(patientUntil(), async () => {
       if (opened.protocol === 'file') await opened.execute('PRAGMA journal_mode = WAL')
       await opened.execute('SELECT count(*) FROM sqlite_master')
     })
@@ -52,9 +59,8 @@ export async function openDatabase(): Promise<void> {
 /** Brings the database to today's schema, in one transaction. Called once at start, before anything is served. */
 export async function migrateDatabase(): Promise<void> {
   await openDatabase()
-  await whileBusy(startPatience(), () => migrate(db, { migrationsFolder: migrationsFolder() }))
+  await whileBusy(patientUntil(), () => migrate(db, { migrationsFolder: migrationsFolder() }))
 }
-const startPatience = () => Date.now() + START_PATIENCE_MS
 
 /** Runs alone: no write of this process before it is done. */
 export const exclusively = pLimit(1)
@@ -77,7 +83,7 @@ export const writtenElsewhere = (): void => {
  * @throws Held where another program does not let it go in time; nothing was done
  */
 export function write<T>(work: (tx: Transaction) => Promise<T>, touched: () => WrittenIds = () => null): Promise<T> {
-  const until = Date.now() + PATIENCE_MS
+  const until = patientUntil()
   return exclusively(async () => {
     try {
       const done = await locked(until, work)

@@ -16,6 +16,10 @@ export class Held extends Problem {
 export const heldInWords = (by: string): string =>
   `${by} is writing to varietas.db and has not finished: nothing can be saved until it has. Wait for it, or close it.`
 
+/** What ends a start that could not write. */
+export const heldAtStart = (by: string): string =>
+  `${by} is writing to varietas.db and has not finished. Nothing was changed. Wait for it, or close it, then start again.`
+
 /** Who holds the write lock, as far as the system says. */
 export function holder(database: string): string {
   const pid = holdingProcess(database)

@@ -1,7 +1,7 @@
 import { eq, inArray, like, or, sql } from 'drizzle-orm'
 import type { Erased } from '#shared/records/keeping'
 import { backupFolder, databaseFile } from '../config'
-import { db, exclusively, isFile, PATIENCE_MS, write, type Transaction } from '../db/connection'
+import { db, exclusively, isFile, patientUntil, write, type Transaction } from '../db/connection'
 import {
   bookings,
   changes,
@@ -119,7 +119,7 @@ export async function eraseBytes(): Promise<Erased> {
   trouble('erasure', WAITING)
   try {
     if (isFile()) {
-      const until = Date.now() + PATIENCE_MS
+      const until = patientUntil()
       await exclusively(() => keep('rewrite', { database: databaseFile(), until }))
       await clearCopies()
       if ((await listBackups(backupFolder())).length > 0)

@@ -15,7 +15,9 @@ import { join } from 'node:path'
 import { version } from '../../package.json'
 import { backupFolder, databaseFile, databaseServer, dataFolder, migrationsFolder } from '../config'
 import { closeDatabase, migrateDatabase, openDatabase } from '../db/connection'
+import { heldAtStart, holder } from '../db/held'
 import { claimFolder, FolderInUse } from '../db/lock'
+import { isBusy } from '../db/whileBusy'
 import { makeBackup } from './backup'
 import { faultsOf, withFile } from './raw'
 import { schemaState } from './restore'
@@ -157,6 +159,7 @@ function prepareFolder(folder: string): void {
 /** What the system says, as a sentence. */
 function cannotOpen(problem: unknown): CannotStart {
   const code = codeOf(problem)
+  if (isBusy(problem)) return new CannotStart(heldAtStart(holder(databaseFile())))
   if (/ENOSPC|EDQUOT|SQLITE_FULL/.test(code))
     return new CannotStart(
       `There is no room left on the disk that holds the data. ${UNHARMED} Free some room and start again.`,

@@ -1,5 +1,6 @@
 import { allowedHosts, backupFolder, databaseServer } from '../config'
-import { closeDatabase, onHeld } from '../db/connection'
+import { closeDatabase, onHeld, startIsOver } from '../db/connection'
+import { Held, heldAtStart } from '../db/held'
 import { releaseFolder } from '../db/lock'
 import { startPool, stopPool } from '../compute/pool'
 import { errorDetail, log, tell } from '../log'
@@ -67,6 +68,7 @@ async function tried(step: string, work: () => Promise<unknown>): Promise<void> 
 
 function end(problem: unknown): never {
   if (problem instanceof CannotStart) tell(problem.message)
+  else if (problem instanceof Held) tell(heldAtStart(problem.by))
   else {
     log('error', 'start failed', errorDetail(problem))
     tell(
@@ -109,6 +111,7 @@ const SETTLE_MS = 1000
 /** What takes longer than anybody should wait for: done once the server listens. */
 export function afterwards(): void {
   listens = true
+  startIsOver()
   startPool()
   settled = setTimeout(() => {
     // Data that cannot be used are looked through once they were restored, see reopen.

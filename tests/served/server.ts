@@ -6,11 +6,14 @@ import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import type { FaceLine } from '#shared/records/clientele'
 import type { Shelf } from '#shared/records/kit'
-import frugal from '../../scripts/frugal.json'
 
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 
 const ENTRY = join(process.cwd(), '.output/server/index.mjs')
+const frugal = JSON.parse(readFileSync(join(process.cwd(), 'scripts/frugal.json'), 'utf8')) as {
+  flags: string[]
+  env: Record<string, string>
+}
 
 /** Runs inside the server and writes down, each second, how long its event loop was held. */
 const WATCH = `
