@@ -113,17 +113,21 @@ export default defineNuxtConfig({
   postcss: { plugins: { cssnano: false } },
   vite: {
     // A line break between two words is one space, as in any other text.
-    vue: { template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve', nodeTransforms: [oneSpace] } } },
+    vue: {
+      // Every component is written with the composition API, Vuetify's too: Vue's other half stays away.
+      features: { optionsAPI: false },
+      template: { transformAssetUrls, compilerOptions: { whitespace: 'preserve', nodeTransforms: [oneSpace] } },
+    },
     esbuild: { tsconfigRaw: { compilerOptions: decorators } },
     worker: { format: 'es' },
-    build: { cssCodeSplit: false, rollupOptions: { output: { experimentalMinChunkSize: 30_000 } } },
+    build: { rollupOptions: { output: { experimentalMinChunkSize: 30_000 } } },
   },
   nitro: {
     errorHandler: '~~/server/errors.ts',
     // A first page is a third over the wire; packed once, when it is built.
     compressPublicAssets: { gzip: true, brotli: true },
-    // else Rollup tree-shakes the bare `import 'reflect-metadata'` away
-    moduleSideEffects: ['reflect-metadata'],
+    // else Rollup tree-shakes the bare `import 'reflect-metadata/lite'` away
+    moduleSideEffects: ['reflect-metadata/'],
     esbuild: { options: { target: 'es2022', tsconfigRaw: { compilerOptions: decorators } } },
     typescript: { tsConfig: { compilerOptions: decorators, exclude: TESTS } },
   },

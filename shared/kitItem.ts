@@ -1,5 +1,6 @@
 import { remembered } from '#core/remembered'
-import { readIngredients, type IngredientFlag, type IngredientReading } from '#core/ingredients/ingredients'
+import type { IngredientFlag } from '#core/ingredients/flags'
+import { readIngredients, type IngredientReading } from '#core/ingredients/ingredients'
 import type { KitItem } from '#core/product/item'
 import { useByOf } from '#core/stock/usual'
 import { rangeKey } from './kitPigments'

@@ -1,4 +1,4 @@
-import 'reflect-metadata'
+import 'reflect-metadata/lite'
 import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
@@ -21,7 +21,7 @@ import {
   type ValidationArguments,
 } from 'class-validator'
 import { impossibleInWords, isPossible } from '#core/colour/possible'
-import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/inci'
+import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/listLength'
 import type { Lab } from '#core/colour/lab'
 import { isTimeZone, parseClock } from '#core/schedule/clock'
 import { barcodeProblem } from '#core/stock/barcode'

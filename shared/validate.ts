@@ -1,4 +1,4 @@
-import 'reflect-metadata'
+import 'reflect-metadata/lite'
 import { instanceToPlain } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
 import { AN_OBJECT, build, fieldsOf, isPlainObject, MOST_ISSUES, type Dto, type Issue } from './shape'

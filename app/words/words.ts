@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns'
+import { dayText } from '#core/schedule/dayText'
 import type { Seen } from '#core/reading/verdicts'
 import { parseDay, parseMoment } from '#shared/parse'
 import { isAhead } from '#shared/today'
@@ -77,16 +77,25 @@ export function rangesInWords(skins: readonly { depth: number; undertone: Undert
     .join('; ')
 }
 
-/** A calendar day (2026-12-05) as "Sat 5 Dec"; it has no time zone to shift it. */
+// A calendar day has no time zone to shift it.
+const dayFormat = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+})
+const momentFormat = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+/** A calendar day (2026-12-05) as "Sat 5 Dec". */
 export function dayInWords(iso: string): string {
   const day = iso.slice(0, 10)
-  return parseDay(day) ? format(parseISO(day), 'EEE d MMM') : 'on an unknown day'
+  return parseDay(day) ? dayFormat.format(new Date(day)) : 'on an unknown day'
 }
 
 /** A day that may be years from now: "5 Dec 2027". */
 export function dateInWords(iso: string): string {
   const day = iso.slice(0, 10)
-  return parseDay(day) ? format(parseISO(day), 'd MMM yyyy') : 'an unknown day'
+  return parseDay(day) ? dayText(day) : 'an unknown day'
 }
 
 /** A day of work by its day and its name: "Sat 5 Dec, Ferry crew portraits". */
@@ -99,7 +108,7 @@ export const bookingInWords = ({ job }: { job: { name: string; day: string | nul
 /** A moment in the zone of this device; a day alone as a day. */
 export function momentInWords(iso: string): string {
   const at = parseMoment(iso)
-  return at === undefined ? dayInWords(iso) : format(at, 'd MMM yyyy, HH:mm')
+  return at === undefined ? dayInWords(iso) : momentFormat.format(at)
 }
 
 /** When something was done. A clock that was ahead is named, not believed. */

@@ -1,3 +1,4 @@
+import { ENTRIES_MOST, INCI_MOST } from './listLength'
 import { canonicalName } from './names'
 
 /** An ingredient list as read: names in their international form, in order, colourants after "may contain" apart. */
@@ -10,9 +11,6 @@ export interface InciList {
   spf: number | null
 }
 
-/** The longest list that is read, in characters, and the most entries: the longest packs carry about a hundred and fifty. */
-export const INCI_MOST = 20_000
-export const ENTRIES_MOST = 400
 // Longer than any ingredient's name: what is longer is no name, and no pattern has to look at it.
 const LONGEST_NAME = 160
 
@@ -62,14 +60,6 @@ const withoutRuns = (text: string) =>
     .replace(/[^\S\n]+/g, ' ')
     .replace(/(?: ?\n)+ ?/g, '\n')
     .replace(/([^\p{L}\p{N}\s])\1{3,}/gu, '$1$1$1')
-
-/** How many entries a text would have, counted without reading them. */
-export function entriesIn(text: string): number {
-  let count = 1
-  for (const sign of text) if (SEPARATORS.has(sign)) count++
-  return count
-}
-const SEPARATORS = new Set([',', ';', '•', '·', '●', '|', '\n'])
 
 function sectionOf(text: string, from: RegExp, to: RegExp): { text: string; end: number } | null {
   const start = from.exec(text)

@@ -1,9 +1,11 @@
 import { INGREDIENT_LISTS } from '../../tests/support/ingredientLists'
 import { FAMILIES } from '../complexion/product'
-import { FLAGS, familyOf, readIngredients } from './ingredients'
+import { FLAGS } from './flags'
+import { familyOf, readIngredients } from './ingredients'
 import { canonicalName } from './names'
 import { seeded } from '../../tests/support/random'
-import { ENTRIES_MOST, INCI_MOST, entriesIn, parseInci } from './inci'
+import { parseInci } from './inci'
+import { ENTRIES_MOST, INCI_MOST, entriesIn } from './listLength'
 import { foundIn, substanceFor } from './substances'
 
 describe('ingredient lists as found in the wild', () => {

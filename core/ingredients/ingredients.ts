@@ -1,14 +1,7 @@
 import type { Family } from '../complexion/product'
+import { FLAGS, type IngredientFlag } from './flags'
 import { parseInci, type InciList } from './inci'
 import { ESSENTIAL_OIL, FRAGRANCE_ALLERGENS, SUBSTANCES } from './substances'
-
-// prettier-ignore
-export const FLAGS = [
-  'mineral filter', 'silica-rich powder', 'fragrance', 'fragrance allergen', 'essential oil', 'latex', 'lanolin',
-  'nut oil', 'seed oil', 'wheat or gluten', 'carmine', 'beeswax', 'nickel-bearing', 'drying alcohol',
-  'comedogenic-prone oil',
-] as const
-export type IngredientFlag = (typeof FLAGS)[number]
 
 export interface Flag {
   flag: IngredientFlag

@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
 import type { Coverage, Family } from '../complexion/product'
-import type { IngredientFlag } from '../ingredients/ingredients'
+import type { IngredientFlag } from '../ingredients/flags'
 
 export const FINISHES = ['matte', 'satin', 'natural', 'dewy', 'luminous'] as const
 export type Finish = (typeof FINISHES)[number]

@@ -1,4 +1,4 @@
-import 'reflect-metadata'
+import 'reflect-metadata/lite'
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { getMetadataStorage } from 'class-validator'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'

@@ -1,6 +1,6 @@
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { UNDERTONES, type Undertone } from '#core/complexion/skin'
-import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
+import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { FINISHES, type Finish } from '#core/product/item'
 import { BRUSH_SHAPES, OWNED_KINDS, type BrushShape, type OwnedKind } from '#core/stock/kinds'
 import type { TableThing } from '#core/stock/table/rows'

@@ -2,7 +2,7 @@ import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexio
 import { MEASURES, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
 import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/product/item'
-import { FLAGS, type IngredientFlag } from '#core/ingredients/ingredients'
+import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
 import {

@@ -1,4 +1,4 @@
-import 'reflect-metadata'
+import 'reflect-metadata/lite'
 import { readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { temporaryFolder } from '../served/server'
 import { seeded } from '../support/random'

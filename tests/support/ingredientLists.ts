@@ -1,5 +1,5 @@
 import type { Family } from '#core/complexion/product'
-import type { IngredientFlag } from '#core/ingredients/ingredients'
+import type { IngredientFlag } from '#core/ingredients/flags'
 
 /** Ingredient lists written for the purpose, as packs print them, with what has to be read from each. */
 export interface WrittenList {

@@ -65,28 +65,12 @@ watch(
         </div>
       </main>
     </div>
-    <!-- Another timeout begins it anew. -->
-    <v-snackbar
-      v-model="undo.shown"
-      :timeout="16000 + (undo.told % 2)"
-      location="bottom"
-      color="#1a1a1a"
-      :theme="undefined"
-    >
-      <span role="status" class="said">{{ undo.message }}</span>
-      <template #actions>
-        <v-btn v-if="undo.canUndo" variant="text" color="#8fd3db" @click="undo.run()">Undo</v-btn>
-        <v-btn variant="text" color="#ffffff" @click="undo.dismiss()">Close</v-btn>
-      </template>
-    </v-snackbar>
+    <!-- Nothing of it is loaded before something was said. -->
+    <LazyUndoBar v-if="undo.told > 0" />
   </v-app>
 </template>
 
 <style scoped>
-/* It is dark in either theme. */
-.said {
-  color: #fff;
-}
 .house {
   margin-left: var(--rail-width);
   min-height: 100vh;

@@ -6,6 +6,9 @@ import { formatMoney } from '~/words/words'
 const faces = useFaces()
 const booking = computed(() => (faces.current ? nextBooking(faces.current.bookings, today()) : null))
 const history = ref(false)
+// Nothing of it is loaded before somebody asks for it.
+const wasOpened = ref(false)
+watch(history, () => (wasOpened.value = true))
 const settings = useSettings()
 const chairside = useChairside()
 const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
@@ -30,13 +33,7 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
       {{ other === 'wings' ? 'Wings (dark)' : 'Day (light)' }}
     </Act>
     <Act :aria-expanded="history" @click="history = !history">History</Act>
-    <FormDialog v-model="history" label="What was changed">
-      <div class="form">
-        <h2>What was changed</h2>
-        <ChangeList />
-        <v-btn variant="text" @click="history = false">Close</v-btn>
-      </div>
-    </FormDialog>
+    <LazyHistoryDialog v-if="wasOpened" v-model="history" />
   </header>
 </template>
 

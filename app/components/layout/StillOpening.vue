@@ -16,7 +16,7 @@ function again() {
 <template>
   <div role="status">
     <p>Opening the kit …</p>
-    <v-progress-linear indeterminate color="primary" aria-label="Opening the kit" />
+    <progress aria-label="Opening the kit" />
     <template v-if="isLong">
       <p>
         {{

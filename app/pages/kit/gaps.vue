@@ -96,12 +96,7 @@ const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: (clash.value as unkn
     <p v-if="audit.state.value === 'failed'" role="alert">
       {{ audit.problem.value }} <Act @click="audit.load()">Try again</Act>
     </p>
-    <v-progress-linear
-      v-else-if="audit.state.value === 'working'"
-      indeterminate
-      color="primary"
-      aria-label="Looking through the kit"
-    />
+    <progress v-else-if="audit.state.value === 'working'" aria-label="Looking through the kit" />
     <div v-if="answer" class="columns">
       <div>
         <AbilityList

@@ -2,7 +2,7 @@ import { index, integer, real, sqliteTable, text, uniqueIndex, type AnySQLiteCol
 import type { Coverage, Family } from '#core/complexion/product'
 import type { Measure, PlaceSort, ProductSort, UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
-import type { IngredientFlag } from '#core/ingredients/ingredients'
+import type { IngredientFlag } from '#core/ingredients/flags'
 import type { Finish } from '#core/product/item'
 import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { ColourSource } from '#shared/records/kit'
