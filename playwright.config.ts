@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { BROWSER } from './tests/support/browser'
 
 // Bounds of time and memory hold only for a server that has the machine to itself.
 const ALONE = ['api.spec.ts', 'faults.running.spec.ts']
@@ -23,16 +24,6 @@ export default defineConfig({
     // What is asked of the server is seen by the tests; what goes on without it has tests of its own, offline.spec.ts.
     serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: BROWSER,
   },
 })

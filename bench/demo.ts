@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs'
 import { chromium } from '@playwright/test'
 import type { FacePage } from '#shared/records/clientele'
 import { ready, start, stop, temporaryFolder } from '../tests/served/server'
+import { BROWSER } from '../tests/support/browser'
 
 /* The demo as an artist has it before her: how long a match and a plan take, asked from a page in the browser. */
 
@@ -11,10 +12,7 @@ const ROUNDS = 5
 const folder = temporaryFolder()
 const served = await start(folder, { env: { VARIETAS_DEMO: '1' } })
 await ready(served, 120_000)
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox'],
-})
+const browser = await chromium.launch(BROWSER)
 try {
   const page = await browser.newPage()
   await page.goto(`${served.url}/faces`)

@@ -8,6 +8,7 @@ import type { KitPage } from '#shared/records/kit'
 import type { JobLine } from '#shared/records/jobs'
 import type { ThingPage } from '#shared/records/things'
 import { call, ready, start, stop, temporaryFolder } from '../tests/served/server'
+import { BROWSER } from '../tests/support/browser'
 import { seeded } from '../tests/support/random'
 
 /*
@@ -195,10 +196,7 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
 
   await moveEverything(served.url, items, figures)
 
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox'],
-  })
+  const browser = await chromium.launch(BROWSER)
   const screens: number[] = []
   const boards: number[] = []
   try {

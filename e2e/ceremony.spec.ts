@@ -40,6 +40,8 @@ async function mendAll(page: Page, id: string) {
     await page.goto('/buys')
     const received = page.getByRole('region', { name: 'Purchase lists' }).getByRole('button', { name: /^Received/ })
     await expect(answer(page)).toBeVisible(SLOW)
+    // What comes later would move the list away under the press.
+    await expect(page.getByRole('progressbar')).toHaveCount(0, SLOW)
     for (let left = await received.count(); left > 0; left = await received.count()) {
       await received.first().click()
       await expect.poll(() => received.count()).toBeLessThan(left)

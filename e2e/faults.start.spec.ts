@@ -12,6 +12,7 @@ import {
   smallDisk,
   remount,
   filled,
+  filledAndBackedUp,
   file,
   namesOf,
   contents,
@@ -103,12 +104,7 @@ test.describe('data that cannot be used', () => {
 
   for (const [what, damage] of DAMAGE) {
     test(`${what}: the safe page serves copies and brings the last backup back`, async ({ page }) => {
-      const folder = newFolder()
-      const served = await started(folder)
-      await call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' })
-      expect((await call(served.url, 'POST', '/api/keeping/backups')).status).toBe(200)
-      const whole = await contents(served)
-      await stop(served)
+      const { folder, whole } = await filledAndBackedUp()
       damage(folder)
       const damaged = readFileSync(file(folder))
 

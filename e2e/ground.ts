@@ -62,7 +62,14 @@ class Made {
   }
 }
 const demo = new Made(async () => {})
-const withTamsin = new Made(served => call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' }))
+const addTamsin = (served: Served) => call(served.url, 'POST', '/api/faces', { name: 'Tamsin Okafor-Vale' })
+const withTamsin = new Made(addTamsin)
+let whole: unknown[] = []
+const backedUp = new Made(async served => {
+  await addTamsin(served)
+  await call(served.url, 'POST', '/api/keeping/backups')
+  whole = await contents(served)
+})
 
 /** The demo as one spec file has it to itself, from its first test to its last. */
 class OfOneFile {
@@ -129,6 +136,12 @@ export async function filled(): Promise<string> {
   const folder = newFolder()
   await withTamsin.copy(folder)
   return folder
+}
+/** The same with a backup of them, and what the screens showed then. */
+export async function filledAndBackedUp(): Promise<{ folder: string; whole: unknown[] }> {
+  const folder = newFolder()
+  await backedUp.copy(folder)
+  return { folder, whole }
 }
 export const file = (folder: string) => join(folder, 'varietas.db')
 export const namesOf = async (served: Served) => (await facesOf(served.url)).map(f => f.name)

@@ -1,21 +1,11 @@
 import { createServer, type Server } from 'node:http'
 import { chromium, expect } from '@playwright/test'
 import { call, facesOf, ready, type Served } from '../tests/served/server'
+import { BROWSER } from '../tests/support/browser'
 import { DEMO, newFolder, serve, test } from './ground'
 import { walk } from './walk'
 
 /* What other sites, other hosts and hostile words can do through the browser of the artist: nothing. See docs/security.md. */
-
-const BROWSER = {
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--no-first-run',
-  ],
-}
 
 /** A page of somebody else's, on another port. */
 async function otherSite(html: string): Promise<{ url: string; close: () => void }> {

@@ -80,19 +80,28 @@ export function install() {
   )
 }
 
-/** The browser of the tests, the benchmark and the pictures; installed from Debian's packages where it can be. */
+const browser = JSON.parse(readFileSync(join(root, 'scripts/browser.json'), 'utf8'))
+export const browserArgs = browser.args
+export const browserPath = () => process.env.CHROMIUM ?? browser.paths.find(path => existsSync(path))
+
+/** The browser of the tests, the benchmark and the pictures; the headless shell is installed from Debian's packages where it can be. */
 export function chromium() {
-  const path = process.env.CHROMIUM ?? '/usr/bin/chromium'
-  if (existsSync(path)) return
-  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium'
-  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) {
-    console.error(
-      `This needs Chromium at ${path}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`,
-    )
-    process.exit(1)
+  const [shell] = browser.paths
+  if (existsSync(process.env.CHROMIUM ?? shell)) return
+  const command = `apt-get update && apt-get install -y --no-install-recommends ${browser.debianPackage}`
+  const canInstall =
+    !process.env.CHROMIUM && process.getuid?.() === 0 && spawnSync('apt-get', ['--version']).status === 0
+  if (canInstall) {
+    console.log('Installing the browser …')
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+    spawnSync('sh', ['-c', `(${command}) > /dev/null`], { stdio: 'inherit', env })
   }
-  console.log('Installing Chromium …')
-  run('sh', ['-c', `(${command}) > /dev/null`], { DEBIAN_FRONTEND: 'noninteractive' })
+  const path = browserPath()
+  if (path && existsSync(path)) return
+  console.error(
+    `This needs Chromium at ${path ?? shell}. Install it once: sudo sh -c '${command}' — or name another in CHROMIUM.`,
+  )
+  process.exit(1)
 }
 
 /** One file with all it imports, as Node runs it; returns where it stands. */

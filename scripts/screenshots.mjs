@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { build, chromium as chromiumThere, install, root } from './install.mjs'
+import { browserArgs, browserPath, build, chromium as chromiumThere, install, root } from './install.mjs'
 
 install()
 chromiumThere()
@@ -24,10 +24,7 @@ try {
     ))
   )
     await new Promise(resolve => setTimeout(resolve, 200))
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-  })
+  const browser = await chromium.launch({ executablePath: browserPath(), args: browserArgs })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const faces = (await (await fetch(`${address}/api/faces?limit=100`)).json()).lines
   const face = name => `/faces/${faces.find(f => f.name.startsWith(name)).id}`
