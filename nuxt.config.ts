@@ -13,7 +13,7 @@ function oneSpace(node: { type: number }): void {
   if (node.type === TEXT && 'content' in node) node.content = String(node.content).replace(/[ \t\r\n]+/g, ' ')
 }
 
-// They have a configuration of their own, tsconfig.jest.json.
+// They are checked with all the rest, by tsconfig.check.json.
 const TESTS = ['../**/*.test.ts']
 
 export default defineNuxtConfig({

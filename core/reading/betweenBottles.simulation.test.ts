@@ -1,5 +1,6 @@
 import { seeded } from '../../tests/support/random'
 import { readingQuality } from '../../tests/support/readings'
+import { dependingOn, OWN_SHARE, shareOf } from '../../tests/support/share'
 import { skinPlace, typicalSkin, type skinAt } from '../complexion/skin'
 import { betweenBottles, type Comparison } from './betweenBottles'
 
@@ -39,13 +40,13 @@ function judge(
 }
 
 it('with five known bottles finds a simulated skin within 0.7 of depth and 5° of undertone, and knows how sure it is', () => {
-  const random = seeded(9)
+  const random = seeded(9 + OWN_SHARE)
   const bottles = [1.5, 4, 6, 8.5, 11].map(d => typicalSkin(d, 'neutral'))
-  const quality = readingQuality(200, random, truth =>
+  const quality = readingQuality(shareOf(200).length, random, truth =>
     betweenBottles(bottles.map(bottle => judge(truth, bottle, random))),
   )
   expect(quality.depth).toBeLessThan(0.7)
   expect(quality.undertone).toBeLessThan(5)
-  expect(quality.coversL).toBeGreaterThanOrEqual(0.9)
-  expect(quality.coversHue).toBeGreaterThanOrEqual(0.9)
+  expect(quality.coversL).toBeGreaterThanOrEqual(dependingOn(0.9, 0.8))
+  expect(quality.coversHue).toBeGreaterThanOrEqual(dependingOn(0.9, 0.8))
 })

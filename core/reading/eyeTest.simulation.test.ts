@@ -1,5 +1,6 @@
 import { seeded } from '../../tests/support/random'
 import { readingQuality } from '../../tests/support/readings'
+import { dependingOn, OWN_SHARE, shareOf } from '../../tests/support/share'
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import {
@@ -23,8 +24,8 @@ function look(pair: Pair, truth: Lab, random: Random): EyeAnswer {
 }
 
 it('finds a simulated skin within 0.5 of depth and 4° of undertone on average, and its spread covers the truth', () => {
-  const random = seeded(31)
-  const quality = readingQuality(200, random, truth => {
+  const random = seeded(31 + OWN_SHARE)
+  const quality = readingQuality(shareOf(200).length, random, truth => {
     let belief = atFirst()
     for (let i = 0; i < ENOUGH_CHOICES; i++) {
       const pair = nextPair(belief)
@@ -34,6 +35,6 @@ it('finds a simulated skin within 0.5 of depth and 4° of undertone on average, 
   })
   expect(quality.depth).toBeLessThan(0.5)
   expect(quality.undertone).toBeLessThan(4)
-  expect(quality.coversL).toBeGreaterThanOrEqual(0.9)
-  expect(quality.coversHue).toBeGreaterThanOrEqual(0.9)
+  expect(quality.coversL).toBeGreaterThanOrEqual(dependingOn(0.9, 0.8))
+  expect(quality.coversHue).toBeGreaterThanOrEqual(dependingOn(0.9, 0.8))
 })

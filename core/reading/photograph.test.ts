@@ -5,6 +5,7 @@ import { smoothestReflectance } from '../colour/spectrum'
 import { typicalSkin } from '../complexion/skin'
 import { bumpy, CARD, photographOf, SWATCHES, type Shot } from '../../tests/support/photograph'
 import { seeded } from '../../tests/support/random'
+import { dependingOn, OWN_SHARE } from '../../tests/support/share'
 import { readPhotograph } from './photograph'
 
 const LIGHTS = [
@@ -12,7 +13,8 @@ const LIGHTS = [
   ['A', 'bulb'],
   ['ledWarm', 'warm LED'],
 ] as const
-const random = seeded(610)
+const random = seeded(610 + OWN_SHARE)
+const SHOTS = dependingOn(10, 2)
 const between = (low: number, high: number) => random.between(low, high)
 
 const shot = (more: Partial<Shot> = {}): Shot => ({
@@ -43,7 +45,7 @@ describe('colours from a photograph', () => {
       const errors: number[] = []
       let covered = 0
       for (const [illuminant, light] of LIGHTS) {
-        for (let i = 0; i < 10; i++) {
+        for (let i = 0; i < SHOTS; i++) {
           const surfaces = SWATCHES.map(() => bumpy(colour(), random))
           const taken = photographOf(
             surfaces,
@@ -68,9 +70,9 @@ describe('colours from a photograph', () => {
         }
       }
       // Hardly any of these is refused: what is refused does not count.
-      expect(errors.length).toBeGreaterThan(165)
+      expect(errors.length).toBeGreaterThan(0.9 * LIGHTS.length * SHOTS * SWATCHES.length)
       expect(mean(errors)).toBeLessThan(2.5)
-      expect(covered / errors.length).toBeGreaterThanOrEqual(0.9)
+      expect(covered / errors.length).toBeGreaterThanOrEqual(dependingOn(0.9, 0.8))
     },
     120_000,
   )

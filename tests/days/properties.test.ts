@@ -23,9 +23,10 @@ import { DEMO_KIT } from '../../demo/kit'
 import { itemOf } from '#shared/kitItem'
 import { demoProduct, demoQuestion } from '../support/demo'
 import { seeded } from '../support/random'
+import { dependingOn, shareOf } from '../support/share'
 import { face, item, place, question, randomFace, randomItem, randomJob, settings } from '../support/suitability'
 
-const SCENES = 320
+const SCENES = shareOf(320)
 const KIT = DEMO_KIT.map((carried, i) => itemOf(demoProduct(carried, `k${i}`)))
 const scene = (seed: number): PlanQuestion => {
   const random = seeded(31_000 + seed)
@@ -66,8 +67,8 @@ const vetoAt = (key: string, it: KitItem, { face, job, settings }: PlanQuestion)
 }
 const base = (plan: FacePlan) => plan.layers.find(l => l.key === 'foundation')
 
-describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
-  const plans = Array.from({ length: SCENES }, (_, seed) => ({ seed, asked: scene(seed), plan: planFace(scene(seed)) }))
+describe(`over ${SCENES.length} faces, days and kits nobody thought of`, () => {
+  const plans = SCENES.map(seed => ({ seed, asked: scene(seed), plan: planFace(scene(seed)) }))
 
   it('no layer is there without a reason, and every place has the reasons it was made with', () => {
     let layers = 0
@@ -82,7 +83,7 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
         layers++
       }
     }
-    expect(layers).toBeGreaterThan(900)
+    expect(layers).toBeGreaterThan(dependingOn(900, 90))
   })
 
   it('nothing that does harm is in any layer, alternative or offer', () => {
@@ -120,7 +121,7 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
       expect({ seed, wrong }).toEqual({ seed, wrong: [] })
       checked += Number(latex) + Number(raw) + Number(wands) + Number(dips)
     }
-    expect(checked).toBeGreaterThan(300)
+    expect(checked).toBeGreaterThan(dependingOn(300, 25))
   })
 
   it('the first recipe of Match is the base of the plan', () => {
@@ -131,7 +132,7 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
       expect({ seed, drops: basesFor(asked)[0]!.drops }).toEqual({ seed, drops: planned.drops })
       bases++
     }
-    expect(bases).toBeGreaterThan(60)
+    expect(bases).toBeGreaterThan(dependingOn(60, 5))
   })
 
   it('cover that was asked for and cannot be had is told', () => {
@@ -174,7 +175,8 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
         expect({ seed, key, id: plan.layers.find(l => l.key === key)?.item.id }).toEqual({ seed, key, id: it.id })
         placed++
       }
-    expect(placed).toBeGreaterThan(3)
+    // Rare ones: what is here in a tenth of the scenes may be none.
+    expect(placed).toBeGreaterThan(dependingOn(3, -1))
   })
 
   it('harmony is taste: switched off, other colours may be chosen, and nothing else changes', () => {
@@ -189,14 +191,14 @@ describe(`over ${SCENES} faces, days and kits nobody thought of`, () => {
       if (ids(without) !== ids(plan)) changed++
       expect(without.layers.flatMap(l => l.findings).some(f => f.rule === 'harmony')).toBe(false)
     }
-    expect(changed).toBeGreaterThan(0)
+    expect(changed).toBeGreaterThan(dependingOn(0, -1))
   })
 })
 
 describe('Match counts out everything', () => {
   it('its choice is that of every allowed recipe, by colour, formula and ease together (60 small kits)', () => {
     let thinned = 0
-    for (let seed = 0; seed < 60; seed++) {
+    for (const seed of shareOf(60)) {
       const random = seeded(77_000 + seed)
       const depth = random.between(2, 10)
       const family = random.pick(['silicone', 'water', 'oil'] as const)
@@ -253,7 +255,7 @@ describe('Match counts out everything', () => {
         worth: near.length > 0 ? expect.closeTo(best, 6) : -Infinity,
       })
     }
-    expect(thinned).toBeGreaterThan(5)
+    expect(thinned).toBeGreaterThan(dependingOn(5, -1))
   })
 })
 
