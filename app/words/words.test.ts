@@ -1,10 +1,13 @@
 import { typicalSkin } from '#core/complexion/skin'
 import {
   chancePercent,
+  dateInWords,
+  dateOfMoment,
   dayInWords,
   differenceInWords,
   formatMoney,
   listInWords,
+  momentInWords,
   parseMoney,
   placeInWords,
   plural,
@@ -49,7 +52,17 @@ describe('words', () => {
     const skins = [11, 10.5, 3, 12, 11.5].map(depth => ({ depth, undertone: 'rosy' as const }))
     expect(rangesInWords(skins)).toBe('rosy 3, 10.5–12')
   })
-  it('a calendar day stays the day it is in every zone', () => expect(dayInWords('2026-12-05')).toBe('Sat 5 Dec'))
+  it('a calendar day stays the day it is in every zone, whatever is no day is not said to be one', () => {
+    expect(dayInWords('2026-12-05')).toBe('Sat 5 Dec')
+    expect(dateInWords('2026-09-05')).toBe('5 Sept 2026')
+    expect([dayInWords('2026-13-05'), dateInWords('soon')]).toEqual(['on an unknown day', 'an unknown day'])
+  })
+  it('a moment is told by the clock of this device', () => {
+    const at = new Date(2026, 8, 5, 7, 5)
+    expect(momentInWords(at.toISOString())).toBe('5 Sept 2026, 07:05')
+    expect(dateOfMoment(at.toISOString())).toBe('5 Sept 2026')
+    expect(dateOfMoment('2026-12-05')).toBe('5 Dec 2026')
+  })
 })
 
 it('a chance is never quite sure, nor ruled out', () => {

@@ -84,6 +84,7 @@ const dayFormat = new Intl.DateTimeFormat('en-GB', {
   month: 'short',
   timeZone: 'UTC',
 })
+const ownDateFormat = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' })
 const momentFormat = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 /** A calendar day (2026-12-05) as "Sat 5 Dec". */
@@ -96,6 +97,12 @@ export function dayInWords(iso: string): string {
 export function dateInWords(iso: string): string {
   const day = iso.slice(0, 10)
   return parseDay(day) ? dayText(day) : 'an unknown day'
+}
+
+/** The day of a moment where this device is: "5 Dec 2027". */
+export function dateOfMoment(iso: string): string {
+  const at = parseMoment(iso)
+  return at === undefined ? dateInWords(iso) : ownDateFormat.format(at)
 }
 
 /** A day of work by its day and its name: "Sat 5 Dec, Ferry crew portraits". */

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { format, parseISO } from 'date-fns'
 import { PURPOSES } from '#core/stock/kinds'
 import { isPast, type Thing } from '#core/stock/thing'
 import { NOWHERE, THING_STATES, type ThingOrder, type ThingQuery } from '#shared/records/things'
@@ -55,8 +54,7 @@ const placeFilter = computed(() => [
   { value: NOWHERE, title: 'not placed' },
 ])
 const day = today()
-const lastDay = (t: Thing) =>
-  t.useBy === null ? '' : `${format(parseISO(t.useBy), 'd MMM yyyy')}${isPast(t, day) ? ', past' : ''}`
+const lastDay = (t: Thing) => (t.useBy === null ? '' : `${dateInWords(t.useBy)}${isPast(t, day) ? ', past' : ''}`)
 const price = (t: Thing) => (t.priceMinor === null ? '–' : formatMoney(t.priceMinor, settings.value.currency))
 const SORTED: (Column<Thing> & { key: ThingOrder })[] = [
   { key: 'name', text: 'Name' },

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
 import type { Notice } from '#core/stock/notices'
 
 /** What of the kit somebody would do something about, and the one tap that does it. */
@@ -8,7 +7,7 @@ const emit = defineEmits<{ show: [unit: string]; tell: [] }>()
 const board = useBoard()
 const undo = useUndo()
 
-const said = (n: Notice) => (n.day ? `${n.text}; that was ${format(parseISO(n.day), 'd MMMM')}` : n.text)
+const said = (n: Notice) => (n.day ? `${n.text}; that was ${dateInWords(n.day)}` : n.text)
 /** Where what stands elsewhere is needed: where the empty one is. */
 const placeOf = (n: Notice) => board.things.get(n.units[0] ?? '')?.placeId ?? null
 const refill = (n: Notice) => undo.attempt(() => board.move([{ id: n.spare[0]! }], placeOf(n)))

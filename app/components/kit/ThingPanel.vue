@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { differenceInDays, format, parseISO } from 'date-fns'
+import { differenceInDays, parseISO } from 'date-fns'
 import { careOf } from '#core/hygiene/care'
 import { isPast, type ThingGroup } from '#core/stock/thing'
 import type { ItemKind } from '#core/product/item'
@@ -37,13 +37,12 @@ watch(
   },
 )
 const isSet = computed(() => t.value.sort === 'tool' && group.count > 1)
-const day = (iso: string) => format(parseISO(iso), 'd MMM yyyy')
 const age = computed(() => {
   const { useBy, openedOn } = t.value
-  if (useBy === null) return openedOn ? `opened ${day(openedOn)}` : ''
-  if (isPast(t.value, today())) return `past its day since ${day(useBy)}`
+  if (useBy === null) return openedOn ? `opened ${dateInWords(openedOn)}` : ''
+  if (isPast(t.value, today())) return `past its day since ${dateInWords(useBy)}`
   const left = differenceInDays(parseISO(useBy), parseISO(today()))
-  return `good until ${day(useBy)}${left < 60 ? `, ${plural(left, 'day')} more` : ''}`
+  return `good until ${dateInWords(useBy)}${left < 60 ? `, ${plural(left, 'day')} more` : ''}`
 })
 /** So many of a set are taken from its units one after another; of bottles whole units go. */
 function move(placeId: string) {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { format, parseISO } from 'date-fns'
 import { UNIT_ROLES } from '#core/stock/things'
 import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
@@ -15,7 +14,6 @@ await Promise.all([load(), board.load()])
 const t = computed(() => story.value?.thing)
 const product = computed(() => story.value?.products[0])
 const group = computed(() => (t.value ? { first: t.value, things: [t.value], count: t.value.count } : null))
-const day = (iso: string) => format(parseISO(iso), 'd MMM yyyy')
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 const flags = computed(() =>
   (story.value?.products ?? []).filter(isCosmetic).flatMap(p => (p.inci ? [{ name: p.shade, inci: p.inci }] : [])),
@@ -106,7 +104,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
           <p v-if="story.uses.length === 0" class="small">No plan that was used had it, and nothing was noted of it.</p>
           <ul class="bare lines">
             <li v-for="u in usesShown" :key="u.id">
-              <span class="when">{{ day(u.at) }}</span>
+              <span class="when">{{ dateOfMoment(u.at) }}</span>
               <span>
                 <NuxtLink v-if="u.faceId && u.face" :to="`/faces/${u.faceId}`">{{ u.face }}</NuxtLink>
                 <template v-else>nobody on record</template>
@@ -131,7 +129,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
           <h2 id="recipes">Recipes it stands in</h2>
           <ul class="bare lines">
             <li v-for="r in story.recipes" :key="r.id">
-              <span class="when">{{ day(r.savedAt) }}</span>
+              <span class="when">{{ dateOfMoment(r.savedAt) }}</span>
               <span
                 ><NuxtLink :to="`/faces/${r.faceId}`">{{ r.face }}</NuxtLink
                 >:
@@ -147,7 +145,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
           <h2 id="remembered">What is remembered of it</h2>
           <ul class="bare lines">
             <li v-for="r in story.remembered" :key="r.id">
-              <span class="when">{{ day(r.at) }}</span>
+              <span class="when">{{ dateOfMoment(r.at) }}</span>
               <span
                 ><NuxtLink :to="`/faces/${r.faceId}`">{{ r.face }}</NuxtLink
                 >: {{ r.what
@@ -163,7 +161,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
           <p v-if="story.prices.length === 0" class="small">No price is on record, and nobody here sells it.</p>
           <ul class="bare lines">
             <li v-for="(p, i) in story.prices" :key="i">
-              <span class="when">{{ p.at ? day(p.at) : 'today' }}</span>
+              <span class="when">{{ p.at ? dateOfMoment(p.at) : 'today' }}</span>
               <span>{{ p.supplier ? `offered by ${p.supplier}` : 'paid' }}, {{ p.size }} {{ p.measure }}</span>
               <span class="num">{{ money(p.priceMinor) }}</span>
             </li>
