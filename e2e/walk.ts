@@ -1,6 +1,19 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
 
-/** Opens every view and tells what is wrong with any: nothing drawn, an error, a script that ran, a page that scrolls sideways. */
+/**
+ * Goes to a view as a link in the application does, which takes a tenth of what opening it anew takes; the first is opened.
+ * @param view its path with what follows
+ */
+export async function goTo(page: Page, url: string, view: string): Promise<void> {
+  if (!page.url().startsWith(`${url}/`)) return void (await page.goto(`${url}${view}`))
+  await page.evaluate(async to => {
+    type App = { config: { globalProperties: { $router: { push: (to: string) => Promise<unknown> } } } }
+    const root = document.querySelector('#__nuxt') as Element & { __vue_app__: App }
+    await root.__vue_app__.config.globalProperties.$router.push(to)
+  }, view)
+}
+
+/** Goes to every view and tells what is wrong with any: nothing drawn, an error, a script that ran, a page that scrolls sideways. */
 export async function walk(page: Page, url: string, views: readonly string[]): Promise<string[]> {
   const problems: string[] = []
   let view = ''
@@ -15,7 +28,7 @@ export async function walk(page: Page, url: string, views: readonly string[]): P
     void d.dismiss()
   })
   for (view of views) {
-    await page.goto(`${url}${view}`)
+    await goTo(page, url, view)
     await expect(page.locator('h1').first(), view).toBeVisible()
     await expect(page.getByRole('progressbar'), view).toHaveCount(0, { timeout: 30_000 })
     if ((await page.evaluate(() => (window as { hit?: number }).hit)) !== undefined)
