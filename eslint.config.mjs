@@ -1,6 +1,32 @@
 // @ts-check
 import withNuxt from './.nuxt/eslint.config.mjs'
 
+/** The wings of server/services from the ground up: each knows those below it, and none above. */
+const WINGS = ['papers', 'record', 'kit', 'buying', 'jobs', 'people', 'plans', 'days', 'data']
+const wingRules = WINGS.slice(0, -1).map((wing, i) => ({
+  name: `varietas/services-${wing}`,
+  files: [`server/services/${wing}/**/*.ts`],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': 'off',
+    '@typescript-eslint/no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^(\\.\\./)+(services/)?(${WINGS.slice(i + 1).join('|')})/`,
+            message: `services/${wing} stands below this wing: what both need belongs further down.`,
+          },
+          {
+            regex: '^(\\.\\./)+(api|demo|plugins)/',
+            message: 'Services know nothing of routes, start or the story of the demo.',
+          },
+        ],
+      },
+    ],
+  },
+}))
+
 export default withNuxt(
   { ignores: ['.output/**', '.varietas/**', 'server/db/migrations/**'] },
   {
@@ -35,4 +61,5 @@ export default withNuxt(
       ],
     },
   },
+  ...wingRules,
 )

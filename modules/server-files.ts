@@ -48,7 +48,7 @@ export default defineNuxtModule({
   },
 })
 
-/** The type of papers: of each family the files that server/services/type.ts reads, and the list of letters that says what is in which. */
+/** The type of papers: of each family the files that server/services/papers/type.ts reads, and the list of letters that says what is in which. */
 async function copyType(from: string, to: string): Promise<void> {
   for (const family of (await readdir(from)).filter(name => name.startsWith('noto-sans'))) {
     const weight = /-(?:jp|kr|sc)$/.test(family) ? '400' : '[47]00'

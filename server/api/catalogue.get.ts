@@ -1,3 +1,3 @@
-import { catalogue } from '../services/buys'
+import { catalogue } from '../services/buying/buys'
 
 export default defineEventHandler(() => catalogue())

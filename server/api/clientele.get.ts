@@ -1,3 +1,3 @@
-import { clientele } from '../services/clientele'
+import { clientele } from '../services/people/clientele'
 
 export default defineEventHandler(() => clientele())

@@ -1,3 +1,3 @@
-import { evidence } from '../services/clientele'
+import { evidence } from '../services/people/clientele'
 
 export default defineEventHandler(() => evidence())

@@ -1,4 +1,4 @@
-import { openApi } from '../services/openApi'
+import { openApi } from '../services/data/openApi'
 
 // It says the same as long as the process runs, and takes a tenth of a second to put together.
 let document: string | undefined

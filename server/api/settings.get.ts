@@ -1,3 +1,3 @@
-import { settings } from '../services/settings'
+import { settings } from '../services/record/settings'
 
 export default defineEventHandler(() => settings())

@@ -21,8 +21,8 @@ import {
   ticks,
   units,
 } from '../db/schema'
-import { without } from '../services/namesInReasons'
-import { now } from '../services/clock'
+import { without } from '../services/record/namesInReasons'
+import { now } from '../services/record/clock'
 import { log, errorDetail } from '../log'
 import { keepOnly, listBackups } from './backup'
 import { backUp, clearCopies } from './keeping'

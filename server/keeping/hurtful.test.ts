@@ -7,7 +7,7 @@ import Database from 'libsql'
 import sharp from 'sharp'
 import yazl from 'yazl'
 import { services } from '../../tests/support/services'
-import { drawnAnew } from '../services/pictureBytes'
+import { drawnAnew } from '../services/people/pictureBytes'
 import { Archive } from './archive'
 
 jest.mock('./thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))

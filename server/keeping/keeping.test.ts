@@ -12,7 +12,7 @@ emptyDatabase()
 jest.mock('./thread', () => jest.requireActual<object>('../../tests/support/keeperInline'))
 const load = async () => ({
   ...(await import('../db/connection')),
-  ...(await import('../services/faces')),
+  ...(await import('../services/people/faces')),
   ...(await import('./keeping')),
   ...(await import('./backup')),
   ...(await import('./restore')),

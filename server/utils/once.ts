@@ -7,7 +7,7 @@ import { Problem } from './problems'
 
 /*
  * A write that is sent again because its answer was lost is done once. Whoever sends it gives it a key; what was done is known from the
- * database (services/command.ts notes the key with it), and what was answered as long as this process lives.
+ * database (services/record/command.ts notes the key with it), and what was answered as long as this process lives.
  */
 
 export const REQUEST = 'x-varietas-request'

@@ -14,7 +14,7 @@ import { services } from '../support/services'
 
 jest.mock('../../server/keeping/thread', () => jest.requireActual<object>('../support/keeperInline'))
 // Ids in order, since records of one moment are told by their ids.
-jest.mock('../../server/services/clock', () => {
+jest.mock('../../server/services/record/clock', () => {
   let made = 0
   return {
     now: () => new Date().toISOString(),

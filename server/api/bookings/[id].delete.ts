@@ -1,4 +1,4 @@
-import { removeBooking } from '../../services/jobs'
+import { removeBooking } from '../../services/jobs/jobs'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => removeBooking(idOf(event)))

@@ -1,5 +1,5 @@
 import { BookingInput } from '#shared/records/jobs'
-import { changeBooking } from '../../services/jobs'
+import { changeBooking } from '../../services/jobs/jobs'
 import { idOf, withBody } from '../../utils/handlers'
 
 export default withBody(BookingInput, (input, event) => changeBooking(idOf(event), input))

@@ -1,5 +1,5 @@
 import { NewBookingInput } from '#shared/records/jobs'
-import { addBooking } from '../../services/jobs'
+import { addBooking } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(NewBookingInput, addBooking)

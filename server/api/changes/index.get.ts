@@ -1,5 +1,5 @@
 import { getQuery } from 'h3'
-import { history } from '../../services/changes'
+import { history } from '../../services/record/changes'
 
 export default defineEventHandler(event => {
   const before = Number(getQuery(event).before)

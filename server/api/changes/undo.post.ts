@@ -1,4 +1,4 @@
-import { undo } from '../../services/changes'
+import { undo } from '../../services/record/changes'
 import { acts } from '../../utils/handlers'
 
 export default acts(() => undo())

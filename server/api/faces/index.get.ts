@@ -1,5 +1,5 @@
 import { FacesQuery } from '#shared/records/clientele'
-import { faceList } from '../../services/faceList'
+import { faceList } from '../../services/people/faceList'
 import { withQuery } from '../../utils/handlers'
 
 export default withQuery(FacesQuery, faceList)

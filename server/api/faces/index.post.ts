@@ -1,5 +1,5 @@
 import { NewFaceInput } from '#shared/records/faces'
-import { addFace } from '../../services/faces'
+import { addFace } from '../../services/people/faces'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(NewFaceInput, addFace)

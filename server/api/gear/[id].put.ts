@@ -1,5 +1,5 @@
 import { GearInput } from '#shared/records/gear'
-import { changeGear } from '../../services/gear'
+import { changeGear } from '../../services/kit/gear'
 import { idOf, withBody } from '../../utils/handlers'
 
 export default withBody(GearInput, (input, event) => changeGear(idOf(event), input))

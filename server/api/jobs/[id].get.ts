@@ -1,4 +1,4 @@
-import { jobById } from '../../services/jobs'
+import { jobById } from '../../services/jobs/jobs'
 import { idOf } from '../../utils/handlers'
 
 export default defineEventHandler(event => jobById(idOf(event)))

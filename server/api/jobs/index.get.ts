@@ -1,4 +1,4 @@
 import { today } from '#shared/today'
-import { allJobs } from '../../services/jobs'
+import { allJobs } from '../../services/jobs/jobs'
 
 export default defineEventHandler(() => allJobs(today()))

@@ -1,5 +1,5 @@
 import { JobInput } from '#shared/records/jobs'
-import { addJob } from '../../services/jobs'
+import { addJob } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(JobInput, addJob)

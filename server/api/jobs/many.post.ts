@@ -1,5 +1,5 @@
 import { JobsInput } from '#shared/records/jobs'
-import { addJobs } from '../../services/jobs'
+import { addJobs } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(JobsInput, input => addJobs(input))

@@ -1,5 +1,5 @@
 import { YearQuery } from '#shared/records/years'
-import { yearAnswer } from '../../services/years'
+import { yearAnswer } from '../../services/days/years'
 import { withQuery } from '../../utils/handlers'
 
 export default withQuery(YearQuery, yearAnswer)

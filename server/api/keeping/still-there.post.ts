@@ -1,5 +1,5 @@
 import { StillThereInput } from '#shared/records/stillThere'
-import { stillThere } from '../../services/stillThere'
+import { stillThere } from '../../services/record/stillThere'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(StillThereInput, stillThere)

@@ -1,4 +1,4 @@
-import { removeThing } from '../../services/units'
+import { removeThing } from '../../services/kit/units'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => removeThing(idOf(event)))

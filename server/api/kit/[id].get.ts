@@ -1,4 +1,4 @@
-import { thingById } from '../../services/kit'
+import { thingById } from '../../services/kit/kit'
 import { idOf } from '../../utils/handlers'
 
 export default defineEventHandler(event => thingById(idOf(event)))

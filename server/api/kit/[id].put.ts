@@ -1,5 +1,5 @@
 import { OwnedProductInput } from '#shared/records/kit'
 import { idOf, withBody } from '../../utils/handlers'
-import { changeProduct } from '../../services/kit'
+import { changeProduct } from '../../services/kit/kit'
 
 export default withBody(OwnedProductInput, (input, event) => changeProduct(idOf(event), input))

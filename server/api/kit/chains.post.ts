@@ -1,5 +1,5 @@
 import { DeclaredInput } from '#shared/records/kit'
-import { chainsOfKit } from '../../services/withoutIt'
+import { chainsOfKit } from '../../services/kit/withoutIt'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(DeclaredInput, ({ declared }) => chainsOfKit(declared))

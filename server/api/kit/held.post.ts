@@ -1,5 +1,5 @@
 import { DeclaredInput } from '#shared/records/kit'
-import { heldInKit } from '../../services/withoutIt'
+import { heldInKit } from '../../services/kit/withoutIt'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(DeclaredInput, ({ declared }) => heldInKit(declared))

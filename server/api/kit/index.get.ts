@@ -1,5 +1,5 @@
 import { KitQuery } from '#shared/records/kit'
-import { kitList } from '../../services/kitList'
+import { kitList } from '../../services/kit/kitList'
 import { withQuery } from '../../utils/handlers'
 
 export default withQuery(KitQuery, kitList)

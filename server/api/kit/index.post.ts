@@ -1,5 +1,5 @@
 import { OwnedProductInput } from '#shared/records/kit'
 import { withBody } from '../../utils/handlers'
-import { addProduct } from '../../services/kit'
+import { addProduct } from '../../services/kit/kit'
 
 export default withBody(OwnedProductInput, addProduct)

@@ -1,5 +1,5 @@
 import { ChangeAllInput } from '#shared/records/kit'
-import { changeAll } from '../../services/kit'
+import { changeAll } from '../../services/kit/kit'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(ChangeAllInput, changeAll)

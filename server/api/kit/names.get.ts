@@ -1,5 +1,5 @@
 import { NamesQuery } from '#shared/records/kit'
-import { productNames } from '../../services/kitList'
+import { productNames } from '../../services/kit/kitList'
 import { withQuery } from '../../utils/handlers'
 
 export default withQuery(NamesQuery, ({ ids }) => productNames(ids))

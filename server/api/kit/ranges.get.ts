@@ -1,3 +1,3 @@
-import { rangesOwned } from '../../services/kitList'
+import { rangesOwned } from '../../services/kit/kitList'
 
 export default defineEventHandler(() => rangesOwned())

@@ -1,5 +1,5 @@
 import { RangeInput } from '#shared/records/kit'
 import { withBody } from '../../utils/handlers'
-import { setRange } from '../../services/kit'
+import { setRange } from '../../services/kit/kit'
 
 export default withBody(RangeInput, setRange)

@@ -1,5 +1,5 @@
 import { RetireInput } from '#shared/records/kit'
 import { withBody } from '../../utils/handlers'
-import { retire } from '../../services/units'
+import { retire } from '../../services/kit/units'
 
 export default withBody(RetireInput, retire)

@@ -1,3 +1,3 @@
-import { shelf } from '../../services/kitList'
+import { shelf } from '../../services/kit/kitList'
 
 export default defineEventHandler(() => shelf())

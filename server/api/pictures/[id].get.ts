@@ -1,4 +1,4 @@
-import { pictureBytes } from '../../services/pictures'
+import { pictureBytes } from '../../services/people/pictures'
 import { idOf } from '../../utils/handlers'
 
 export default defineEventHandler(async event => {

@@ -1,5 +1,5 @@
 import { PlaceInput } from '#shared/records/things'
-import { changePlace } from '../../services/places'
+import { changePlace } from '../../services/kit/places'
 import { idOf, withBody } from '../../utils/handlers'
 
 export default withBody(PlaceInput, (input, event) => changePlace(idOf(event), input))

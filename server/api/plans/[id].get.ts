@@ -1,4 +1,4 @@
-import { planById } from '../../services/plans'
+import { planById } from '../../services/plans/plans'
 import { idOf } from '../../utils/handlers'
 
 export default defineEventHandler(event => planById(idOf(event)))

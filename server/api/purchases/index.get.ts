@@ -1,3 +1,3 @@
-import { allPurchases } from '../../services/buys'
+import { allPurchases } from '../../services/buying/buys'
 
 export default defineEventHandler(() => allPurchases())

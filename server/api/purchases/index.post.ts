@@ -1,5 +1,5 @@
 import { PurchaseInput } from '#shared/records/buys'
 import { withBody } from '../../utils/handlers'
-import { accept } from '../../services/buys'
+import { accept } from '../../services/buying/buys'
 
 export default withBody(PurchaseInput, accept)

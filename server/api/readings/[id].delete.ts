@@ -1,4 +1,4 @@
-import { deleteFromFace } from '../../services/faces'
+import { deleteFromFace } from '../../services/people/faces'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => deleteFromFace('readings', idOf(event), 'reading'))

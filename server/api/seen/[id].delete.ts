@@ -1,4 +1,4 @@
-import { dropSeen } from '../../services/faces'
+import { dropSeen } from '../../services/people/faces'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => dropSeen(idOf(event)))

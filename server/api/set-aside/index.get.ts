@@ -1,3 +1,3 @@
-import { knownSetAside } from '../../services/setAside'
+import { knownSetAside } from '../../services/data/setAside'
 
 export default defineEventHandler(() => knownSetAside())

@@ -1,4 +1,4 @@
-import { dropStandard } from '../../services/standards'
+import { dropStandard } from '../../services/plans/standards'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => dropStandard(idOf(event)))

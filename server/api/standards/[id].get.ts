@@ -1,4 +1,4 @@
-import { standardFile } from '../../services/standards'
+import { standardFile } from '../../services/plans/standards'
 import { idOf } from '../../utils/handlers'
 
 export default defineEventHandler(event => standardFile(idOf(event)))

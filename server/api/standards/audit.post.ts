@@ -1,5 +1,5 @@
 import { AuditInput } from '#shared/records/standards'
-import { auditNow } from '../../services/standards'
+import { auditNow } from '../../services/plans/standards'
 import { withComputing } from '../../utils/handlers'
 
 export default withComputing(AuditInput, (input, _event, asking) => auditNow(input, asking))

@@ -1,5 +1,5 @@
 import { FillInput } from '#shared/records/standards'
-import { fillGap } from '../../services/standards'
+import { fillGap } from '../../services/plans/standards'
 import { withComputing } from '../../utils/handlers'
 
 export default withComputing(FillInput, (input, _event, asking) => fillGap(input, asking))

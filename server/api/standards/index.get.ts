@@ -1,3 +1,3 @@
-import { allStandards } from '../../services/standards'
+import { allStandards } from '../../services/plans/standards'
 
 export default defineEventHandler(() => allStandards())

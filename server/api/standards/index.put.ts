@@ -1,5 +1,5 @@
 import { StandardInput } from '#shared/records/standards'
-import { keepStandard } from '../../services/standards'
+import { keepStandard } from '../../services/plans/standards'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(StandardInput, keepStandard)

@@ -1,4 +1,4 @@
-import { dropStandingList } from '../../services/standingLists'
+import { dropStandingList } from '../../services/kit/standingLists'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => dropStandingList(idOf(event)))

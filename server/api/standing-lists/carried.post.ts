@@ -1,4 +1,4 @@
-import { coreFromCarried } from '../../services/standingLists'
+import { coreFromCarried } from '../../services/kit/standingLists'
 import { acts } from '../../utils/handlers'
 
 export default acts(() => coreFromCarried())

@@ -1,3 +1,3 @@
-import { allStandingLists } from '../../services/standingLists'
+import { allStandingLists } from '../../services/kit/standingLists'
 
 export default defineEventHandler(() => allStandingLists())

@@ -1,5 +1,5 @@
 import { StandingListInput } from '#shared/records/standingLists'
-import { keepStandingList } from '../../services/standingLists'
+import { keepStandingList } from '../../services/kit/standingLists'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(StandingListInput, input => keepStandingList(input))

@@ -1,5 +1,5 @@
 import { FlashTestInput } from '#shared/records/plans'
 import { withBody } from '../../utils/handlers'
-import { addFlashTest } from '../../services/plans'
+import { addFlashTest } from '../../services/plans/plans'
 
 export default withBody(FlashTestInput, addFlashTest)

@@ -1,3 +1,3 @@
-import { allTests } from '../../services/plans'
+import { allTests } from '../../services/plans/plans'
 
 export default defineEventHandler(() => allTests())

@@ -1,5 +1,5 @@
 import { MeasuredMixInput } from '#shared/records/mixes'
 import { withBody } from '../../utils/handlers'
-import { addMix } from '../../services/mixes'
+import { addMix } from '../../services/kit/mixes'
 
 export default withBody(MeasuredMixInput, addMix)

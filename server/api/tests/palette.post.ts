@@ -1,5 +1,5 @@
 import { PaletteTestInput } from '#shared/records/plans'
 import { withBody } from '../../utils/handlers'
-import { addPaletteTest } from '../../services/plans'
+import { addPaletteTest } from '../../services/plans/plans'
 
 export default withBody(PaletteTestInput, addPaletteTest)

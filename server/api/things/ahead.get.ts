@@ -1,3 +1,3 @@
-import { ahead } from '../../services/ahead'
+import { ahead } from '../../services/buying/ahead'
 
 export default defineEventHandler(() => ahead())

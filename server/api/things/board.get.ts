@@ -1,3 +1,3 @@
-import { board } from '../../services/board'
+import { board } from '../../services/kit/board'
 
 export default defineEventHandler(() => board())

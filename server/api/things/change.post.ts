@@ -1,5 +1,5 @@
 import { ChangeThingsInput } from '#shared/records/things'
-import { changeThings } from '../../services/together'
+import { changeThings } from '../../services/record/together'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'
 

@@ -1,5 +1,5 @@
 import { ImportInput } from '#shared/records/imported'
-import { importThings } from '../../services/imported'
+import { importThings } from '../../services/data/imported'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'
 

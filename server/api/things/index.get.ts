@@ -1,5 +1,5 @@
 import { ThingQuery } from '#shared/records/things'
-import { thingList } from '../../services/things'
+import { thingList } from '../../services/kit/things'
 import { withQuery } from '../../utils/handlers'
 
 export default withQuery(ThingQuery, thingList)

@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream'
-import { kitTable } from '../../services/exported'
+import { kitTable } from '../../services/data/exported'
 import { sendFile } from '../../utils/sendFile'
 
 export default defineEventHandler(async event =>

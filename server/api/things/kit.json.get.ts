@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream'
-import { kitFile } from '../../services/exported'
+import { kitFile } from '../../services/data/exported'
 import { sendFile } from '../../utils/sendFile'
 
 export default defineEventHandler(async event =>

@@ -1,6 +1,6 @@
 import { setResponseHeaders } from 'h3'
 import { LabelsInput } from '#shared/records/things'
-import { labels } from '../../services/labels'
+import { labels } from '../../services/kit/labels'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(LabelsInput, async (input, event) => {

@@ -1,5 +1,5 @@
 import { ListedInput } from '#shared/records/listed'
-import { addListed } from '../../services/listed'
+import { addListed } from '../../services/kit/listed'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'
 

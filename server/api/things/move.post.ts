@@ -1,5 +1,5 @@
 import { MoveInput } from '#shared/records/things'
-import { move } from '../../services/places'
+import { move } from '../../services/kit/places'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'
 

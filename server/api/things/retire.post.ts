@@ -1,5 +1,5 @@
 import { RetireUnitsInput } from '#shared/records/things'
-import { retireUnits } from '../../services/units'
+import { retireUnits } from '../../services/kit/units'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'
 

@@ -1,4 +1,4 @@
-import { sortIntoPouches } from '../../services/board'
+import { sortIntoPouches } from '../../services/kit/board'
 import { acts } from '../../utils/handlers'
 
 export default acts(sortIntoPouches)

@@ -1,4 +1,4 @@
-import { removeUnit } from '../../services/units'
+import { removeUnit } from '../../services/kit/units'
 import { acts, idOf } from '../../utils/handlers'
 
 export default acts(event => removeUnit(idOf(event)))

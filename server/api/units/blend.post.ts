@@ -1,5 +1,5 @@
 import { BlendInput } from '#shared/records/kit'
-import { blend } from '../../services/blends'
+import { blend } from '../../services/kit/blends'
 import { withBody } from '../../utils/handlers'
 
 export default withBody(BlendInput, blend)

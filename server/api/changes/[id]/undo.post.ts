@@ -1,4 +1,4 @@
-import { undo } from '../../../services/changes'
+import { undo } from '../../../services/record/changes'
 import { acts, numberOf } from '../../../utils/handlers'
 
 export default acts(async event => undo(numberOf(event)))

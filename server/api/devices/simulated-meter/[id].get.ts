@@ -1,4 +1,4 @@
 import { idOf } from '../../../utils/handlers'
-import { meterState } from '../../../services/meter'
+import { meterState } from '../../../services/people/meter'
 
 export default defineEventHandler(event => meterState(idOf(event)))

@@ -1,5 +1,5 @@
 import { ShotInput } from '#shared/records/meter'
-import { readShot } from '../../../services/meter'
+import { readShot } from '../../../services/people/meter'
 import { withBody } from '../../../utils/handlers'
 
 export default withBody(ShotInput, async ({ faceId, sees }) => ({ lab: await readShot(faceId, sees) }))

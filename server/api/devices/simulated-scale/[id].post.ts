@@ -1,5 +1,5 @@
 import { WeighInput } from '#shared/records/kit'
-import { weigh } from '../../../services/blends'
+import { weigh } from '../../../services/kit/blends'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(WeighInput, (input, event) => weigh(idOf(event), input))

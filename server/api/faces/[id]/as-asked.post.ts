@@ -1,5 +1,5 @@
 import { PlanInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
-import { asAskedFor } from '../../../services/plans'
+import { asAskedFor } from '../../../services/plans/plans'
 
 export default withComputing(PlanInput, (input, event, asking) => asAskedFor(idOf(event), input, asking))

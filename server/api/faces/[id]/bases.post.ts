@@ -1,5 +1,5 @@
 import { BasesInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
-import { basesOf } from '../../../services/plans'
+import { basesOf } from '../../../services/plans/plans'
 
 export default withComputing(BasesInput, (input, event, asking) => basesOf(idOf(event), input, asking))

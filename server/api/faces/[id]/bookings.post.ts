@@ -1,5 +1,5 @@
 import { BookingForFace } from '#shared/records/jobs'
-import { addBookingFor } from '../../../services/jobs'
+import { addBookingFor } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(BookingForFace, (input, event) => addBookingFor(idOf(event), input))

@@ -1,5 +1,5 @@
 import { ConsultationInput } from '#shared/records/consultation'
 import { idOf, withBody } from '../../../utils/handlers'
-import { changeConsultation } from '../../../services/faces'
+import { changeConsultation } from '../../../services/people/faces'
 
 export default withBody(ConsultationInput, (input, event) => changeConsultation(idOf(event), input))

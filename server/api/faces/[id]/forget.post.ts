@@ -1,5 +1,5 @@
 import { ForgetInput } from '#shared/records/forgetting'
-import { forgetFace } from '../../../services/forget'
+import { forgetFace } from '../../../services/people/forget'
 import { idOf, withBody } from '../../../utils/handlers'
 import { MOST_BYTES } from '../../../utils/readJson'
 

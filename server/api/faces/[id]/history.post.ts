@@ -1,5 +1,5 @@
 import { HistoryInput } from '#shared/records/faces'
 import { idOf, withBody } from '../../../utils/handlers'
-import { addHistory } from '../../../services/faces'
+import { addHistory } from '../../../services/people/faces'
 
 export default withBody(HistoryInput, (input, event) => addHistory(idOf(event), input))

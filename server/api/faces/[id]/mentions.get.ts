@@ -1,4 +1,4 @@
-import { mentionsOf } from '../../../services/forget'
+import { mentionsOf } from '../../../services/people/forget'
 import { idOf } from '../../../utils/handlers'
 
 export default defineEventHandler(event => mentionsOf(idOf(event)))

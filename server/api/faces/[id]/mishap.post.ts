@@ -1,5 +1,5 @@
 import { MishapInput } from '#shared/records/plans'
-import { mendFor } from '../../../services/plans'
+import { mendFor } from '../../../services/plans/plans'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(MishapInput, (input, event) => mendFor(idOf(event), input))

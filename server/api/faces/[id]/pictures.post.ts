@@ -1,4 +1,4 @@
-import { addPicture } from '../../../services/pictures'
+import { addPicture } from '../../../services/people/pictures'
 import { acts, idOf } from '../../../utils/handlers'
 import { readBytes } from '../../../utils/readJson'
 

@@ -1,5 +1,5 @@
 import { PlanInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
-import { planFor } from '../../../services/plans'
+import { planFor } from '../../../services/plans/plans'
 
 export default withComputing(PlanInput, (input, event, asking) => planFor(idOf(event), input, asking))

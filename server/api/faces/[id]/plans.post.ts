@@ -1,5 +1,5 @@
 import { SavePlanInput } from '#shared/records/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
-import { savePlan } from '../../../services/plans'
+import { savePlan } from '../../../services/plans/plans'
 
 export default withComputing(SavePlanInput, (input, event, asking) => savePlan(idOf(event), input, asking))

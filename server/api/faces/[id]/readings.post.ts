@@ -1,5 +1,5 @@
 import { ReadingInput } from '#shared/records/faces'
 import { idOf, withBody } from '../../../utils/handlers'
-import { addReading } from '../../../services/faces'
+import { addReading } from '../../../services/people/faces'
 
 export default withBody(ReadingInput, (input, event) => addReading(idOf(event), input))

@@ -1,5 +1,5 @@
 import { SavedRecipeInput } from '#shared/records/faces'
 import { idOf, withBody } from '../../../utils/handlers'
-import { saveRecipe } from '../../../services/faces'
+import { saveRecipe } from '../../../services/people/faces'
 
 export default withBody(SavedRecipeInput, (input, event) => saveRecipe(idOf(event), input))

@@ -1,5 +1,5 @@
 import { setResponseHeader } from 'h3'
-import { personRecord } from '../../../services/personRecord'
+import { personRecord } from '../../../services/data/personRecord'
 import { idOf } from '../../../utils/handlers'
 
 export default defineEventHandler(async event => {

@@ -1,5 +1,5 @@
 import { RecordInput } from '#shared/records/faces'
-import { changeRecord } from '../../../services/faces'
+import { changeRecord } from '../../../services/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(RecordInput, (input, event) => changeRecord(idOf(event), input))

@@ -1,5 +1,5 @@
 import { ComplaintInput } from '#shared/records/faces'
 import { idOf, withBody } from '../../../utils/handlers'
-import { addSeen } from '../../../services/faces'
+import { addSeen } from '../../../services/people/faces'
 
 export default withBody(ComplaintInput, (input, event) => addSeen(idOf(event), input))

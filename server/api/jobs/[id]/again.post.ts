@@ -1,4 +1,4 @@
-import { repeatJob } from '../../../services/jobs'
+import { repeatJob } from '../../../services/jobs/jobs'
 import { acts, idOf } from '../../../utils/handlers'
 
 export default acts(event => repeatJob(idOf(event)))

@@ -1,4 +1,4 @@
-import { paperOf } from '../../../services/quotes'
+import { paperOf } from '../../../services/days/quotes'
 import { idOf, paper } from '../../../utils/handlers'
 
 export default paper('agreement.pdf', (event, asking) => paperOf(idOf(event), 'agreement', asking))

@@ -1,5 +1,5 @@
 import { BagInput } from '#shared/records/bags'
-import { setBag } from '../../../services/packing'
+import { setBag } from '../../../services/days/packing'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(BagInput, (input, event) => setBag(idOf(event), input))

@@ -1,5 +1,5 @@
 import { CutsInput } from '#shared/records/jobs'
-import { cutOn } from '../../../services/jobs'
+import { cutOn } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(CutsInput, (input, event) => cutOn(idOf(event), input))

@@ -1,5 +1,5 @@
 import { LeaveInput } from '#shared/records/bags'
-import { decantFor } from '../../../services/packing'
+import { decantFor } from '../../../services/days/packing'
 import { idOf, withComputing } from '../../../utils/handlers'
 
 export default withComputing(LeaveInput, ({ ids }, event, asking) => decantFor(idOf(event), ids, asking))

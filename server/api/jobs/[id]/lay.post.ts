@@ -1,4 +1,4 @@
-import { layInOrder } from '../../../services/packing'
+import { layInOrder } from '../../../services/days/packing'
 import { actsComputing, idOf } from '../../../utils/handlers'
 
 export default actsComputing((event, asking) => layInOrder(idOf(event), asking))

@@ -1,5 +1,5 @@
 import { LeaveInput } from '#shared/records/bags'
-import { leaveAtHome } from '../../../services/packing'
+import { leaveAtHome } from '../../../services/days/packing'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(LeaveInput, ({ ids }, event) => leaveAtHome(idOf(event), ids))

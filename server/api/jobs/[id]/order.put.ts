@@ -1,5 +1,5 @@
 import { OrderInput } from '#shared/records/jobs'
-import { orderBookings } from '../../../services/jobs'
+import { orderBookings } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(OrderInput, (input, event) => orderBookings(idOf(event), input))

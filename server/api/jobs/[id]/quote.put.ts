@@ -1,5 +1,5 @@
 import { QuoteInput } from '#shared/records/quotes'
-import { setQuote } from '../../../services/quotes'
+import { setQuote } from '../../../services/days/quotes'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(QuoteInput, (input, event) => setQuote(idOf(event), input))

@@ -1,4 +1,4 @@
-import { readyFor } from '../../../services/ready'
+import { readyFor } from '../../../services/days/ready'
 import { computing, idOf } from '../../../utils/handlers'
 
 export default computing((event, asking) => readyFor(idOf(event), asking))

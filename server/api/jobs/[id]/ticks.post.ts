@@ -1,5 +1,5 @@
 import { TicksInput } from '#shared/records/ticks'
-import { mergeTicks } from '../../../services/ticks'
+import { mergeTicks } from '../../../services/jobs/ticks'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(TicksInput, (input, event) => mergeTicks(idOf(event), input))

@@ -1,5 +1,5 @@
 import { WrapInput } from '#shared/records/wraps'
-import { wrapJob } from '../../../services/wraps'
+import { wrapJob } from '../../../services/days/wraps'
 import { idOf, withComputing } from '../../../utils/handlers'
 
 export default withComputing(WrapInput, (input, event, asking) => wrapJob(idOf(event), input, asking))

@@ -1,5 +1,5 @@
 import { WrapFacts } from '#shared/records/wraps'
-import { changeWrap } from '../../../services/wraps'
+import { changeWrap } from '../../../services/days/wraps'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(WrapFacts, (input, event) => changeWrap(idOf(event), input))

@@ -1,4 +1,4 @@
-import { usePlan } from '../../../services/plans'
+import { usePlan } from '../../../services/plans/plans'
 import { acts, idOf } from '../../../utils/handlers'
 
 export default acts(event => usePlan(idOf(event)))

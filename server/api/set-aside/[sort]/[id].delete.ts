@@ -1,4 +1,4 @@
 import { idOf, sortOf } from '../../../utils/handlers'
-import { putAway } from '../../../services/setAside'
+import { putAway } from '../../../services/data/setAside'
 
 export default defineEventHandler(event => putAway(sortOf(event), idOf(event)))

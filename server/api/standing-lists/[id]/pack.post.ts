@@ -1,4 +1,4 @@
-import { packByList } from '../../../services/standingLists'
+import { packByList } from '../../../services/kit/standingLists'
 import { acts, idOf } from '../../../utils/handlers'
 
 export default acts(event => packByList(idOf(event)))

@@ -1,4 +1,4 @@
-import { removeTest } from '../../../services/plans'
+import { removeTest } from '../../../services/plans/plans'
 import { acts, idOf } from '../../../utils/handlers'
 
 export default acts(event => removeTest('measuredMixes', idOf(event)))

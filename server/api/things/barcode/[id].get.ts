@@ -1,4 +1,4 @@
-import { underBarcode } from '../../../services/barcodes'
+import { underBarcode } from '../../../services/buying/barcodes'
 import { idOf } from '../../../utils/handlers'
 
 export default defineEventHandler(event => underBarcode(idOf(event)))

@@ -1,5 +1,5 @@
 import { UnderBarcodeInput } from '#shared/records/things'
-import { takeUnder } from '../../../services/barcodes'
+import { takeUnder } from '../../../services/buying/barcodes'
 import { withBody } from '../../../utils/handlers'
 
 export default withBody(UnderBarcodeInput, takeUnder)

@@ -1,5 +1,5 @@
 import { DecantInput } from '#shared/records/kit'
-import { decantUnit } from '../../../services/handling'
+import { decantUnit } from '../../../services/kit/handling'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(DecantInput, (input, event) => decantUnit(idOf(event), input))

@@ -1,5 +1,5 @@
 import { LevelInput } from '#shared/records/kit'
-import { setLevel } from '../../../services/units'
+import { setLevel } from '../../../services/kit/units'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(LevelInput, (input, event) => setLevel(idOf(event), input))

@@ -1,5 +1,5 @@
 import { ReviveInput } from '#shared/records/kit'
-import { reviveUnit } from '../../../services/handling'
+import { reviveUnit } from '../../../services/kit/handling'
 import { idOf, withBody } from '../../../utils/handlers'
 
 export default withBody(ReviveInput, (input, event) => reviveUnit(idOf(event), input))

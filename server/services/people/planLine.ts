@@ -1,0 +1,5 @@
+import type { PlanLine } from '#shared/records/plans'
+import type { plans } from '../../db/schema'
+
+/** A kept plan as it stands in a list. */
+export const planLineOf = ({ faceId: _face, deletedAt: _gone, ...row }: typeof plans.$inferSelect): PlanLine => row
