@@ -3,6 +3,7 @@ import withNuxt from './.nuxt/eslint.config.mjs'
 
 /** The wings of server/services from the ground up: each knows those below it, and none above. */
 const WINGS = ['papers', 'record', 'kit', 'buying', 'jobs', 'people', 'plans', 'days', 'data']
+/** @type {import('eslint').Linter.Config[]} */
 const wingRules = WINGS.slice(0, -1).map((wing, i) => ({
   name: `varietas/services-${wing}`,
   files: [`server/services/${wing}/**/*.ts`],

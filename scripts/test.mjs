@@ -16,6 +16,8 @@ const step = async (name, work) => {
 }
 
 await step('install', install)
+// The types of routes and of what is imported by its name alone, for the check below.
+await step('prepare', () => run(bin('nuxt'), ['prepare', '--logLevel=silent']))
 await step('browser, lint and types', () =>
   runTogether([
     [
