@@ -43,7 +43,7 @@ export async function overIn(
     const here = going.filter(g => inside.has(toOf(g.of) ?? ''))
     const answer = await choiceOf(
       {
-        things: here.map(g => ({ id: g.of.id, volumeMl: g.roomMl, massG: g.massG, ...worthOf(g, used) })),
+        things: here.map(g => ({ ...sizeOf(g), ...worthOf(g, used) })),
         bags: [{ id, volumeMl: limits.volumeMl ?? ANY, limitG: limits.limitG ?? ANY }],
       },
       asking,
@@ -69,6 +69,12 @@ export async function overIn(
 }
 // As good as no limit, and a number that a file can hold.
 const ANY = 1e9
+/** As the question of what to pack takes it: ten thousand sets of ten thousand are no thing to be carried, and no reason to refuse the day. */
+const sizeOf = ({ of, roomMl, massG }: Going) => ({
+  id: of.id,
+  volumeMl: Math.min(roomMl, ANY),
+  massG: Math.min(massG, ANY),
+})
 
 const worthOf = ({ of, why }: Going, used: ReadonlyMap<string, number>) =>
   why === 'plans' || why === 'day'
@@ -114,9 +120,7 @@ export async function fullIn(
       const answer = await choiceOf(
         {
           // What is still to be brought can only be moved once it is there.
-          things: here.map(g => ({
-            ...{ id: g.of.id, volumeMl: g.roomMl, massG: g.massG, worth: BELONGS[g.why], must: !isAlong(g.of) },
-          })),
+          things: here.map(g => ({ ...sizeOf(g), worth: BELONGS[g.why], must: !isAlong(g.of) })),
           bags: [{ id, volumeMl: limits.volumeMl ?? ANY, limitG: limits.limitG ?? ANY }],
         },
         asking,
