@@ -63,4 +63,19 @@ export default withNuxt(
     },
   },
   ...wingRules,
+  {
+    name: 'varietas/refusals-in-one-place',
+    files: ['app/**/*.{ts,vue}'],
+    ignores: ['app/composables/api.ts', '**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'BinaryExpression[operator="instanceof"] > Identifier.right[name=/^(ApiProblem|Stopped)$/]',
+          message:
+            'Refusals are caught in one place: ask by useAsked, act by useForm or undo.attempt, or wait by outcomeOf.',
+        },
+      ],
+    },
+  },
 )

@@ -1,4 +1,5 @@
 import { $fetch, FetchError } from 'ofetch'
+import { ref } from 'vue'
 import type { InternalApi } from 'nitropack/types'
 import { KEPT_HEADER } from '#shared/along'
 import type { Issue } from '#shared/validate'
@@ -21,6 +22,36 @@ export class ApiProblem extends Error {
     super(message)
   }
 }
+
+/** A computation was given up: by the artist, or because a newer one took its place. */
+export class Stopped extends Error {
+  constructor() {
+    super('stopped')
+  }
+}
+
+/** What came of a question or an act: its answer; or why it was refused, null where it was stopped. */
+export type Outcome<T> = { ok: true; value: T } | { ok: false; refused: ApiProblem | null }
+
+/**
+ * Waits for work that may be refused or stopped. This is the one place that catches a refusal; a fault of the program is thrown on.
+ * @param work what is done; given as a function where it may refuse before it waits
+ */
+export async function outcomeOf<T>(work: Promise<T> | (() => Promise<T>)): Promise<Outcome<T>> {
+  try {
+    return { ok: true, value: await (typeof work === 'function' ? work() : work) }
+  } catch (problem) {
+    if (problem instanceof Stopped) return { ok: false, refused: null }
+    if (problem instanceof ApiProblem) return { ok: false, refused: problem }
+    throw problem
+  }
+}
+
+/** What a worker threw, as a refusal in its own words; what is a refusal already, or was stopped, stays as it is. */
+export const refusalOf = (problem: unknown, otherwise: string): Error =>
+  problem instanceof Stopped || problem instanceof ApiProblem
+    ? problem
+    : new ApiProblem(problem instanceof Error ? problem.message : otherwise)
 
 declare const attempted: unique symbol
 /** Whether something was done that may have been refused: a refusal has been told already, and is not thrown any more. */
@@ -52,6 +83,8 @@ export interface Done {
   id: number
   words: string
 }
+/** Grows with every act the server has done: whatever shows data asks again. */
+export const acts = ref(0)
 let tell: (done: Done) => void = () => undefined
 /** Whoever is to hear of everything that was written. */
 export const onDone = (listener: (done: Done) => void): void => {
@@ -103,18 +136,20 @@ interface Sending {
   quiet?: boolean
   /** Sent twice, it does what it does once: ticks that are merged, a question. */
   mayRepeat?: boolean
+  /** Ends the request when nobody waits for its answer any more. */
+  signal?: AbortSignal
 }
 
 /**
  * One call to the server.
  * @param to fills the names in the route; what is no name of it goes into the query
- * @throws ApiProblem for whatever goes wrong
+ * @throws ApiProblem for whatever goes wrong; Stopped where its signal ended it
  */
 export async function api<R extends Route, M extends Method<R>>(
   method: M,
   route: R,
   to: In<R> = {} as In<R>,
-  { body, quiet = false, mayRepeat = false }: Sending = {},
+  { body, quiet = false, mayRepeat = false, signal }: Sending = {},
 ): Promise<Answer<R, M>> {
   const query: Record<string, string | number> = {}
   let path: string = route
@@ -129,15 +164,20 @@ export async function api<R extends Route, M extends Method<R>>(
       method: method.toUpperCase() as 'GET',
       query,
       body,
+      signal,
       headers: { 'x-varietas-device': device(), ...(write ? { 'x-varietas-request': write.key } : {}) },
     })
     write?.settle(true)
     const keptAt = answer.headers.get(KEPT_HEADER)
     answered(keptAt ? { keptAt } : 'live')
     const change = /^(\d+);(.*)$/.exec(answer.headers.get('x-varietas-change') ?? '')
-    if (change && !quiet) tell({ id: Number(change[1]), words: decodeURIComponent(change[2]!) })
+    if (change && !quiet) {
+      acts.value++
+      tell({ id: Number(change[1]), words: decodeURIComponent(change[2]!) })
+    }
     return answer._data as Answer<R, M>
   } catch (problem) {
+    if (signal?.aborted) throw new Stopped()
     if (!(problem instanceof FetchError)) throw problem
     write?.settle(problem.response !== undefined)
     answered(problem.response ? 'live' : 'not')

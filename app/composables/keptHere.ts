@@ -1,7 +1,7 @@
 import { useChairPictures } from '~/stores/chairPictures'
 import { useChairside } from '~/stores/chairside'
 import { useDrafts } from '~/stores/drafts'
-import { api, ApiProblem } from './api'
+import { api, outcomeOf } from './api'
 import { dropTicksAbout, ticksAbout } from './useTicks'
 
 const MOST_ASKED = 2000
@@ -21,16 +21,16 @@ export async function lookAfterKept(): Promise<void> {
   ]
   const ids = [...new Set(about)].slice(0, MOST_ASKED)
   if (ids.length === 0) return
-  try {
-    const { gone } = await api('post', '/api/keeping/still-there', {}, { body: { ids }, quiet: true, mayRepeat: true })
-    dropTicksAbout(new Set(gone))
-    await pictures.dropAbout(new Set(gone))
-    for (const id of gone) {
-      drafts.dropAbout(id)
-      chairside.startOver(id)
-    }
-  } catch (problem) {
-    // Out of reach: it is asked again once it answers.
-    if (!(problem instanceof ApiProblem)) throw problem
+  const there = await outcomeOf(
+    api('post', '/api/keeping/still-there', {}, { body: { ids }, quiet: true, mayRepeat: true }),
+  )
+  // Out of reach: it is asked again once the server answers.
+  if (!there.ok) return
+  const { gone } = there.value
+  dropTicksAbout(new Set(gone))
+  await pictures.dropAbout(new Set(gone))
+  for (const id of gone) {
+    drafts.dropAbout(id)
+    chairside.startOver(id)
   }
 }

@@ -3,7 +3,8 @@ import type { WantedBase } from '#core/buy/wantedBase'
 import type { Lab } from '#core/colour/lab'
 import { clientele, everyone } from '#core/complexion/population'
 import { plainShelf } from './useShelf'
-import { Stopped, useWorkerTask } from './useWorkerTask'
+import { outcomeOf } from './api'
+import { useComplexionWorker } from './useWorker'
 
 const TIME_LIMIT_MS = 20_000
 
@@ -25,7 +26,7 @@ export function useBuyPlan() {
   const buys = useBuys()
   const people = useClientele()
   const settings = useSettings()
-  const task = useWorkerTask()
+  const task = useComplexionWorker()
   const plan = shallowRef<BuyAnswer | null>(null)
   const curve = shallowRef<SpendPoint[]>([])
   const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
@@ -37,8 +38,8 @@ export function useBuyPlan() {
     const offers = buys.open()
     const productOf = new Map(offers.map(o => [o.id, o.product.id]))
     const own = people.value.skins.map(({ lab, weight }) => ({ lab: { ...lab }, weight }))
-    try {
-      const answer = await task.run((work, report) =>
+    const answer = await outcomeOf(
+      task.run((work, report) =>
         work.buy(
           {
             owned,
@@ -60,15 +61,17 @@ export function useBuyPlan() {
           },
           report,
         ),
-      )
+      ),
+    )
+    if (answer.ok) {
       musts.value = faces
       state.value = 'ready'
-      return answer
-    } catch (problem) {
-      if (!(problem instanceof Stopped)) state.value = 'failed'
-      else if (task.progress.value === null) state.value = 'stopped'
-      return null
+      return answer.value
     }
+    if (answer.refused) state.value = 'failed'
+    // Stopped by a newer question, that one says how it stands.
+    else if (!task.busy.value) state.value = 'stopped'
+    return null
   }
 
   /** The plan for a budget, and the curve up to it. */

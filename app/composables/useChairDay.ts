@@ -9,6 +9,7 @@ import type { ChairFace } from '#shared/records/chairs'
 import { betweenKey, cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, stepKey, workedBy } from '#shared/dayTicks'
 import type { Job } from '#shared/records/jobs'
 import { api } from './api'
+import { useAsked } from './useAsked'
 import { useMorning } from './useMorning'
 import { useTicks } from './useTicks'
 
@@ -20,8 +21,11 @@ const LONGEST_SITTING = 12 * 60
 
 /** A job's day while it runs: who sits, what lies on whom, and how the rest of it goes. */
 export function useChairDay(job: () => Job) {
-  const { value: chair, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/chair', { id: job().id }))
-  void load()
+  const asked = useAsked(
+    () => job().id,
+    (id, signal) => api('get', '/api/jobs/:id/chair', { id }, { signal }),
+  )
+  const { value: chair } = asked
   const { morning, plan } = useMorning(() => job().id, true)
   const ticks = useTicks(job().id)
   const clock = useNow({ interval: 10_000 })
@@ -152,9 +156,8 @@ export function useChairDay(job: () => Job) {
   const wipe = (bookingId: string, done: boolean) => ticks.tick(betweenKey(bookingId), done)
 
   return {
+    asked,
     chair,
-    problem,
-    load,
     morning,
     plan,
     ticks,

@@ -3,6 +3,6 @@ import { api } from './api'
 
 /** Faces a page at a time. */
 export const useFaceList = () =>
-  usePagedList<FaceLine, FacesQuery>(reactive(new FacesQuery()), ({ skin, ...asked }) =>
-    api('get', '/api/faces', { ...asked, skin: skin ?? undefined }),
+  usePagedList<FaceLine, FacesQuery>(reactive(new FacesQuery()), ({ skin, ...asked }, signal) =>
+    api('get', '/api/faces', { ...asked, skin: skin ?? undefined }, { signal }),
   )

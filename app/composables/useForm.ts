@@ -1,7 +1,7 @@
 import { ref } from 'vue'
 import type { Dto } from '#shared/shape'
 import { check, type Issue } from '#shared/validate'
-import { ApiProblem, type NotSwallowed } from './api'
+import { outcomeOf, type NotSwallowed } from './api'
 
 /**
  * A form over a DTO: the same rules as on the server, shown at their fields, and nothing typed is lost when it is refused.
@@ -32,14 +32,13 @@ export function useForm<T extends object>(dto: Dto<T>) {
     }
     busy.value = true
     try {
-      await send(checked.value)
-      return true
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      issues.value = refused.issues
-      problem.value = refused.message
-      clash.value = refused.today
-      return false
+      const outcome = await outcomeOf(send(checked.value))
+      if (!outcome.ok && outcome.refused) {
+        issues.value = outcome.refused.issues
+        problem.value = outcome.refused.message
+        clash.value = outcome.refused.today
+      }
+      return outcome.ok
     } finally {
       busy.value = false
     }

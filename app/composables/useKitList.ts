@@ -3,6 +3,6 @@ import { api } from './api'
 
 /** The kit a page at a time. */
 export const useKitList = (first: Partial<KitQuery> = {}) =>
-  usePagedList<KitLine, KitQuery>(reactive(Object.assign(new KitQuery(), first)), asked =>
-    api('get', '/api/kit', { ...asked }),
+  usePagedList<KitLine, KitQuery>(reactive(Object.assign(new KitQuery(), first)), (asked, signal) =>
+    api('get', '/api/kit', { ...asked }, { signal }),
   )

@@ -4,9 +4,9 @@ import type { Drops } from '#core/complexion/recipe'
 import type { Complaint, Degree, Steering, Touch } from '#core/complexion/touch'
 import { isColoured } from '#shared/kitPigments'
 import type { Face } from '#shared/records/faces'
-import { ApiProblem } from './api'
+import { useAsked } from './useAsked'
 import { plainShelf } from './useShelf'
-import { useWorkerTurns } from './useWorkerTask'
+import { useWorkerTurns } from './useWorker'
 
 /**
  * What the kit can mix for one face, the best first by colour, formula and ease together: the same answer the plan takes its base from.
@@ -15,52 +15,35 @@ import { useWorkerTurns } from './useWorkerTask'
 export function useMatch(face: () => Face) {
   const kit = useKit()
   const plans = usePlans()
-  const undo = useUndo()
   const settings = useSettings()
   const helper = useWorkerTurns()
-  const bases = shallowRef<BaseOffer[]>([])
   const order = ref<BaseOrder>('all together')
   const steers = ref<Steer[]>([])
-  const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
-  let turn = 0
-
-  async function compute(): Promise<void> {
-    const { id, readings } = face()
-    if (readings.length === 0) return
-    const mine = ++turn
-    state.value = 'working'
-    try {
-      const found = await plans.bases(id, { order: order.value, steers: [...steers.value] })
-      // Stopped, or asked again meanwhile.
-      if (mine !== turn) return
-      bases.value = found
-      state.value = 'ready'
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem)) throw problem
-      if (mine === turn) state.value = 'failed'
-    }
-  }
-  function stop(): void {
-    turn++
-    state.value = 'stopped'
-  }
-  watch(
-    [
-      () => face().id,
-      () => face().readings[0]?.id,
-      () => JSON.stringify(plans.draftOf(face().id)),
-      () => face().consultation,
-      () => face().bookings,
-      () => face().history.length,
-      () => undo.acts,
-      () => settings.value,
-      () => plans.tests,
-      order,
-      steers,
-    ],
-    () => void compute(),
-    { immediate: true },
+  const {
+    value: offers,
+    state,
+    again,
+    stop,
+  } = useAsked(
+    () => {
+      const { id, readings, consultation, bookings, history } = face()
+      if (readings.length === 0) return null
+      return [
+        id,
+        order.value,
+        steers.value,
+        JSON.stringify(plans.draftOf(id)),
+        readings[0]!.id,
+        consultation,
+        bookings,
+        history.length,
+        settings.value,
+        plans.tests,
+      ]
+    },
+    ([id, by, touches], signal) => plans.bases(id, { order: by, steers: [...touches] }, signal),
   )
+  const bases = computed((): readonly BaseOffer[] => offers.value ?? [])
   const coloured = (drops: readonly Drops[]) =>
     drops.flatMap(d => (kit.byId.has(d.id) && isColoured(kit.byId.get(d.id)!) ? [{ ...d }] : []))
 
@@ -75,5 +58,5 @@ export function useMatch(face: () => Face) {
   async function bringBack(drops: readonly Drops[], skin: Lab): Promise<Touch | null> {
     return helper.run(work => work.touchTowards(plainShelf(kit.shelf), coloured(drops), { ...skin }))
   }
-  return { bases, order, steers, bringBack, state, stop, compute, steer, nextTouch }
+  return { bases, order, steers, bringBack, state, stop, again, steer, nextTouch }
 }

@@ -2,11 +2,10 @@ import { proxy } from 'comlink'
 import type { MorningDay } from '#core/schedule/faces'
 import type { Bent, Shorter } from '#core/schedule/shorter'
 import type { Timetable } from '#core/schedule/timetable'
-import type { JobMorning } from '#shared/records/mornings'
 import type { TimetableWork } from '~/workers/timetable.worker'
-import { api, ApiProblem } from './api'
-import { useOwnWorker } from './useOwnWorker'
-import { unlessStopped } from './useWorkerTask'
+import { api, outcomeOf } from './api'
+import { useAsked, type Asked } from './useAsked'
+import { useWorker } from './useWorker'
 
 const make = () => new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
 // A large party is looked at longer.
@@ -23,94 +22,63 @@ const copyOf = (day: MorningDay): MorningDay => JSON.parse(JSON.stringify(day)) 
  * @param running the plan alone: what the rules cost is not asked while the day runs
  */
 export function useMorning(jobId: () => string, running = false) {
-  const undo = useUndo()
-  const morning = shallowRef<JobMorning | null>(null)
-  const plan = shallowRef<Timetable | null>(null)
+  const asked = useAsked(jobId, (id, signal) => api('get', '/api/jobs/:id/morning', { id }, { signal }))
+  const { value: morning } = asked
+  const day = () => (morning.value && morning.value.day.faces.length > 0 ? morning.value.day : null)
+
+  const planner = useWorker<TimetableWork>(make)
+  const planned: Asked<Timetable> = useAsked(
+    day,
+    (now, signal) => {
+      // The best found so far is shown at once.
+      const show = (better: Timetable) => {
+        if (!signal.aborted) planned.value.value = better
+      }
+      const limitMs = now.faces.length > LARGE ? LARGE_LIMIT_MS : LIMIT_MS
+      return planner.run(work => work.plan(copyOf(now), limitMs, proxy(show)), signal)
+    },
+    { afterActs: false, fresh: true },
+  )
   /** Planned to the end, or stopped. */
-  const ready = ref(false)
-  const bent = shallowRef<Bent[]>([])
+  const ready = computed(() => morning.value !== null && planned.state.value !== 'working')
+
+  const bender = useWorker<TimetableWork>(make)
+  const bending: Asked<Bent[]> = useAsked(
+    () => (ready.value && !running ? day() : null),
+    async (now, signal) => {
+      const add = (one: Bent) => {
+        if (!signal.aborted) bending.value.value = [...(bending.value.value ?? []), one]
+      }
+      await bender.run(work => work.bends(copyOf(now), EACH_MS, proxy(add)), signal)
+      return bending.value.value ?? []
+    },
+    { afterActs: false, fresh: true },
+  )
+
+  const cutter = useWorker<TimetableWork>(make)
   const late = shallowRef<Shorter | null>(null)
-  const problem = ref('')
-  const planning = useOwnWorker<TimetableWork>(make)
-  const bending = useOwnWorker<TimetableWork>(make)
-  const cutting = useOwnWorker<TimetableWork>(make)
-  let turn = 0
-
-  async function load(): Promise<void> {
-    const mine = ++turn
-    problem.value = ''
-    try {
-      const asked = await api('get', '/api/jobs/:id/morning', { id: jobId() })
-      if (mine !== turn) return
-      morning.value = asked
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      problem.value = refused.message
-      return
-    }
-    await solve(mine)
-  }
-
-  async function solve(mine: number): Promise<void> {
-    const { day } = morning.value!
-    plan.value = null
-    bent.value = []
+  watch(morning, () => {
     late.value = null
-    ready.value = day.faces.length === 0
-    if (day.faces.length === 0) return
-    const limit = day.faces.length > LARGE ? LARGE_LIMIT_MS : LIMIT_MS
-    const found = await unlessStopped(
-      planning.run(work =>
-        work.plan(
-          copyOf(day),
-          limit,
-          proxy(better => {
-            if (mine === turn) plan.value = better
-          }),
-        ),
-      ),
-    )
-    if (mine !== turn) return
-    if (found) plan.value = found
-    ready.value = true
-    if (running) return
-    await unlessStopped(
-      bending.run(work =>
-        work.bends(
-          copyOf(day),
-          EACH_MS,
-          proxy(one => {
-            if (mine === turn) bent.value = [...bent.value, one]
-          }),
-        ),
-      ),
-    )
-  }
-
+  })
   /** What to cut so that the day can begin as late as this. */
   async function startAt(notBefore: number): Promise<void> {
-    const { day } = morning.value!
+    const now = morning.value!.day
     late.value = null
-    late.value = (await unlessStopped(cutting.run(work => work.shorter(copyOf(day), notBefore, EACH_MS)))) ?? null
+    const cut = await outcomeOf(cutter.run(work => work.shorter(copyOf(now), notBefore, EACH_MS)))
+    if (cut.ok && morning.value?.day === now) late.value = cut.value
   }
 
-  watch(jobId, () => void load(), { immediate: true })
-  watch(
-    () => undo.acts,
-    () => void load(),
-  )
   return {
+    asked,
     morning,
-    plan,
+    plan: planned.value,
     ready,
-    bent,
+    bent: computed(() => bending.value.value ?? []),
     late,
-    problem,
-    load,
     startAt,
-    stop: planning.stop,
-    planning: planning.busy,
-    bending: bending.busy,
-    cutting: cutting.busy,
+    stop: planned.stop,
+    planning: computed(() => planned.state.value === 'working'),
+    bending: computed(() => bending.state.value === 'working'),
+    cutting: cutter.busy,
   }
 }

@@ -1,14 +1,15 @@
 import { skinPlace } from '#core/complexion/skin'
 import type { FaceLine } from '#shared/records/clientele'
 import { plainShelf } from './useShelf'
-import { Stopped, useWorkerTask } from './useWorkerTask'
+import { outcomeOf } from './api'
+import { useComplexionWorker } from './useWorker'
 
 /** How near the kit comes to each face of a list, ΔE00 by face: as Reach has it, and mixed for those it does not hold. */
 export function useNearest(lines: () => readonly FaceLine[]) {
   const reach = useReach()
   const kit = useKit()
   const settings = useSettings()
-  const task = useWorkerTask()
+  const task = useComplexionWorker()
   const others = shallowRef<ReadonlyMap<string, number>>(new Map())
 
   const missing = computed(() =>
@@ -18,15 +19,13 @@ export function useNearest(lines: () => readonly FaceLine[]) {
     const fresh = now.filter(l => !others.value.has(l.id))
     if (fresh.length === 0) return
     const skins = fresh.map(({ id, lab }) => ({ id, lab: { ...lab! }, ...skinPlace(lab!), weight: 0 }))
-    try {
-      const found = await task.run(work =>
-        work.reach(plainShelf(kit.shelf), skins, { ...settings.options }, () => undefined),
-      )
-      const near = found.skins.flatMap(s => (s.nearest ? [[s.id, s.nearest.deltaE] as const] : []))
-      others.value = new Map([...others.value, ...near])
-    } catch (problem) {
-      if (!(problem instanceof Stopped)) throw problem
-    }
+    const found = await outcomeOf(
+      task.run(work => work.reach(plainShelf(kit.shelf), skins, { ...settings.options }, () => undefined)),
+    )
+    // Without it a face shows no distance, and is asked for with the next page.
+    if (!found.ok) return
+    const near = found.value.skins.flatMap(s => (s.nearest ? [[s.id, s.nearest.deltaE] as const] : []))
+    others.value = new Map([...others.value, ...near])
   })
   // What was mixed is right for the kit it was mixed from alone.
   watch([() => kit.shelf, () => settings.options], () => {

@@ -1,5 +1,6 @@
-import { watchDebounced } from '@vueuse/core'
-import { ApiProblem } from './api'
+import { useDebounce } from '@vueuse/core'
+import { outcomeOf } from './api'
+import { useAsked } from './useAsked'
 
 const WHILE_TYPING_MS = 200
 
@@ -10,50 +11,36 @@ interface Page<Line> {
 }
 
 /**
- * A list a page at a time, as it is asked for; follows whatever is written.
- * @param asked what is looked for, with the words typed in `q`
+ * A list a page at a time, as it is looked for; follows whatever is written.
+ * @param sought what is looked for, with the words typed in `q`
  */
-export function usePagedList<Line, Asked extends { q: string }>(
-  asked: Asked,
-  fetch: (asked: Asked & { cursor: string }) => Promise<Page<Line>>,
+export function usePagedList<Line, Sought extends { q: string }>(
+  sought: Sought,
+  fetch: (sought: Sought & { cursor: string }, signal?: AbortSignal) => Promise<Page<Line>>,
 ) {
-  const page = shallowRef<Page<Line>>({ lines: [], next: null, count: 0 })
-  const state = ref<'loading' | 'ready' | 'failed'>('loading')
-  const problem = ref('')
-  const undo = useUndo()
-  let turn = 0
-
-  async function ask(cursor: string): Promise<Page<Line> | undefined> {
-    const mine = ++turn
-    state.value = 'loading'
-    try {
-      const answer = await fetch({ ...asked, q: asked.q ?? '', cursor })
-      if (mine !== turn) return undefined
-      state.value = 'ready'
-      return answer
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      if (mine === turn) {
-        problem.value = refused.message
-        state.value = 'failed'
-      }
-      return undefined
-    }
-  }
-  async function load(): Promise<void> {
-    const answer = await ask('')
-    if (answer) page.value = answer
-  }
-  async function more(): Promise<void> {
-    if (!page.value.next) return
-    const answer = await ask(page.value.next)
-    if (answer) page.value = { ...answer, lines: [...page.value.lines, ...answer.lines] }
-  }
-  watchDebounced(() => asked.q, load, { debounce: WHILE_TYPING_MS })
+  const typed = useDebounce(
+    computed(() => sought.q ?? ''),
+    WHILE_TYPING_MS,
+  )
   const others = () =>
-    Object.entries(asked)
+    Object.entries(sought)
       .flatMap(([k, v]) => (k === 'q' ? [] : [`${k} ${String(v)}`]))
       .join()
-  watch([others, () => undo.acts], () => void load(), { immediate: true })
-  return { asked, page, state, problem, load, more }
+  const list = useAsked(
+    () => [typed.value, others()],
+    ([q], signal) => fetch({ ...sought, q, cursor: '' }, signal),
+  )
+  const page = computed((): Page<Line> => list.value.value ?? { lines: [], next: null, count: 0 })
+  async function more(): Promise<void> {
+    const before = list.value.value
+    if (!before?.next) return
+    list.state.value = 'working'
+    const answer = await outcomeOf(fetch({ ...sought, q: typed.value, cursor: before.next }))
+    // Looked for anew meanwhile: the pages of that list are others.
+    if (list.value.value !== before) return
+    list.refused.value = answer.ok ? null : answer.refused
+    list.state.value = answer.ok ? 'ready' : 'failed'
+    if (answer.ok) list.value.value = { ...answer.value, lines: [...before.lines, ...answer.value.lines] }
+  }
+  return { asked: sought, page, state: list.state, problem: list.problem, again: list.again, more }
 }

@@ -1,55 +1,37 @@
-import type { FacePlan } from '#core/plan/facePlan'
-import { ApiProblem } from './api'
+import { useAsked } from './useAsked'
 
-/** The plan of one face, computed anew whenever what it depends on changes; an older answer never overtakes a newer one. */
+/** The plan of one face, made anew whenever what it depends on changes. */
 export function usePlan(faceId: () => string) {
   const plans = usePlans()
   const faces = useFaces()
-  const undo = useUndo()
   const settings = useSettings()
-  const plan = shallowRef<FacePlan | null>(null)
-  const state = ref<'idle' | 'working' | 'ready' | 'refused'>('idle')
-  const problem = ref('')
-  let turn = 0
-
-  async function compute(): Promise<void> {
-    const id = faceId()
-    if (!faces.byId.get(id)?.readings[0]) {
-      state.value = 'idle'
-      return
-    }
-    const mine = ++turn
-    state.value = 'working'
-    try {
-      const found = await plans.compute(id, plans.draftOf(id))
-      if (mine !== turn) return
-      plan.value = found
-      state.value = 'ready'
-      problem.value = ''
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      if (mine !== turn) return
-      state.value = 'refused'
-      problem.value = refused.issues[0]
-        ? `${refused.issues[0].path.replace('locks: ', '')} ${refused.issues[0].message}`
-        : refused.message
-    }
-  }
   const face = computed(() => faces.byId.get(faceId()))
-  watch(
-    [
-      faceId,
-      () => JSON.stringify(plans.draftOf(faceId())),
-      () => face.value?.consultation,
-      () => face.value?.bookings,
-      () => face.value?.readings[0]?.id,
-      () => face.value?.history.length,
-      () => undo.acts,
-      () => settings.value,
-      () => plans.tests,
-    ],
-    () => void compute(),
-    { immediate: true },
+  const {
+    value: plan,
+    state,
+    refused,
+    again,
+  } = useAsked(
+    () => {
+      const [id, now] = [faceId(), face.value]
+      if (!now?.readings[0]) return null
+      return [
+        id,
+        JSON.stringify(plans.draftOf(id)),
+        now.consultation,
+        now.bookings,
+        now.readings[0].id,
+        now.history.length,
+        settings.value,
+        plans.tests,
+      ]
+    },
+    ([id], signal) => plans.compute(id, plans.draftOf(id), signal),
   )
-  return { plan, state, problem, compute }
+  /** Where a lock or an override is refused, what is wrong with it. */
+  const problem = computed(() => {
+    const [first] = refused.value?.issues ?? []
+    return first ? `${first.path.replace('locks: ', '')} ${first.message}` : (refused.value?.message ?? '')
+  })
+  return { plan, state, problem, again }
 }

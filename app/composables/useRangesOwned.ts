@@ -1,20 +1,11 @@
-import { api, ApiProblem } from './api'
+import { api } from './api'
+import { useAsked } from './useAsked'
 
-/** Brands and ranges of the kit, for fields that propose them; none while they are on their way. */
+/** Brands and ranges of the kit, for fields that propose them; none while they are on their way, or cannot be had. */
 export function useRangesOwned() {
-  const ranges = shallowRef<{ brand: string; range: string }[]>([])
-  const undo = useUndo()
-  watch(
-    () => undo.acts,
-    async () => {
-      try {
-        ranges.value = await api('get', '/api/kit/ranges')
-      } catch (problem) {
-        // The fields are typed into all the same.
-        if (!(problem instanceof ApiProblem)) throw problem
-      }
-    },
-    { immediate: true },
+  const { value } = useAsked(
+    () => 'ranges',
+    (_all, signal) => api('get', '/api/kit/ranges', {}, { signal }),
   )
-  return { ranges }
+  return { ranges: computed(() => value.value ?? []) }
 }

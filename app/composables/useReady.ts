@@ -1,55 +1,45 @@
 import { proxy } from 'comlink'
-import type { JobReady } from '#shared/records/ready'
 import type { TimetableWork } from '~/workers/timetable.worker'
 import type { ReadyCheck } from '~/words/ready'
 import { api } from './api'
-import { useLoaded } from './useLoaded'
-import { useOwnWorker } from './useOwnWorker'
-import { unlessStopped } from './useWorkerTask'
+import { useAsked } from './useAsked'
+import { useWorker } from './useWorker'
 
 const make = () => new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
 const LIMIT_MS = 3000
 
 /** What stands between a job and its day; whether the morning fits is worked out in a worker. */
 export function useReady(jobId: () => string) {
-  const { value, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/ready', { id: jobId() }))
-  const solving = useOwnWorker<TimetableWork>(make)
-  const morning = shallowRef<ReadyCheck | null>(null)
-  /** Whether everything was looked at. */
-  const whole = ref(false)
-
-  async function lookAt({ day, notBefore }: JobReady['morning']): Promise<void> {
-    morning.value = null
-    whole.value = day.faces.length === 0
-    if (whole.value) return
-    const copy = JSON.parse(JSON.stringify(day)) as typeof day
-    const plan = await unlessStopped(
-      solving.run(work =>
-        work.plan(
-          copy,
-          LIMIT_MS,
-          proxy(() => undefined),
-        ),
+  const {
+    value: ready,
+    problem,
+    again,
+  } = useAsked(jobId, (id, signal) => api('get', '/api/jobs/:id/ready', { id }, { signal }))
+  const worker = useWorker<TimetableWork>(make)
+  const planned = useAsked(
+    () => (ready.value && ready.value.morning.day.faces.length > 0 ? ready.value.morning.day : null),
+    (day, signal) =>
+      worker.run(
+        work =>
+          work.plan(
+            JSON.parse(JSON.stringify(day)) as typeof day,
+            LIMIT_MS,
+            proxy(() => undefined),
+          ),
+        signal,
       ),
-    )
-    if (!plan) return
-    const opens = notBefore ?? 0
-    if (plan.start < opens)
-      morning.value = {
-        is: 'morning',
-        lateBy: Math.ceil(opens - plan.start),
-        proven: plan.proof.bound < opens,
-        opens,
-        start: plan.start,
-      }
-    whole.value = true
-  }
-  watch(value, now => now && void lookAt(now.morning))
-  watch(jobId, () => void load(), { immediate: true })
+    { afterActs: false, fresh: true },
+  )
+  /** Whether everything was looked at. */
+  const whole = computed(() => ready.value !== null && ['idle', 'ready'].includes(planned.state.value))
 
-  const checks = computed<ReadyCheck[]>(() => [
-    ...(value.value?.checks ?? []),
-    ...(morning.value ? [morning.value] : []),
-  ])
-  return { ready: value, checks, whole, problem, load }
+  const tooLate = computed((): ReadyCheck[] => {
+    const { value: plan } = planned.value
+    const opens = ready.value?.morning.notBefore ?? 0
+    if (!plan || plan.start >= opens) return []
+    const lateBy = Math.ceil(opens - plan.start)
+    return [{ is: 'morning', lateBy, proven: plan.proof.bound < opens, opens, start: plan.start }]
+  })
+  const checks = computed<ReadyCheck[]>(() => [...(ready.value?.checks ?? []), ...tooLate.value])
+  return { ready, checks, whole, problem, again }
 }

@@ -6,16 +6,21 @@ import { useForm } from './useForm'
  * A form over one record, new or there already: what is typed is kept on the device until it is saved, and where the record was
  * changed elsewhere meanwhile either version can be taken.
  * @param of what the form is about, to keep its draft by
+ * @param form `values` is what is typed: the input of the DTO, and what else the fields hold
  */
-export function useRecordForm<R extends { id: string; version: number }, I extends { version?: number }>(
+export function useRecordForm<
+  R extends { id: string; version: number },
+  I extends { version?: number },
+  V extends I = I,
+>(
   of: string,
   dto: Dto<I>,
   form: {
     record: R | null
-    values: I
-    inputOf: (record: R) => I
+    values: V
+    inputOf: (record: R) => V
     /** What is sent, where it is not what was typed word for word. */
-    sent?: () => object
+    sent?: (values: V) => object
     add: (input: I) => Promise<R>
     change: (id: string, input: I) => Promise<unknown>
     /** Shows the version that stands there now wherever else it is shown. */
@@ -29,7 +34,7 @@ export function useRecordForm<R extends { id: string; version: number }, I exten
 
   async function save(): Promise<void> {
     let id = record?.id
-    const saved = await submit(form.sent?.() ?? values, async input => {
+    const saved = await submit(form.sent?.(values) ?? values, async input => {
       if (id) await form.change(id, input)
       else ({ id } = await form.add(input))
     })

@@ -6,13 +6,12 @@ import type { Sheet } from '#shared/tableFile'
 import { today } from '#shared/today'
 import { check, plain } from '#shared/validate'
 import type { TableWork } from '~/workers/table.worker'
-import { api, ApiProblem } from './api'
-import { useOwnWorker } from './useOwnWorker'
-import { unlessStopped } from './useWorkerTask'
+import { api, ApiProblem, outcomeOf } from './api'
+import { useWorker } from './useWorker'
 
 /** A table from a file: opened, told what its columns are, looked through, and only then taken in. */
 export function useTableIn(currency: string) {
-  const worker = useOwnWorker<TableWork>(
+  const worker = useWorker<TableWork>(
     () => new Worker(new URL('../workers/table.worker.ts', import.meta.url), { type: 'module' }),
   )
   const step = ref<'file' | 'columns' | 'look'>('file')
@@ -38,13 +37,10 @@ export function useTableIn(currency: string) {
 
   const attempt = async <T>(act: () => Promise<T>): Promise<T | undefined> => {
     problem.value = ''
-    try {
-      return await unlessStopped(act())
-    } catch (refused) {
-      if (!(refused instanceof Error)) throw refused
-      problem.value = refused.message
-      return undefined
-    }
+    const outcome = await outcomeOf(act)
+    if (outcome.ok) return outcome.value
+    problem.value = outcome.refused?.message ?? ''
+    return undefined
   }
 
   async function open(file: File): Promise<void> {

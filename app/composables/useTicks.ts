@@ -2,7 +2,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
 import { isKeptTooLong } from '#shared/along'
 import { aboutOf } from '#shared/dayTicks'
-import { api, ApiProblem } from './api'
+import { api, outcomeOf } from './api'
 
 const AGAIN_MS = 15_000
 const keptAt = (jobId: string) => `varietas.ticks.${jobId}`
@@ -86,7 +86,7 @@ export function useTicks(jobId: string) {
   const ticked = computed(() => kept.value.ticks.filter(t => t.done))
   const done = computed(() => new Set(ticked.value.map(t => t.key)))
   const unsent = computed(() => kept.value.unsent.length)
-  let sending = false
+  let isSending = false
 
   function keep(now: Kept): void {
     kept.value = now
@@ -104,36 +104,29 @@ export function useTicks(jobId: string) {
   }
   /** Tells what was not heard of yet, and hears what the others said. */
   async function tell(): Promise<void> {
-    if (sending) return
-    sending = true
-    try {
-      const told = kept.value.ticks.filter(t => kept.value.unsent.includes(t.key))
-      const all =
-        told.length > 0
-          ? await api(
-              'post',
-              '/api/jobs/:id/ticks',
-              { id: jobId },
-              { body: { ticks: told }, quiet: true, mayRepeat: true },
-            )
-          : await api('get', '/api/jobs/:id/ticks', { id: jobId })
+    if (isSending) return
+    isSending = true
+    const told = kept.value.ticks.filter(t => kept.value.unsent.includes(t.key))
+    const sending = { body: { ticks: told }, quiet: true, mayRepeat: true }
+    const heard = await outcomeOf(() =>
+      told.length > 0
+        ? api('post', '/api/jobs/:id/ticks', { id: jobId }, sending)
+        : api('get', '/api/jobs/:id/ticks', { id: jobId }),
+    ).finally(() => {
+      isSending = false
+    })
+    away.value = !heard.ok
+    if (heard.ok) {
       // What was ticked while it was on its way is not heard of yet.
       const isHeard = (key: string) => told.some(t => t.key === key && kept.value.ticks.includes(t))
       const unsent = kept.value.unsent.filter(key => !isHeard(key))
       // What the server has heard of is as it says, and is dropped here where it is about somebody who is gone; what it has not stands.
       const mine = kept.value.ticks.filter(t => unsent.includes(t.key))
-      keep({ ticks: merged(all, mine), unsent })
-      away.value = false
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem)) throw problem
-      away.value = true
+      keep({ ticks: merged(heard.value, mine), unsent })
+    } else if (heard.refused?.status === 404) {
       // The job is gone, and with it whatever was said of it.
-      if (problem.status === 404) {
-        kept.value = { ticks: [], unsent: [] }
-        localStorage.removeItem(keptAt(jobId))
-      }
-    } finally {
-      sending = false
+      kept.value = { ticks: [], unsent: [] }
+      localStorage.removeItem(keptAt(jobId))
     }
     if (kept.value.unsent.length > 0 && !away.value) void tell()
   }

@@ -1,40 +1,35 @@
 import { everyone } from '#core/complexion/population'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { plainShelf } from './useShelf'
-import { Stopped, useWorkerTask } from './useWorkerTask'
+import { useAsked } from './useAsked'
+import { useComplexionWorker } from './useWorker'
 
 /** The kit as it would be without some bottles: computed anew each time, never guessed from the full one. */
 export function useWhatIf() {
   const kit = useKit()
   const settings = useSettings()
-  const { progress, run, stop } = useWorkerTask()
+  const { progress, run } = useComplexionWorker()
   const leftOut = ref<ReadonlySet<string>>(new Set())
-  const skins = shallowRef<ReachedSkin[] | null>(null)
-  const failed = ref(false)
-
-  async function compute(without: ReadonlySet<string>): Promise<void> {
-    leftOut.value = without
-    failed.value = false
-    if (without.size === 0) return clear()
-    const { products, rules } = plainShelf(kit.shelf)
-    const rest = products.filter(p => !without.has(p.id))
-    try {
-      const result = await run((work, report) =>
-        work.reach({ products: rest, rules }, everyone(), { ...settings.options }, report),
+  const { value: skins, state } = useAsked<ReadonlySet<string>, ReachedSkin[]>(
+    () => (leftOut.value.size > 0 ? leftOut.value : null),
+    async (without, signal) => {
+      const { products, rules } = plainShelf(kit.shelf)
+      const rest = products.filter(p => !without.has(p.id))
+      const reached = await run(
+        (work, report) => work.reach({ products: rest, rules }, everyone(), { ...settings.options }, report),
+        signal,
       )
-      skins.value = result.skins
-    } catch (problem) {
-      if (!(problem instanceof Stopped)) failed.value = true
-    }
+      return reached.skins
+    },
+    { afterActs: false },
+  )
+  const failed = computed(() => state.value === 'failed')
+  const leaveOut = (ids: Iterable<string>) => {
+    leftOut.value = new Set(ids)
   }
-
-  function clear(): void {
-    stop()
-    leftOut.value = new Set()
-    skins.value = null
-  }
-  const leave = (id: string) => compute(new Set([...leftOut.value, id]))
-  const putBack = (id: string) => compute(new Set([...leftOut.value].filter(other => other !== id)))
+  const clear = () => leaveOut([])
+  const leave = (id: string) => leaveOut([...leftOut.value, id])
+  const putBack = (id: string) => leaveOut([...leftOut.value].filter(other => other !== id))
 
   return { leftOut, skins, failed, progress, leave, putBack, clear }
 }

@@ -5,9 +5,9 @@ import type { Datum } from '#core/plan/worthKnowing'
 import type { BookedFace } from '#shared/records/ahead'
 import { PlanInput } from '#shared/records/plans'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from './api'
+import { api, outcomeOf } from './api'
 import { plainShelf } from './useShelf'
-import { unlessStopped, useWorkerTask } from './useWorkerTask'
+import { useComplexionWorker } from './useWorker'
 
 // Each is reach reckoned anew three times.
 const MOST_BOTTLES = 4
@@ -23,7 +23,7 @@ const SKINS: Skin[] = Array.from({ length: 12 }, (_, i) => i + 1).flatMap(depth 
 )
 
 /** One datum of one product, and the faces whose plan it would change. */
-export interface Asked {
+export interface OpenDatum {
   id: string
   name: string
   datum: Datum
@@ -33,7 +33,7 @@ export interface Asked {
 
 /** Looks face by face at what nobody has told of the kit and would change their plan; stopped at any time. */
 export function useWorthKnowing() {
-  const asked = shallowRef<Asked[]>([])
+  const asked = shallowRef<OpenDatum[]>([])
   const done = ref(0)
   const of = ref(0)
   const state = ref<'idle' | 'working' | 'ready'>('idle')
@@ -43,7 +43,7 @@ export function useWorthKnowing() {
   let turn = 0
   const kit = useKit()
   const settings = useSettings()
-  const { run, stop: stopReach } = useWorkerTask()
+  const { run, stop: stopReach } = useComplexionWorker()
 
   async function look(booked: readonly BookedFace[]): Promise<void> {
     const mine = ++turn
@@ -54,18 +54,12 @@ export function useWorthKnowing() {
     of.value = booked.length
     state.value = 'working'
     for (const { faceId, bookingId, name } of booked) {
-      try {
-        const body = plain({ ...new PlanInput(), bookingId })
-        const { found, whole } = await api('post', '/api/faces/:id/worth-knowing', { id: faceId }, { body })
-        if (mine !== turn) return
-        if (!whole) partly.value = [...partly.value, name]
-        for (const one of found) add(one, name)
-      } catch (refused) {
-        if (!(refused instanceof ApiProblem)) throw refused
-        if (mine !== turn) return
-        partly.value = [...partly.value, name]
-        problem.value = refused.message
-      }
+      const body = plain({ ...new PlanInput(), bookingId })
+      const looked = await outcomeOf(api('post', '/api/faces/:id/worth-knowing', { id: faceId }, { body }))
+      if (mine !== turn) return
+      if (!looked.ok || !looked.value.whole) partly.value = [...partly.value, name]
+      if (looked.ok) for (const one of looked.value.found) add(one, name)
+      else problem.value = looked.refused?.message ?? ''
       done.value++
     }
     await lookAtReach(mine)
@@ -78,14 +72,14 @@ export function useWorthKnowing() {
     const unknown = products.filter(p => p.family === 'unknown').slice(0, MOST_BOTTLES)
     if (unknown.length === 0) return
     const matched = async (kitThen: ComplexionProduct[]) => {
-      const found = await unlessStopped(
+      const found = await outcomeOf(
         run((work, report) => work.reach({ products: kitThen, rules }, SKINS, { ...settings.options }, report)),
       )
-      return found ? Math.round(found.share.withinTolerance * SKINS.length) : null
+      return found.ok ? Math.round(found.value.share.withinTolerance * SKINS.length) : null
     }
     const now = await matched(products)
     for (const bottle of unknown) {
-      const changes: Asked['changes'] = []
+      const changes: OpenDatum['changes'] = []
       for (const family of ['silicone', 'water', 'oil'] as const) {
         const then = await matched(products.map(p => (p.id === bottle.id ? { ...p, family } : p)))
         if (mine !== turn || now === null || then === null) return
@@ -104,7 +98,7 @@ export function useWorthKnowing() {
   ) {
     put({ ...one, changes: one.changes.map(c => ({ ...c, face })) })
   }
-  function put(one: Asked) {
+  function put(one: OpenDatum) {
     const known = asked.value.find(a => a.id === one.id && a.datum === one.datum)
     asked.value = known
       ? asked.value.map(a => (a === known ? { ...a, changes: [...a.changes, ...one.changes] } : a))
@@ -115,7 +109,7 @@ export function useWorthKnowing() {
     stopReach()
     state.value = 'ready'
   }
-  const told = (one: Asked) => {
+  const told = (one: OpenDatum) => {
     asked.value = asked.value.filter(a => a !== one)
   }
   onScopeDispose(() => void turn++)

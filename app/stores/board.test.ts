@@ -4,7 +4,11 @@ import { thing } from '../../tests/support/thing'
 import { api, ApiProblem } from '~/composables/api'
 import { useBoard } from './board'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 const NOTHING = { count: 0, massG: 0, roomMl: 0, worthMinor: 0 }
 const brush = thing({ id: 'brush', placeId: 'case' })

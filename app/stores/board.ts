@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/things'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 
 const EMPTY: Board = {
   places: [],
@@ -49,14 +49,10 @@ export const useBoard = defineStore('board', () => {
     if (!before || state.value === 'failed' || Date.now() - before.atMs > EARLY_MS) await load()
   }
   async function load(): Promise<void> {
-    try {
-      board.value = await api('get', '/api/things/board')
-      state.value = 'ready'
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      problem.value = refused.message
-      state.value = 'failed'
-    }
+    const outcome = await outcomeOf(api('get', '/api/things/board'))
+    if (outcome.ok) board.value = outcome.value
+    else problem.value = outcome.refused?.message ?? ''
+    state.value = outcome.ok ? 'ready' : 'failed'
   }
 
   /** Where a thing is let go it stands, before anybody has answered; what the server says replaces it. */

@@ -7,7 +7,11 @@ import { ownedProduct } from '../../tests/support/owned'
 import { useBuys } from './buys'
 import { useKit } from './kit'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 
 const offer = (

@@ -10,7 +10,11 @@ jest.mock('idb-keyval', () => ({
   set: (id: string, kept: unknown) => Promise.resolve(void device.set(id, kept)),
   del: (id: string) => Promise.resolve(void device.delete(id)),
 }))
-jest.mock('~/composables/api', () => ({ ...jest.requireActual<object>('~/composables/api'), api: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 
 const picture = new Blob(['x'])

@@ -2,7 +2,7 @@ import { createStore, del, entries, get, set } from 'idb-keyval'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { isKeptTooLong } from '#shared/along'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 
 /*
  * Pictures taken at the chair: they lie on this device until the server has them, and nowhere else. What cannot be kept here (a browser
@@ -98,16 +98,12 @@ export const useChairPictures = defineStore('chairPictures', () => {
           await letGo(id)
           continue
         }
-        try {
-          await api('post', '/api/faces/:id/pictures', { id: faceId }, { body: blob })
-          await letGo(id)
-        } catch (problem) {
-          if (!(problem instanceof ApiProblem)) throw problem
-          if (problem.status === null) break
-          // Whoever was forgotten meanwhile is forgotten here, too.
-          if (problem.status === 404) await letGo(id)
-          else waiting.value = waiting.value.map(p => (p.id === id ? { ...p, refused: problem.message } : p))
-        }
+        const sent = await outcomeOf(api('post', '/api/faces/:id/pictures', { id: faceId }, { body: blob }))
+        const refused = sent.ok ? null : sent.refused
+        if (refused && refused.status === null) break
+        // Whoever was forgotten meanwhile is forgotten here, too.
+        if (!refused || refused.status === 404) await letGo(id)
+        else waiting.value = waiting.value.map(p => (p.id === id ? { ...p, refused: refused.message } : p))
       }
     } finally {
       sending = false

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Clientele } from '#shared/records/clientele'
-import { api } from '~/composables/api'
+import { acts, api } from '~/composables/api'
 import { useUndo } from './undo'
 
 // Several acts in one go are looked at once.
@@ -19,10 +19,6 @@ export const useClientele = defineStore('clientele', () => {
     value.value = await api('get', '/api/clientele')
   }
   const undo = useUndo()
-  watchDebounced(
-    () => undo.acts,
-    () => undo.attempt(load),
-    { debounce: SOON_MS },
-  )
+  watchDebounced(acts, () => undo.attempt(load), { debounce: SOON_MS })
   return { value, faces, byId, nameOf, load }
 })

@@ -5,17 +5,9 @@ import { api, ApiProblem } from '~/composables/api'
 import { useFaces } from './faces'
 
 jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
   api: jest.fn(),
   onDone: jest.fn(),
-  ApiProblem: class extends Error {
-    constructor(
-      message: string,
-      readonly issues = [],
-      readonly today: object | null = null,
-    ) {
-      super(message)
-    }
-  },
 }))
 const server = api as unknown as jest.Mock
 

@@ -14,7 +14,7 @@ import type { Consultation } from '#shared/records/consultation'
 import type { BookingForFace, BookingInput } from '#shared/records/jobs'
 import type { OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 import { useChairside } from './chairside'
 import { useClientele } from './clientele'
 import { useDrafts } from './drafts'
@@ -56,12 +56,9 @@ export const useFaces = defineStore('faces', () => {
   }
   /** As the server has it now; gone where it has it no more. */
   async function read(id: string): Promise<void> {
-    try {
-      put(await api('get', '/api/faces/:id', { id }))
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem)) throw problem
-      drop(id)
-    }
+    const face = await outcomeOf(api('get', '/api/faces/:id', { id }))
+    if (face.ok) put(face.value)
+    else drop(id)
   }
 
   /** Again, where it was opened before. */
@@ -94,16 +91,14 @@ export const useFaces = defineStore('faces', () => {
         { id },
         { body: { ...from.consultation, ...part, version: from.version } },
       )
-    try {
-      put(await send(before))
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem) || !problem.today) throw problem
-      const today = problem.today as unknown as Face
-      put(today)
-      const fields = Object.keys(part) as (keyof Consultation)[]
-      if (fields.some(f => !same(before.consultation[f], today.consultation[f]))) throw problem
-      put(await send(today))
-    }
+    const first = await outcomeOf(send(before))
+    if (first.ok) return put(first.value)
+    if (!first.refused?.today) throw first.refused ?? new Stopped()
+    const today = first.refused.today as unknown as Face
+    put(today)
+    const fields = Object.keys(part) as (keyof Consultation)[]
+    if (fields.some(f => !same(before.consultation[f], today.consultation[f]))) throw first.refused
+    put(await send(today))
   }
 
   /** What the person is and wishes for together with their answers. */

@@ -6,7 +6,7 @@ import type { BagInput } from '#shared/records/bags'
 import type { QuoteInput } from '#shared/records/quotes'
 import type { WrapFacts, WrapInput } from '#shared/records/wraps'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 import { useFaces } from './faces'
 
 /** Days of work: the list of them, and the one that is open. */
@@ -62,12 +62,12 @@ export const useJobs = defineStore('jobs', () => {
   /** @param keep whether they sit down in this order, whatever it costs; left out, that stays as it is */
   async function order(id: string, ids: string[], keep?: boolean): Promise<void> {
     const version = open.value?.id === id ? orderVersion(open.value) : undefined
-    try {
-      open.value = await api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep, version } })
-    } catch (problem) {
+    const outcome = await outcomeOf(api('put', '/api/jobs/:id/order', { id }, { body: { ids, keep, version } }))
+    if (outcome.ok) open.value = outcome.value
+    else {
       // Another device changed the day meanwhile: show the day as it is now.
-      if (problem instanceof ApiProblem && problem.today) open.value = await api('get', '/api/jobs/:id', { id })
-      throw problem
+      if (outcome.refused?.today) open.value = await api('get', '/api/jobs/:id', { id })
+      throw outcome.refused ?? new Stopped()
     }
   }
   /** Leaves something out on some of the job. */

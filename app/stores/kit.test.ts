@@ -5,10 +5,11 @@ import { ownedProduct } from '../../tests/support/owned'
 import { useKit } from './kit'
 import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => {
-  class ApiProblem extends Error {}
-  return { api: jest.fn(), ApiProblem, onDone: jest.fn() }
-})
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 const input = Object.assign(new OwnedProductInput(), {
   kind: 'foundation',

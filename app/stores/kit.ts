@@ -60,9 +60,10 @@ export const useKit = defineStore('kit', () => {
     return thing
   }
 
-  async function add(input: OwnedProductInput): Promise<void> {
-    await api('post', '/api/kit', {}, { body: plain(input) })
+  async function add(input: OwnedProductInput): Promise<OwnedProduct> {
+    const product = await api('post', '/api/kit', {}, { body: plain(input) })
     await load()
+    return product
   }
 
   async function change(id: string, input: OwnedProductInput): Promise<void> {

@@ -9,7 +9,11 @@ import { useFaces } from './faces'
 import { usePlans } from './plans'
 import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 const face = demoFace(DEMO_FACES[0]!)
 const saved = savedPlan({ kind: 'preview' })

@@ -66,16 +66,20 @@ export const usePlans = defineStore('plans', () => {
   const ask = (faceId: string, occasion: JobFacts) =>
     keep(faceId, { ...draftOf(faceId), occasion: Object.assign(new OccasionInput(), occasion) })
 
-  const compute = (faceId: string, input: PlanInput) =>
-    api('post', '/api/faces/:id/plan', { id: faceId }, { body: input })
+  const compute = (faceId: string, input: PlanInput, signal?: AbortSignal) =>
+    api('post', '/api/faces/:id/plan', { id: faceId }, { body: input, signal })
   /** The day as it is being planned, with nothing held. */
   function dayOf(faceId: string): PlanInput {
     const { overrides, bookingId, occasion } = draftOf(faceId)
     return { locks: [], overrides, bookingId, occasion }
   }
   /** What the kit can mix for this face: the first is the base of its plan. */
-  const bases = (faceId: string, how: Pick<BasesInput, 'order' | 'steers'>): Promise<BaseOffer[]> =>
-    api('post', '/api/faces/:id/bases', { id: faceId }, { body: { ...dayOf(faceId), ...how } })
+  const bases = (
+    faceId: string,
+    how: Pick<BasesInput, 'order' | 'steers'>,
+    signal?: AbortSignal,
+  ): Promise<BaseOffer[]> =>
+    api('post', '/api/faces/:id/bases', { id: faceId }, { body: { ...dayOf(faceId), ...how }, signal })
   /** The base that was asked for, and what it may be mixed from. */
   const asAsked = (faceId: string): Promise<BaseAsked> =>
     api('post', '/api/faces/:id/as-asked', { id: faceId }, { body: dayOf(faceId) })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 import { useKit } from './kit'
 
 const GONE = 'a product that left the kit'
@@ -13,14 +13,11 @@ export const useProductNames = defineStore('productNames', () => {
   async function fetchWanted(): Promise<void> {
     const ids = [...wanted]
     wanted = new Set()
-    try {
-      const found = await api('get', '/api/kit/names', { ids: ids.join(',') })
-      const names = new Map(found.map(p => [p.id, p.shade]))
-      known.value = new Map([...known.value, ...ids.map(id => [id, names.get(id) ?? null] as const)])
-    } catch (problem) {
-      // A name that could not be fetched is asked for again by the next page that needs it.
-      if (!(problem instanceof ApiProblem)) throw problem
-    }
+    const found = await outcomeOf(api('get', '/api/kit/names', { ids: ids.join(',') }))
+    // A name that could not be fetched is asked for again by the next page that needs it.
+    if (!found.ok) return
+    const names = new Map(found.value.map(p => [p.id, p.shade]))
+    known.value = new Map([...known.value, ...ids.map(id => [id, names.get(id) ?? null] as const)])
   }
   /** The name of a product, empty while it is on its way. */
   function nameOf(id: string): string {

@@ -4,18 +4,22 @@ import type { Skin } from '#core/complexion/population'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { bottleInput } from '../../tests/support/inputs'
 import { ownedProduct } from '../../tests/support/owned'
-import { Stopped } from '~/composables/useWorkerTask'
+import { ApiProblem, Stopped } from '~/composables/api'
 import { useClientele } from './clientele'
 import { useKit } from './kit'
 import { useReach } from './reach'
 import { useSettings } from './settings'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn(), ApiProblem: class extends Error {}, onDone: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const run = jest.fn()
-const progress = { value: null as number | null }
-jest.mock('~/composables/useWorkerTask', () => ({
-  Stopped: class extends Error {},
-  useWorkerTask: () => ({ run, progress, stop: jest.fn() }),
+const progress = { value: null }
+const busy = { value: false }
+jest.mock('~/composables/useWorker', () => ({
+  useComplexionWorker: () => ({ run, progress, busy, stop: jest.fn() }),
 }))
 
 const skin = (id: string, deltaE: number | null) =>
@@ -28,7 +32,7 @@ const settle = async () => {
 beforeEach(() => {
   setActivePinia(createPinia())
   jest.resetAllMocks()
-  progress.value = null
+  busy.value = false
   work.reach.mockResolvedValue({ skins: [skin('1 neutral', 1), skin('face:anna', 2.4), skin('face:bert', null)] })
   work.byFamily.mockResolvedValue(new Map([['silicone', { matched: 1, total: 2 }]]))
   run.mockImplementation((call: (w: typeof work, report: () => void) => unknown) => call(work, () => undefined))
@@ -84,10 +88,10 @@ describe('whom the kit can match', () => {
     run.mockRejectedValueOnce(new Stopped())
     await reach.refresh()
     expect(reach.state).toBe('stopped')
-    run.mockRejectedValueOnce(new Error('out of memory'))
+    run.mockRejectedValueOnce(new ApiProblem('out of memory'))
     await reach.refresh()
     expect(reach.state).toBe('failed')
-    progress.value = 0.2
+    busy.value = true
     run.mockRejectedValueOnce(new Stopped())
     await reach.refresh()
     expect(reach.state).toBe('working')

@@ -7,7 +7,8 @@ import type { Share } from '#core/complexion/shares'
 import type { Reach, ReachedSkin } from '#core/complexion/reach'
 import type { FaceLine } from '#shared/records/clientele'
 import { plainShelf } from '~/composables/useShelf'
-import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+import { outcomeOf } from '~/composables/api'
+import { useComplexionWorker } from '~/composables/useWorker'
 import { useClientele } from './clientele'
 import { useKit } from './kit'
 import { useSettings } from './settings'
@@ -26,7 +27,7 @@ export const useReach = defineStore('reach', () => {
   const kit = useKit()
   const clientele = useClientele()
   const settings = useSettings()
-  const task = useWorkerTask()
+  const task = useComplexionWorker()
   const result = shallowRef<Reach | null>(null)
   /** What each base family matches with its own bottles alone. */
   const byFamily = shallowRef<ReadonlyMap<Family, Share>>(new Map())
@@ -43,16 +44,16 @@ export const useReach = defineStore('reach', () => {
   async function refresh(): Promise<void> {
     state.value = 'working'
     const population = [...everyone(), ...clientele.faces.flatMap(skinOfFace)]
-    try {
-      const shelf = plainShelf(kit.shelf)
+    const shelf = plainShelf(kit.shelf)
+    const outcome = await outcomeOf(async () => {
       result.value = await task.run((work, report) => work.reach(shelf, population, { ...settings.options }, report))
       state.value = 'ready'
       byFamily.value = await task.run(work => work.byFamily(shelf, everyone(), { ...settings.options }))
-    } catch (problem) {
-      // A newer run may already be under way.
-      if (!(problem instanceof Stopped)) state.value = 'failed'
-      else if (task.progress.value === null && state.value === 'working') state.value = 'stopped'
-    }
+    })
+    if (outcome.ok) return
+    if (outcome.refused) state.value = 'failed'
+    // A newer run may already be under way.
+    else if (!task.busy.value && state.value === 'working') state.value = 'stopped'
   }
 
   /** What the answer depends on, as one text: changes of names or notes do not count. */

@@ -3,7 +3,11 @@ import { Settings } from '#shared/records/settings'
 import { api } from '~/composables/api'
 import { useSettings } from './settings'
 
-jest.mock('~/composables/api', () => ({ api: jest.fn() }))
+jest.mock('~/composables/api', () => ({
+  ...jest.requireActual<object>('~/composables/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 const server = api as unknown as jest.Mock
 beforeEach(() => {
   setActivePinia(createPinia())

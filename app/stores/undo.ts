@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
 import type { Touched } from '#shared/records/changes'
-import { api, ApiProblem, onDone, type Attempted, type Done, type NotSwallowed } from '~/composables/api'
+import { acts, api, onDone, outcomeOf, type Attempted, type Done, type NotSwallowed } from '~/composables/api'
 
 /** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
 export const useUndo = defineStore('undo', () => {
@@ -11,8 +11,6 @@ export const useUndo = defineStore('undo', () => {
   const message = ref('')
   const back = ref<(() => Promise<unknown>) | null>(null)
   const canUndo = computed(() => back.value !== null)
-  /** Grows with every act, so that a list of them knows when to look again. */
-  const acts = ref(0)
   const refresh = ref<(touched: Touched) => Promise<unknown>>(() => Promise.resolve())
 
   function tell(text: string, undo?: () => Promise<unknown>): void {
@@ -21,10 +19,7 @@ export const useUndo = defineStore('undo', () => {
     back.value = undo ?? null
     shown.value = true
   }
-  onDone((done: Done) => {
-    acts.value++
-    tell(done.words, () => takeBack(done.id))
-  })
+  onDone((done: Done) => tell(done.words, () => takeBack(done.id)))
 
   function dismiss(): void {
     shown.value = false
@@ -52,14 +47,9 @@ export const useUndo = defineStore('undo', () => {
 
   /** Does something that the server may refuse; the refusal is told, not thrown. True when it was done. */
   async function attempt<R>(work: () => Promise<R>, ..._seen: NotSwallowed<R>): Promise<Attempted> {
-    try {
-      await work()
-      return true as Attempted
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem)) throw problem
-      tell(problem.message)
-      return false as Attempted
-    }
+    const outcome = await outcomeOf(work)
+    if (!outcome.ok && outcome.refused) tell(outcome.refused.message)
+    return outcome.ok as Attempted
   }
   return { shown, told, message, canUndo, acts, refresh, tell, dismiss, run, attempt, takeBack, takeBackLast }
 })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { ApiProblem } from '~/composables/api'
+import { outcomeOf } from '~/composables/api'
 import { useBuys } from './buys'
 import { useClientele } from './clientele'
 import type { Touched } from '#shared/records/changes'
@@ -49,7 +49,7 @@ export const useWorkspace = defineStore('workspace', () => {
       await load()
       if (isLatest()) awaited.value = awaited.value.filter(w => w !== what)
     }
-    try {
+    const outcome = await outcomeOf(async () => {
       await Promise.all([
         ask('your methods', () => useSettings().load()),
         ask('the kit', () => useKit().load()),
@@ -69,12 +69,10 @@ export const useWorkspace = defineStore('workspace', () => {
       // What is set aside is told when it is known: looking through years of work takes a while.
       void useUndo().attempt(() => useKeeping().loadAside())
       state.value = 'ready'
-    } catch (refused) {
-      if (!(refused instanceof ApiProblem)) throw refused
-      if (!isLatest()) return
-      problem.value = refused.message
-      state.value = 'failed'
-    }
+    })
+    if (outcome.ok || !isLatest()) return
+    problem.value = outcome.refused?.message ?? ''
+    state.value = 'failed'
   }
   /** Loads anew what an act touched. */
   async function refresh({ kit, buys, tests, jobs, settings, faces }: Touched): Promise<void> {

@@ -9,8 +9,14 @@ const emit = defineEmits<{ stay: [] }>()
 const faces = useFaces()
 const buys = useBuys()
 
-const { value: found, problem, load } = useLoaded(() => api('get', '/api/faces/:id/mentions', { id: props.face.id }))
-void load()
+const {
+  value: found,
+  problem,
+  again,
+} = useAsked(
+  () => props.face.id,
+  (id, signal) => api('get', '/api/faces/:id/mentions', { id }, { signal }),
+)
 
 interface Choice extends Mention {
   leave: boolean
@@ -41,7 +47,7 @@ async function forget() {
       from the file itself. The backups kept here hold them too: one new backup without them takes their place. There is
       no undo. Copies you keep elsewhere stay.
     </p>
-    <p v-if="problem" role="alert" class="problem">{{ problem }} <Act @click="load">Look again</Act></p>
+    <p v-if="problem" role="alert" class="problem">{{ problem }} <Act @click="again">Look again</Act></p>
     <p v-else-if="!found" role="status">Looking where else they are named …</p>
     <template v-else>
       <section v-if="choices.length > 0" aria-labelledby="named">

@@ -1,30 +1,19 @@
 <script setup lang="ts">
 import { SUBSTANCES } from '#core/ingredients/substances'
 import type { HeldInKit } from '#shared/records/kit'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** What they react to: picked or typed, with what of the kit it takes off the table. */
 const model = defineModel<string[]>({ required: true })
 const typed = ref<string | null>(null)
 const choices = SUBSTANCES.map(s => s.label)
-const undo = useUndo()
-const found = shallowRef<HeldInKit>({ held: [], unread: 0 })
-const held = computed(() => new Map(found.value.held.map(h => [h.declared, h.names])))
-watch(
-  [model, () => undo.acts],
-  async () => {
-    if (model.value.length === 0) return
-    try {
-      const answer = await api('post', '/api/kit/held', {}, { body: { declared: [...model.value] }, quiet: true })
-      if (answer.held.length === model.value.length) found.value = answer
-    } catch (problem) {
-      // What is declared is kept all the same: this only tells where it stands.
-      if (!(problem instanceof ApiProblem)) throw problem
-    }
-  },
-  { immediate: true },
+// What is declared is kept all the same where this is refused: it only says what of the kit holds it.
+const asked = useAsked(
+  () => (model.value.length > 0 ? model.value : null),
+  (declared, signal) => api('post', '/api/kit/held', {}, { body: { declared: [...declared] }, quiet: true, signal }),
 )
-
+const found = computed((): HeldInKit => asked.value.value ?? { held: [], unread: 0 })
+const held = computed(() => new Map(found.value.held.map(h => [h.declared, h.names])))
 function add(word: string | null) {
   const text = (word ?? '').trim()
   if (text && !model.value.includes(text)) model.value = [...model.value, text]

@@ -3,7 +3,6 @@ import type { Lab } from '#core/colour/lab'
 import type { Drops } from '#core/complexion/recipe'
 import type { Touch } from '#core/complexion/touch'
 import { difference } from '#core/colour/difference'
-import { unlessStopped } from '~/composables/useWorkerTask'
 
 /** A saved recipe that is no longer the colour of the skin, and the touch that brings it back. */
 const props = defineProps<{
@@ -14,15 +13,14 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ take: [touch: Touch] }>()
 const kit = useKit()
-const touch = ref<Touch | null>()
 const whole = computed(() => props.drops.every(d => kit.usable.some(p => p.id === d.id)))
-watch(
-  () => [props.drops, props.skin],
-  async () => {
-    touch.value = whole.value ? await unlessStopped(props.bringBack(props.drops, props.skin)) : null
-  },
-  { immediate: true },
+const found = useAsked(
+  () => (whole.value ? [props.drops, props.skin] : null),
+  ([drops, skin]) => props.bringBack(drops, skin),
+  { afterActs: false, fresh: true },
 )
+/** Null where no touch does; undefined while it is not known. */
+const touch = computed(() => (!whole.value ? null : found.state.value === 'ready' ? found.value.value : undefined))
 const after = computed(() => (touch.value ? difference(touch.value.lab, props.skin) : null))
 </script>
 

@@ -10,7 +10,7 @@ const jobs = useJobs()
 const undo = useUndo()
 const buys = useBuys()
 const settings = useSettings()
-const { ready, checks, whole, problem, load } = useReady(() => job.id)
+const { ready, checks, whole, problem, again } = useReady(() => job.id)
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 const busy = ref('')
 const called = computed(() => calledBy(job.bookings.map(b => ({ id: b.faceId, name: b.faceName }))))
@@ -61,7 +61,7 @@ async function buy(check: ReadyCheck) {
     <h2 id="before" data-testid="ready">
       {{ ready === null || !whole ? 'Before the day' : readyInWords(checks) }}
     </h2>
-    <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+    <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <p v-else-if="ready === null" role="status" class="small">Looking through plans, bag and morning …</p>
     <template v-else>
       <p v-if="!whole" role="status" class="small">Still looking at the morning …</p>

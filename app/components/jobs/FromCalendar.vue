@@ -10,7 +10,7 @@ import { dayInWords } from '~/words/words'
 const emit = defineEmits<{ done: [] }>()
 const jobs = useJobs()
 const undo = useUndo()
-const { run } = useOwnWorker<TimetableWork>(
+const { run } = useWorker<TimetableWork>(
   () => new Worker(new URL('../../workers/timetable.worker.ts', import.meta.url), { type: 'module' }),
 )
 const events = shallowRef<FromCalendar[] | null>(null)
@@ -35,10 +35,10 @@ async function read(files: File | File[] | null) {
   events.value = null
   chosen.value = []
   if (!file) return
-  const found = await unlessStopped(run(work => work.calendar(file)))
-  if (found === null)
+  const found = await outcomeOf(run(work => work.calendar(file)))
+  events.value = found.ok ? found.value : null
+  if (found.ok && found.value === null)
     problem.value = 'This is no calendar: take the .ics file that a calendar program saves or exports.'
-  events.value = found ?? null
 }
 const lineOf = ({ day, from, to, place, repeats }: FromCalendar) =>
   [

@@ -1,23 +1,17 @@
 <script setup lang="ts">
-import type { Suspect } from '#core/reading/doubts'
-import type { Question } from '#core/reading/nextLook'
 import type { Reading } from '#core/reading/reading'
 import type { Seen } from '#core/reading/verdicts'
 import { complexionOf } from '#shared/kitPigments'
 import { looksOf } from '#shared/looks'
 import type { Evidence } from '#shared/records/clientele'
-import { api } from '~/composables/api'
-import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+import { acts, api } from '~/composables/api'
 
 /** Which bottle is not the colour it is thought to be: from what was seen on faces, and one more look that would tell most. */
 const kit = useKit()
 const faces = useFaces()
 const undo = useUndo()
-const task = useWorkerTask()
+const task = useComplexionWorker()
 const open = ref(false)
-const suspect = ref<Suspect | null>(null)
-const question = ref<Question | null>(null)
-const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
 
 const bottles = computed(() => kit.usable.filter(p => p.kind === 'foundation'))
 /** What was seen so far, asked for when this is opened. */
@@ -42,6 +36,24 @@ const verdicts = computed(() =>
     })),
   ),
 )
+const thought = useAsked(
+  () => (open.value ? [verdicts.value, bottles.value] : null),
+  ([said, known], signal) =>
+    task.run(
+      (work, report) =>
+        work.doubts(
+          JSON.parse(JSON.stringify(known.map(complexionOf))),
+          JSON.parse(JSON.stringify(said)),
+          JSON.parse(JSON.stringify(skins.value)),
+          report,
+        ),
+      signal,
+    ),
+  { afterActs: false },
+)
+const { state, again: think } = thought
+const suspect = computed(() => thought.value.value?.suspect ?? null)
+const question = computed(() => thought.value.value?.question ?? null)
 const asked = computed(
   () => question.value && { bottle: kit.byId.get(question.value.id), face: people.value.get(question.value.faceId) },
 )
@@ -51,33 +63,13 @@ const suspected = computed(() => (suspect.value ? kit.byId.get(suspect.value.id)
 const next = ref<HTMLElement>()
 let answered = false
 
-async function think() {
-  state.value = 'working'
-  try {
-    const answer = await task.run((work, report) =>
-      work.doubts(
-        JSON.parse(JSON.stringify(bottles.value.map(complexionOf))),
-        JSON.parse(JSON.stringify(verdicts.value)),
-        JSON.parse(JSON.stringify(skins.value)),
-        report,
-      ),
-    )
-    suspect.value = answer.suspect
-    question.value = answer.question
-    state.value = 'ready'
-    await nextTick()
-    if (answered) next.value?.focus()
-    answered = false
-  } catch (problem) {
-    if (!(problem instanceof Stopped)) state.value = 'failed'
-    else if (task.progress.value === null) state.value = 'idle'
-  }
-}
-watch([open, () => undo.acts], () => {
-  if (open.value) void undo.attempt(loadEvidence)
+watch(question, async () => {
+  await nextTick()
+  if (answered) next.value?.focus()
+  answered = false
 })
-watch([verdicts, bottles], () => {
-  if (open.value) void think()
+watch([open, acts], () => {
+  if (open.value) void undo.attempt(loadEvidence)
 })
 
 /** Kept; the watch then thinks again. */
@@ -101,7 +93,7 @@ async function believe() {
         v-if="state === 'working'"
         what="Weighing what was seen"
         :done="task.progress.value"
-        @stop="task.stop()"
+        @stop="thought.stop()"
       />
       <Failed v-else-if="state === 'failed'" @again="think" />
       <template v-else-if="state === 'ready'">

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { FillAnswer } from '#shared/records/standards'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** What to buy so that an ability is there: the cheapest that is offered, put on the purchase list in one tap. */
 const { standardId, abilityId, name, placeId } = defineProps<{
@@ -12,23 +11,26 @@ const { standardId, abilityId, name, placeId } = defineProps<{
 const buys = useBuys()
 const settings = useSettings()
 const undo = useUndo()
-const answer = shallowRef<FillAnswer | null>(null)
-const state = ref<'idle' | 'working' | 'ready'>('idle')
-const problem = ref('')
+const wanted = ref(false)
+const {
+  value: answer,
+  state,
+  problem,
+  again,
+} = useAsked(
+  () => (wanted.value ? [standardId, abilityId, placeId] : null),
+  ([standard, ability, place], signal) =>
+    api(
+      'post',
+      '/api/standards/fill',
+      {},
+      { body: { standardId: standard, abilityId: ability, placeId: place }, signal },
+    ),
+  { afterActs: false },
+)
+const look = () => (wanted.value ? again() : (wanted.value = true))
 const listed = ref(false)
 
-async function look() {
-  state.value = 'working'
-  problem.value = ''
-  try {
-    answer.value = await api('post', '/api/standards/fill', {}, { body: { standardId, abilityId, placeId } })
-    state.value = 'ready'
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-    state.value = 'idle'
-  }
-}
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 const open = computed(() => answer.value?.buy.filter(b => !buys.onTheWay.has(b.offerId)) ?? [])
 async function list() {
@@ -40,7 +42,9 @@ async function list() {
 <template>
   <div class="gap no-print">
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <Act v-if="state === 'idle'" :aria-label="`What to buy: ${name}`" @click="look">What to buy for it</Act>
+    <Act v-if="state === 'idle' || state === 'failed'" :aria-label="`What to buy: ${name}`" @click="look"
+      >What to buy for it</Act
+    >
     <p v-else-if="state === 'working'" role="status">Looking what is offered …</p>
     <template v-else-if="answer">
       <p v-if="answer.buy.length === 0">Nobody here sells anything that would do it.</p>

@@ -18,8 +18,8 @@ const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
 const { asked } = defineProps<{ asked: ThingQuery }>()
-const { page, state, problem, load, more } = usePagedList<Thing, ThingQuery>(asked, query =>
-  api('get', '/api/things', { ...query }),
+const { page, state, problem, again, more } = usePagedList<Thing, ThingQuery>(asked, (query, signal) =>
+  api('get', '/api/things', { ...query }, { signal }),
 )
 
 /** Filters that were kept, by the words they are: on this device, as one looks on it. */
@@ -159,8 +159,8 @@ const chooseAll = () => {
       <Act @click="chooseAll">All shown</Act>
       <Act @click="done">None</Act>
     </div>
-    <p v-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
-    <p v-else-if="state === 'loading' && page.lines.length === 0" role="status">Looking …</p>
+    <p v-if="state === 'failed'" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
+    <p v-else-if="state === 'working' && page.lines.length === 0" role="status">Looking …</p>
     <p v-else-if="page.lines.length === 0" role="status">
       Nothing here fits. <Act @click="showAll">Show everything</Act>
     </p>
@@ -202,7 +202,7 @@ const chooseAll = () => {
           <Act :aria-label="`Delete ${t.name}`" @click="remove(t)">Delete</Act>
         </template>
       </Ledger>
-      <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
+      <ShowMore :page="page" :busy="state === 'working'" @more="more" />
     </template>
     <FormDialog v-model="changing" label="Change together"><ChangeTogether :ids="ids" @done="changed" /></FormDialog>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { acts } from '~/composables/api'
 import type { AuditAnswer } from '#shared/records/standards'
 import type { useAudit } from '~/composables/useAudit'
 
@@ -28,7 +29,7 @@ watch(placeId, () => {
 })
 const found = shallowRef<AuditAnswer | null>(null)
 const working = ref(false)
-watch([() => undo.acts, () => standardId], () => {
+watch([acts, () => standardId], () => {
   found.value = null
 })
 async function think() {

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { asLearned, type MixLesson } from '#core/reading/measuredMixes'
+import { asLearned } from '#core/reading/measuredMixes'
 import { complexionOf } from '#shared/kitPigments'
-import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
 import type { Column } from '~/words/columns'
 
 /** Mixes that were measured, how near they came to what was predicted, and what they teach of the bottles. */
 const kit = useKit()
 const plans = usePlans()
 const undo = useUndo()
-const task = useWorkerTask()
+const task = useComplexionWorker()
 const open = ref(false)
-const state = ref<'idle' | 'working' | 'ready' | 'failed'>('idle')
-const lesson = shallowRef<MixLesson | null>(null)
 
 /** Mixes whose bottles are all still here; the others teach nothing any more. */
 const mixes = computed(() => plans.tests.mixes.filter(m => m.drops.every(d => kit.byId.has(d.id))))
@@ -19,22 +16,20 @@ const bottles = computed(() => {
   const ids = new Set(mixes.value.flatMap(m => m.drops.map(d => d.id)))
   return kit.products.filter(p => ids.has(p.id))
 })
-async function learn() {
-  state.value = 'working'
-  try {
-    const known = mixes.value.map(({ drops, lab }) => ({ drops, lab }))
-    lesson.value = await task.run(work =>
-      work.learn(JSON.parse(JSON.stringify(known)), JSON.parse(JSON.stringify(bottles.value.map(complexionOf)))),
-    )
-    state.value = 'ready'
-  } catch (problem) {
-    if (!(problem instanceof Stopped)) state.value = 'failed'
-    else if (task.progress.value === null) state.value = 'idle'
-  }
-}
-watch([open, mixes, bottles], () => {
-  if (open.value) void learn()
-})
+const learned = useAsked(
+  () => (open.value ? [mixes.value, bottles.value] : null),
+  ([measured, known], signal) =>
+    task.run(
+      work =>
+        work.learn(
+          JSON.parse(JSON.stringify(measured.map(({ drops, lab }) => ({ drops, lab })))),
+          JSON.parse(JSON.stringify(known.map(complexionOf))),
+        ),
+      signal,
+    ),
+  { afterActs: false },
+)
+const { value: lesson, state, again: learn } = learned
 
 const mean = (list: readonly number[]) => (list.reduce((sum, x) => sum + x, 0) / list.length).toFixed(1)
 const rows = computed(() =>
@@ -103,7 +98,7 @@ async function take() {
       <p v-if="mixes.length === 0">
         No mix has been measured yet. Match a face, mix, and say under the recipe what the meter reads.
       </p>
-      <Working v-else-if="state === 'working'" what="Learning from the mixes" :done="null" @stop="task.stop()" />
+      <Working v-else-if="state === 'working'" what="Learning from the mixes" :done="null" @stop="learned.stop()" />
       <Failed v-else-if="state === 'failed'" @again="learn" />
       <template v-else-if="lesson">
         <p data-testid="lesson">

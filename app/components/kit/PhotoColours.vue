@@ -8,13 +8,14 @@ import {
   type SwatchReading,
 } from '#core/reading/photograph'
 import { useDebounceFn } from '@vueuse/core'
+import { outcomeOf } from '~/composables/api'
 import type { PhotographWork } from '~/workers/photograph.worker'
 
 /** Colours of swatches off a photograph that shows a grey card beside them, given to the bottles they are of. */
 const emit = defineEmits<{ done: [] }>()
 const kit = useKit()
 const undo = useUndo()
-const worker = useOwnWorker<PhotographWork>(
+const worker = useWorker<PhotographWork>(
   () => new Worker(new URL('../../workers/photograph.worker.ts', import.meta.url), { type: 'module' }),
 )
 
@@ -31,15 +32,15 @@ async function choose(event: Event) {
   const [file] = (event.target as HTMLInputElement).files ?? []
   if (!file) return
   problem.value = ''
-  try {
-    picture.value = await pixelsOf(file, 1600)
-    areas.value = []
-    bottles.value = []
-    reading.value = null
-  } catch (refused) {
-    if (!(refused instanceof Error)) throw refused
-    problem.value = refused.message
+  const opened = await outcomeOf(pixelsOf(file, 1600))
+  if (!opened.ok) {
+    problem.value = opened.refused?.message ?? ''
+    return
   }
+  picture.value = opened.value
+  areas.value = []
+  bottles.value = []
+  reading.value = null
 }
 const labels = computed(() => areas.value.map((_, i) => (i === 0 ? 'Grey card' : `Swatch ${i}`)))
 /** One in the middle, for whoever draws by keyboard. */
@@ -56,10 +57,10 @@ const read = useDebounceFn(async () => {
     return
   }
   const { width, height, data } = picture.value
-  const answer = await unlessStopped(
+  const answer = await outcomeOf(
     worker.run(w => w.read({ width, height, data }, card, cardL.value, swatches, light.value)),
   )
-  if (answer) reading.value = answer
+  if (answer.ok) reading.value = answer.value
 }, 150)
 watch([areas, light, cardL], read, { deep: true })
 

@@ -15,7 +15,6 @@ const props = defineProps<{
 const emit = defineEmits<{ done: [] }>()
 const kit = useKit()
 const undo = useUndo()
-const { at, submit, problem, busy, clash, reset } = useForm(OwnedProductInput)
 
 /** What a kind usually is, until the artist says more. */
 function usualOf(kind: ItemKind) {
@@ -34,15 +33,41 @@ function likeIt({ product, step }: { product: OwnedProduct; step: LikeStep }): O
   return { ...new OwnedProductInput(), ...same, shade: '', lab, colourSource: 'beside a bottle' }
 }
 
-const values = reactive<OwnedProductInput>(
+/** What is typed: the product, and its price as it is written. */
+type Typed = OwnedProductInput & { price: string }
+const inputOf = (product: OwnedProduct): Typed => ({
+  ...product,
+  lab: { ...product.lab },
+  price: product.priceMinor == null ? '' : formatMoney(product.priceMinor),
+})
+const values = reactive<Typed>(
   props.product
-    ? { ...props.product, lab: { ...props.product.lab } }
+    ? inputOf(props.product)
     : props.like
-      ? likeIt(props.like)
-      : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation') },
+      ? { ...likeIt(props.like), price: '' }
+      : { ...new OwnedProductInput(), kind: 'foundation', shade: '', ...usualOf('foundation'), price: '' },
 )
-const price = ref(props.product?.priceMinor == null ? '' : formatMoney(props.product.priceMinor))
-const draft = useDraft(`product:${props.product?.id ?? 'new'}`, reactive({ values, price }))
+const priceMinor = computed(() => (values.price.trim() === '' ? null : parseMoney(values.price)))
+const form = useRecordForm<OwnedProduct, OwnedProductInput, Typed>('product', OwnedProductInput, {
+  record: props.product,
+  values,
+  inputOf,
+  sent({ price: _price, ...product }) {
+    const { openedOn, expiresOn } = product
+    return {
+      ...product,
+      openedOn: openedOn || null,
+      expiresOn: expiresOn || null,
+      // What is no amount is refused like any other field.
+      priceMinor: priceMinor.value === undefined ? Number.NaN : priceMinor.value,
+    }
+  },
+  add: kit.add,
+  change: kit.change,
+  put: there => kit.put([there]),
+  done: () => emit('done'),
+})
+const { at } = form
 const traits = computed({
   get: () => traitsFor(values.kind, values.traits),
   set: now => {
@@ -50,7 +75,13 @@ const traits = computed({
   },
 })
 const sharpen = ref(props.product !== null)
-const priceWrong = ref('')
+const title = computed(() =>
+  props.product
+    ? `Sharpen ${props.product.shade}`
+    : props.like
+      ? `Like ${props.like.product.shade}, but ${props.like.step}`
+      : 'A bottle for the kit',
+)
 const placed = computed(() => isRead(values.lab))
 const others = computed(() => kit.products.filter(p => p.id !== props.product?.id && p.kind === 'foundation'))
 const { ranges: owned } = useRangesOwned()
@@ -69,67 +100,26 @@ function chooseKind(kind: ItemKind | null) {
   Object.assign(values, usual, placedAlready ? {} : { lab, colourSource })
 }
 
-function takeTheirs() {
-  const there = clash.value as unknown as OwnedProduct
-  kit.put([there])
-  Object.assign(values, there, { lab: { ...there.lab } })
-  price.value = there.priceMinor == null ? '' : formatMoney(there.priceMinor)
-  reset()
-}
-async function keepMine() {
-  values.version = (clash.value as unknown as OwnedProduct).version
-  await save()
-}
-
-async function save() {
-  const minor = price.value.trim() === '' ? null : parseMoney(price.value)
-  priceWrong.value = minor === undefined ? 'must be an amount such as 32.00' : ''
-  if (minor === undefined) {
-    sharpen.value = true
-    return
-  }
-  const done = await submit(
-    { ...values, openedOn: values.openedOn || null, expiresOn: values.expiresOn || null, priceMinor: minor },
-    input => (props.product ? kit.change(props.product.id, input) : kit.add(input)),
-  )
-  if (done) {
-    draft.done()
-    emit('done')
-  } else if (
-    [
-      'brand',
-      'range',
-      'coverage',
-      'family',
-      'finish',
-      'sizeMl',
-      'level',
-      'strength',
-      'openedOn',
-      'expiresOn',
-      'notes',
-      'inci',
-      'traits',
-    ].some(f => at(f).length > 0)
-  )
-    sharpen.value = true
-}
+// Fields that are folded away until something is wrong with them.
+// prettier-ignore
+const FOLDED = [
+  'brand', 'range', 'coverage', 'family', 'finish', 'sizeMl', 'priceMinor', 'level', 'strength', 'openedOn', 'expiresOn',
+  'notes', 'inci', 'traits',
+]
+const isFoldedWrong = computed(() => FOLDED.some(field => at(field).length > 0))
+watch(isFoldedWrong, isWrong => {
+  if (isWrong) sharpen.value = true
+})
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="save">
-    <h2>
-      {{
-        product
-          ? `Sharpen ${product.shade}`
-          : like
-            ? `Like ${like.product.shade}, but ${like.step}`
-            : 'A bottle for the kit'
-      }}
-    </h2>
-    <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <Clash v-if="clash" :mine="values" :today="clash" @mine="keepMine" @theirs="takeTheirs" />
+  <RecordForm
+    :title="title"
+    :act="product ? 'Save' : 'Put it in the kit'"
+    :form="form"
+    :values="values"
+    @cancel="emit('done')"
+  >
     <v-autocomplete
       :model-value="values.kind"
       label="Kind"
@@ -167,10 +157,14 @@ async function save() {
       <v-select v-model="values.finish" label="Finish" :items="[...FINISHES]" :error-messages="at('finish')" />
       <NumberField v-model="values.sizeMl" label="Size, ml or g" :error-messages="at('sizeMl')" />
       <v-text-field
-        v-model="price"
+        v-model="values.price"
         label="Price"
         inputmode="decimal"
-        :error-messages="priceWrong ? [priceWrong] : at('priceMinor')"
+        :error-messages="
+          priceMinor === undefined && at('priceMinor').length > 0
+            ? ['must be an amount such as 32.00']
+            : at('priceMinor')
+        "
       />
       <NumberField
         v-if="isMixed(values)"
@@ -212,13 +206,7 @@ async function save() {
         "
       />
     </div>
-    <div class="acts">
-      <v-btn type="submit" color="primary" variant="flat" :loading="busy">{{
-        product ? 'Save' : 'Put it in the kit'
-      }}</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
-    </div>
-  </form>
+  </RecordForm>
 </template>
 
 <style scoped>
@@ -236,9 +224,7 @@ async function save() {
 .wide {
   grid-column: 1 / -1;
 }
-.acts {
-  display: flex;
-  gap: 10px;
+:deep(> .acts) {
   position: sticky;
   bottom: 0;
   background: var(--sheet);

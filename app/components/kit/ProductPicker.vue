@@ -37,10 +37,10 @@ const items = computed(() => {
     v-model:search="typed"
     :label="label"
     :items="items"
-    :loading="state === 'loading'"
+    :loading="state === 'working'"
     :disabled="disabled"
     :clearable="clearable"
     no-filter
-    :no-data-text="state === 'loading' ? 'Looking …' : 'Nothing of the kit is called that.'"
+    :no-data-text="state === 'working' ? 'Looking …' : 'Nothing of the kit is called that.'"
   />
 </template>

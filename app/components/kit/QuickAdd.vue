@@ -8,12 +8,12 @@ import type { FoundUnder } from '#shared/records/things'
 import { today } from '#shared/today'
 import { plain } from '#shared/validate'
 import type { BarsWork } from '~/workers/bars.worker'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 
 /** One thing in one line, as it is said or as the bars of its pack say it: shown as it was understood, then put in the kit. */
 const board = useBoard()
 const { submit, problem, busy } = useForm(ListedInput)
-const bars = useOwnWorker<BarsWork>(
+const bars = useWorker<BarsWork>(
   () => new Worker(new URL('../../workers/bars.worker.ts', import.meta.url), { type: 'module' }),
 )
 
@@ -52,35 +52,31 @@ async function lookUp() {
     said.value = `${wrong.charAt(0).toUpperCase()}${wrong.slice(1)}.`
     return
   }
-  try {
-    found.value = await api('get', '/api/things/barcode/:id', { id: figures.value })
-    if (!found.value.owned && !found.value.offered)
-      said.value = 'Nobody sells this here and you have none of it: say in words what it is.'
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    said.value = refused.message
+  const outcome = await outcomeOf(api('get', '/api/things/barcode/:id', { id: figures.value }))
+  if (!outcome.ok) {
+    said.value = outcome.refused?.message ?? ''
+    return
   }
+  found.value = outcome.value
+  if (!found.value.owned && !found.value.offered)
+    said.value = 'Nobody sells this here and you have none of it: say in words what it is.'
 }
 async function fromPicture(event: Event) {
   const field = event.target as HTMLInputElement
   const [file] = field.files ?? []
   if (!file) return
   said.value = ''
-  try {
+  const number = await outcomeOf(async () => {
     const { data, width, height } = await pixelsOf(file, 1600)
-    const number = await unlessStopped(bars.run(w => w.read(data, width, height)))
-    if (number === undefined) return
-    if (number === null)
-      said.value = 'No bars can be read in this picture: hold the pack flat and near, or type the figures.'
-    else {
-      typed.value = number
-      await understand()
-    }
-  } catch (refused) {
-    if (!(refused instanceof Error)) throw refused
-    said.value = refused.message
-  } finally {
-    field.value = ''
+    return bars.run(w => w.read(data, width, height))
+  })
+  field.value = ''
+  if (!number.ok) said.value = number.refused?.message ?? ''
+  else if (number.value === null)
+    said.value = 'No bars can be read in this picture: hold the pack flat and near, or type the figures.'
+  else {
+    typed.value = number.value
+    await understand()
   }
 }
 const isStale = computed(() => typed.value !== asked.value)
@@ -101,13 +97,10 @@ async function save() {
     clear()
 }
 async function take() {
-  try {
-    await api('post', '/api/things/barcode', {}, { body: { barcode: figures.value, placeId: placeId.value } })
-    clear()
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    said.value = refused.message
-  }
+  const body = { barcode: figures.value, placeId: placeId.value }
+  const outcome = await outcomeOf(api('post', '/api/things/barcode', {}, { body }))
+  if (outcome.ok) clear()
+  else said.value = outcome.refused?.message ?? ''
 }
 function clear() {
   typed.value = ''

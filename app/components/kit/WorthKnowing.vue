@@ -4,7 +4,7 @@ import type { Datum } from '#core/plan/worthKnowing'
 import type { Family } from '#core/complexion/product'
 import type { BookedFace, OpenSince } from '#shared/records/ahead'
 import { today } from '#shared/today'
-import type { Asked } from '~/composables/useWorthKnowing'
+import type { OpenDatum } from '~/composables/useWorthKnowing'
 
 /** What nobody has told, and would change an answer: asked for that and no other reason, one tap each. */
 const { open, booked } = defineProps<{ open: readonly OpenSince[]; booked: readonly BookedFace[] }>()
@@ -69,7 +69,7 @@ const ANSWERS: Partial<Record<Datum, readonly (readonly [words: string, value: s
     ['12 hours', '12'],
   ],
 }
-async function tell(one: Asked, value: string) {
+async function tell(one: OpenDatum, value: string) {
   const isDone = await undo.attempt(async () => {
     const { traits } = await kit.open(one.id)
     if (one.datum === 'base') await kit.changeAll([{ id: one.id, family: value as Family }])
@@ -84,7 +84,7 @@ async function tell(one: Asked, value: string) {
 // What a base with a filter commonly says; the exact figure stands on the pack.
 const USUAL_SPF = 30
 const unitOf = (productId: string) => [...board.things.values()].find(t => t.productId === productId)?.id
-const said = ({ changes }: Asked) =>
+const said = ({ changes }: OpenDatum) =>
   changes
     .slice(0, 3)
     .map(c => `${c.value}: ${c.words}${c.face === null ? '' : ` for ${c.face}`}`)

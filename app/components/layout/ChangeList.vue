@@ -1,40 +1,35 @@
 <script setup lang="ts">
 import type { Change } from '#shared/records/changes'
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 import { stampInWords } from '~/words/words'
 
 /** What was changed when, newest first, and the way back from each. */
 const undo = useUndo()
-const changes = ref<Change[]>([])
-const state = ref<'loading' | 'ready' | 'failed'>('loading')
-const isWhole = ref(false)
-const problem = ref('')
-
-async function load(before?: number): Promise<void> {
-  try {
-    const page = await api('get', '/api/changes', { before })
-    changes.value = before === undefined ? page : [...changes.value, ...page]
-    isWhole.value = page.length === 0
-    state.value = 'ready'
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-    state.value = 'failed'
-  }
-}
-watch(
-  () => undo.acts,
-  () => void load(),
-  { immediate: true },
+const asked = useAsked(
+  () => 'changes',
+  (_all, signal) => api('get', '/api/changes', {}, { signal }),
 )
+const { value: changes, state, problem, again } = asked
+const isWhole = ref(false)
+watch(changes, now => {
+  if (now?.length === 0) isWhole.value = true
+})
+async function earlier() {
+  const before = changes.value!
+  const page = await outcomeOf(api('get', '/api/changes', { before: before.at(-1)!.id }))
+  if (!page.ok) return undo.tell(page.refused?.message ?? '')
+  if (changes.value !== before) return
+  isWhole.value = page.value.length === 0
+  changes.value = [...before, ...page.value]
+}
 const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : undoes ? 'a way back' : '')
 </script>
 
 <template>
   <div>
-    <p v-if="state === 'loading'" role="status">Looking through what was changed …</p>
-    <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load()">Try again</Act></p>
-    <p v-else-if="changes.length === 0">Nothing was changed yet.</p>
+    <p v-if="!changes && state === 'working'" role="status">Looking through what was changed …</p>
+    <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
+    <p v-else-if="!changes || changes.length === 0">Nothing was changed yet.</p>
     <ol v-else class="rows" data-testid="changes">
       <li v-for="change in changes" :key="change.id" :class="{ gone: change.undoneBy }">
         <div>
@@ -53,7 +48,7 @@ const stateOf = ({ undoneBy, undoes }: Change) => (undoneBy ? 'taken back' : und
         </Act>
       </li>
     </ol>
-    <Act v-if="state === 'ready' && !isWhole && changes.length > 0" @click="load(changes.at(-1)!.id)"> Earlier </Act>
+    <Act v-if="state === 'ready' && !isWhole && changes && changes.length > 0" @click="earlier"> Earlier </Act>
   </div>
 </template>
 

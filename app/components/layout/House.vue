@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, ApiProblem } from '~/composables/api'
+import { api, outcomeOf } from '~/composables/api'
 
 const workspace = useWorkspace()
 const along = useAlong()
@@ -19,12 +19,8 @@ const AGAIN_MS = 15_000
 let timer: ReturnType<typeof setInterval> | undefined
 async function again() {
   if (workspace.state !== 'failed' || document.visibilityState !== 'visible') return
-  try {
-    await api('get', '/api/health')
-    await workspace.load()
-  } catch (problem) {
-    if (!(problem instanceof ApiProblem)) throw problem
-  }
+  const health = await outcomeOf(api('get', '/api/health'))
+  if (health.ok) await workspace.load()
 }
 onMounted(() => {
   timer = setInterval(again, AGAIN_MS)

@@ -8,7 +8,7 @@ import { blendedCoverage, countOut, LIMB_ML } from '#core/stock/amount'
 import { riskBetween } from '#core/plan/layering'
 import { complexionOf, mixAsKnown } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
-import { unlessStopped } from '~/composables/useWorkerTask'
+import { outcomeOf } from '~/composables/api'
 
 /** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
 const props = defineProps<{
@@ -68,8 +68,8 @@ watch(
   async drops => {
     steering.value = {}
     if (!whole.value) return
-    const found = await unlessStopped(props.steer(drops))
-    if (found && props.drops === drops) steering.value = found
+    const found = await outcomeOf(props.steer(drops))
+    if (found.ok && props.drops === drops) steering.value = found.value
   },
   { immediate: true },
 )
@@ -79,11 +79,13 @@ async function say(what: Seen) {
   touch.value = undefined
   emit('seen', what)
   if (what.seen === 'right') return
-  const found = whole.value
-    ? await unlessStopped(props.nextTouch(props.drops, what.seen, what.degree ?? undefined))
-    : null
+  if (!whole.value) {
+    touch.value = null
+    return
+  }
+  const found = await outcomeOf(props.nextTouch(props.drops, what.seen, what.degree ?? undefined))
   // Another word may have been said meanwhile.
-  if (said.value === what) touch.value = found
+  if (said.value === what && found.ok) touch.value = found.value
 }
 const touchInWords = (t: Touch) =>
   `${t.add.count === 1 ? 'One drop' : `${t.add.count} drops`} of ${name(t.add.id)} to ${t.to}`

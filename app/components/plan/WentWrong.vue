@@ -1,28 +1,20 @@
 <script setup lang="ts">
 import { MISHAPS } from '#core/plan/mishaps'
 import type { OccasionInput } from '#shared/records/consultation'
-import { api, ApiProblem } from '~/composables/api'
+import { api } from '~/composables/api'
 
 /** At the chair: what happened, and what to do about it with what is here. */
 const props = defineProps<{ faceId: string; occasion: OccasionInput }>()
 const open = ref(false)
 const id = ref<string>()
-const steps = shallowRef<string[]>([])
-const problem = ref('')
-async function mend(mishap: string | undefined) {
-  steps.value = []
-  problem.value = ''
-  if (!mishap) return
-  try {
+const { value: steps, problem } = useAsked(
+  () => id.value ?? null,
+  (mishap, signal) => {
     const body = { mishap, occasion: { ...props.occasion } }
-    const found = await api('post', '/api/faces/:id/mishap', { id: props.faceId }, { body, quiet: true })
-    if (id.value === mishap) steps.value = found.map(s => s.text)
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-  }
-}
-watch(id, mend)
+    return api('post', '/api/faces/:id/mishap', { id: props.faceId }, { body, quiet: true, signal })
+  },
+  { afterActs: false, fresh: true },
+)
 </script>
 
 <template>
@@ -31,8 +23,8 @@ watch(id, mend)
     <div class="form">
       <h2>What happened?</h2>
       <Choices v-model="id" label="What happened" :options="MISHAPS.map(m => [m.id, m.name] as const)" hide-label />
-      <ol v-if="steps.length > 0" aria-live="polite">
-        <li v-for="step in steps" :key="step">{{ step }}</li>
+      <ol v-if="steps && steps.length > 0" aria-live="polite">
+        <li v-for="step in steps" :key="step.text">{{ step.text }}</li>
       </ol>
       <p v-else-if="problem" role="alert">{{ problem }}</p>
       <p v-else class="small">Touch what happened: the steps use what is in this kit and may go on this face.</p>

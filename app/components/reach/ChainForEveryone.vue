@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { everyone } from '#core/complexion/population'
-import type { Share } from '#core/complexion/shares'
 import { MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
 import { SUBSTANCES } from '#core/ingredients/substances'
 import { slotPlan } from '#core/plan/slots'
-import { api, ApiProblem } from '~/composables/api'
-import { Stopped, useWorkerTask } from '~/composables/useWorkerTask'
+import { api } from '~/composables/api'
 import { plainShelf } from '~/composables/useShelf'
 import type { Column } from '~/words/columns'
 
@@ -13,12 +11,9 @@ import type { Column } from '~/words/columns'
 const kit = useKit()
 const clientele = useClientele()
 const settings = useSettings()
-const task = useWorkerTask()
-const undo = useUndo()
+const task = useComplexionWorker()
 const open = ref(false)
 const asked = ref<string[]>([])
-const shares = ref<Share[]>([])
-const state = ref<'idle' | 'working' | 'ready' | 'stopped' | 'failed'>('idle')
 
 /** Who declared what, by the word it was declared with. */
 const declaredBy = computed(() => {
@@ -29,7 +24,6 @@ const declaredBy = computed(() => {
   }
   return by
 })
-const chains = shallowRef<ChainWithout[]>([])
 const choices = computed(() => SUBSTANCES.map(s => s.label).filter(label => !chains.value.some(c => c.label === label)))
 const slots = (ids: ChainWithout['lacking']) => listInWords(ids.map(id => slotPlan(id).name.toLowerCase()))
 const stateOf = (c: ChainWithout) =>
@@ -42,31 +36,34 @@ const awayInWords = (names: readonly string[]) =>
     ? 'nothing'
     : listInWords(names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : names)
 
-async function compute() {
-  state.value = 'working'
-  try {
-    const people = [...declaredBy.value.keys()].filter(w => w !== MILD_ONLY).sort()
-    const declared = [...people, MILD_ONLY, ...asked.value]
-    chains.value = await api('post', '/api/kit/chains', {}, { body: { declared }, quiet: true })
-  } catch (problem) {
-    if (!(problem instanceof ApiProblem)) throw problem
-    state.value = 'failed'
-    return
-  }
-  const parts = chains.value.map(c => [...c.bottleIds])
-  try {
-    shares.value = await task.run((work, report) =>
-      work.sharesOfParts(plainShelf(kit.shelf), parts, everyone(), { ...settings.options }, report),
-    )
-    state.value = 'ready'
-  } catch (problem) {
-    if (!(problem instanceof Stopped)) state.value = 'failed'
-    else if (task.progress.value === null) state.value = 'stopped'
-  }
-}
-watch([open, declaredBy, asked, () => undo.acts, () => kit.shelf, () => settings.options], () => {
-  if (open.value) void compute()
-})
+const found = useAsked(
+  () => (open.value ? [declaredBy.value, asked.value] : null),
+  ([by, more], signal) => {
+    const people = [...by.keys()].filter(w => w !== MILD_ONLY).sort()
+    const declared = [...people, MILD_ONLY, ...more]
+    return api('post', '/api/kit/chains', {}, { body: { declared }, quiet: true, signal })
+  },
+)
+const chains = computed((): readonly ChainWithout[] => found.value.value ?? [])
+const counted = useAsked(
+  () => (found.value.value ? [found.value.value, kit.shelf, settings.options] : null),
+  ([all, shelf, options], signal) =>
+    task.run(
+      (work, report) =>
+        work.sharesOfParts(
+          plainShelf(shelf),
+          all.map(c => [...c.bottleIds]),
+          everyone(),
+          { ...options },
+          report,
+        ),
+      signal,
+    ),
+  { afterActs: false, fresh: true },
+)
+const shares = computed(() => counted.value.value ?? [])
+const state = computed(() => (found.state.value === 'ready' ? counted.state.value : found.state.value))
+const compute = () => (found.state.value === 'ready' ? counted.again() : found.again())
 const add = (label: string | null) => {
   if (label) asked.value = [...asked.value, label]
 }
@@ -94,7 +91,7 @@ const COLUMNS: Column<(typeof chains.value)[number]>[] = [
         :state="state"
         what="Mixing without them"
         :done="task.progress.value"
-        @stop="task.stop()"
+        @stop="counted.stop()"
         @again="compute"
       />
       <Ledger caption="Sensitivities, and whether the kit has a chain without them" :columns="COLUMNS" :lines="chains">

@@ -11,7 +11,7 @@ const clientele = useClientele()
 const reach = useKeptReach()
 const undo = useUndo()
 
-const { asked, page, state, problem, load, more } = useFaceList()
+const { asked, page, state, problem, again, more } = useFaceList()
 const open = ref('add' in useRoute().query)
 const all = computed(() => clientele.value.all)
 const unread = computed(() => clientele.value.unread)
@@ -37,7 +37,7 @@ function showEveryone() {
   Object.assign(asked, { q: '', skin: null })
 }
 async function remove(id: string) {
-  if (await undo.attempt(() => faces.remove(id))) await load()
+  if (await undo.attempt(() => faces.remove(id))) await again()
 }
 const SKINS = [{ value: null, title: 'all' }, ...SKIN_TYPES.map(value => ({ value, title: value }))]
 const COLUMNS: Column<FaceLine>[] = [
@@ -77,8 +77,8 @@ const COLUMNS: Column<FaceLine>[] = [
         <v-select v-model="asked.order" label="In order of" :items="[...FACE_ORDERS]" />
       </div>
       <ReachComputing what="Matching every face" />
-      <p v-if="state === 'loading' && page.lines.length === 0" role="status">Looking through the faces …</p>
-      <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="load()">Try again</Act></p>
+      <p v-if="state === 'working' && page.lines.length === 0" role="status">Looking through the faces …</p>
+      <p v-else-if="state === 'failed'" role="alert">{{ problem }} <Act @click="again()">Try again</Act></p>
       <p v-else-if="page.lines.length === 0" role="status">
         Nobody fits.
         <Act @click="showEveryone">Show everyone</Act>
@@ -107,7 +107,7 @@ const COLUMNS: Column<FaceLine>[] = [
           <Act :aria-label="`Delete ${face.name}`" @click="remove(face.id)">Delete</Act>
         </template>
       </Ledger>
-      <ShowMore :page="page" :busy="state === 'loading'" @more="more" />
+      <ShowMore :page="page" :busy="state === 'working'" @more="more" />
     </template>
     <FormDialog v-model="open" label="Face"><LazyFaceForm :face="null" @done="added" /></FormDialog>
   </div>

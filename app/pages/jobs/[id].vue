@@ -1,26 +1,14 @@
 <script setup lang="ts">
-import { ApiProblem } from '~/composables/api'
-
 /** One day of work, in its order: who and what, the morning, everybody together. */
 const route = useRoute()
 const jobs = useJobs()
 const id = computed(() => String(route.params.id))
-const state = ref<'loading' | 'ready' | 'gone'>('loading')
-useHead({ title: () => jobs.open?.name ?? 'Job' })
-watch(
-  id,
-  async now => {
-    state.value = 'loading'
-    try {
-      await jobs.show(now)
-      state.value = 'ready'
-    } catch (problem) {
-      if (!(problem instanceof ApiProblem)) throw problem
-      state.value = 'gone'
-    }
-  },
-  { immediate: true },
+const { state } = useAsked(
+  () => id.value,
+  now => jobs.show(now),
+  { afterActs: false },
 )
+useHead({ title: () => jobs.open?.name ?? 'Job' })
 const job = computed(() => (jobs.open?.id === id.value ? jobs.open : null))
 const ROOMS = [
   { to: '', name: 'Who and what' },
@@ -35,7 +23,7 @@ const ROOMS = [
 </script>
 
 <template>
-  <Opening v-if="state === 'loading' || !job" :loading="state === 'loading'" what="job" all="/jobs" />
+  <Opening v-if="state === 'working' || !job" :loading="state === 'working'" what="job" all="/jobs" />
   <div v-else>
     <Rooms :label="job.name" :base="`/jobs/${id}`" :rooms="ROOMS" />
     <NuxtPage :job="job" />

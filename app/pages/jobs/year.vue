@@ -8,12 +8,15 @@ import { dayInWords } from '~/words/words'
 const route = useRoute()
 const settings = useSettings()
 const year = computed(() => {
-  const asked = Number(route.query.year)
-  return Number.isInteger(asked) && asked > 0 ? asked : undefined
+  const wanted = Number(route.query.year)
+  return Number.isInteger(wanted) && wanted > 0 ? wanted : undefined
 })
-const { value: answer, problem, load } = useLoaded(() => api('get', '/api/jobs/year', { year: year.value }))
-watch(year, () => void load(), { immediate: true })
-useHead({ title: () => `The year ${answer.value?.year ?? ''}` })
+const asked = useAsked(
+  () => [year.value],
+  ([wanted], signal) => api('get', '/api/jobs/year', { year: wanted }, { signal }),
+)
+const { value: found } = asked
+useHead({ title: () => `The year ${found.value?.year ?? ''}` })
 const money = (minor: number | null) => (minor === null ? '' : formatMoney(minor, settings.value.currency))
 const COLUMNS: Column<YearLine>[] = [
   { key: 'type', text: 'Type of job', of: l => l.type ?? 'all', sorts: true },
@@ -26,19 +29,14 @@ const COLUMNS: Column<YearLine>[] = [
   { key: 'face', text: 'Used a face', class: 'num wide', of: l => l.usedPerFaceMinor ?? -1, sorts: true },
   { key: 'hour', text: 'Yours an hour', class: 'num wide', of: l => l.earnedPerHourMinor ?? -1, sorts: true },
 ]
-const shown = computed(() => (answer.value ? [...answer.value.lines, answer.value.all] : []))
+const shown = computed(() => (found.value ? [...found.value.lines, found.value.all] : []))
 const TOP = 12
 const whole = ref(false)
 </script>
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>The year could not be added up.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!answer" role="status">Adding up …</p>
-    <template v-else>
+    <Answer v-slot="{ answer: answer }" :asked="asked" waiting="Adding up" refused="The year could not be added up.">
       <h1 data-testid="answer">
         {{
           answer.all.jobs === 0
@@ -105,7 +103,7 @@ const whole = ref(false)
           >{{ answer.unused.length - TOP }} more</Act
         >
       </section>
-    </template>
+    </Answer>
   </div>
 </template>
 

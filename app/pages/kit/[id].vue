@@ -9,8 +9,16 @@ const route = useRoute()
 const board = useBoard()
 const undo = useUndo()
 const settings = useSettings()
-const { value: story, problem, load } = useLoaded(() => api('get', '/api/things/:id', { id: String(route.params.id) }))
-await Promise.all([load(), board.load()])
+const {
+  value: story,
+  problem,
+  again,
+  first,
+} = useAsked(
+  () => String(route.params.id),
+  (id, signal) => api('get', '/api/things/:id', { id }, { signal }),
+)
+await Promise.all([first, board.load()])
 const t = computed(() => story.value?.thing)
 const product = computed(() => story.value?.products[0])
 const group = computed(() => (t.value ? { first: t.value, things: [t.value], count: t.value.count } : null))
@@ -87,7 +95,7 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
         </p>
       </div>
     </header>
-    <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+    <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <div v-if="t && story && group" class="columns">
       <div>
         <section v-if="story.lasts" aria-labelledby="lasts">

@@ -8,12 +8,16 @@ const board = useBoard()
 const {
   value: kept,
   problem,
-  load,
-} = useLoaded(async () => {
-  const [found] = await Promise.all([api('get', '/api/things/ahead'), board.load()])
-  return found
-})
-await load()
+  again,
+  first,
+} = useAsked(
+  () => 'ahead',
+  async (_all, signal) => {
+    const [found] = await Promise.all([api('get', '/api/things/ahead', {}, { signal }), board.load()])
+    return found
+  },
+)
+await first
 const title = computed(() => {
   if (!kept.value) return 'What ends and what runs out'
   const now = kept.value.runsOut.filter(l => l.lasting.orderBy === today()).length
@@ -38,7 +42,7 @@ const print = () => window.print()
         <v-btn variant="outlined" @click="print">Print</v-btn>
       </div>
     </header>
-    <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+    <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <div v-if="kept" class="columns">
       <div>
         <RunsOut :lines="kept.runsOut" :silent="kept.silent" />

@@ -2,7 +2,7 @@
 import { ABILITY_STATES, type AbilityState } from '#core/standard/audit'
 import { StandardInput, type StandardLine } from '#shared/records/standards'
 import { check } from '#shared/validate'
-import { api } from '~/composables/api'
+import { acts, api } from '~/composables/api'
 
 useHead({ title: 'Gaps' })
 const board = useBoard()
@@ -11,14 +11,11 @@ await board.load()
 const standards = ref<StandardLine[]>(await api('get', '/api/standards'))
 const asked = reactive({ standardId: 'working', placeId: null as string | null })
 const audit = useAudit(asked)
-watch(
-  () => undo.acts,
-  async () => {
-    await board.load()
-    standards.value = await api('get', '/api/standards')
-    if (!standards.value.some(s => s.id === asked.standardId)) asked.standardId = 'first'
-  },
-)
+watch(acts, async () => {
+  await board.load()
+  standards.value = await api('get', '/api/standards')
+  if (!standards.value.some(s => s.id === asked.standardId)) asked.standardId = 'first'
+})
 
 const answer = computed(() => audit.answer.value)
 const places = computed(() => [
@@ -94,7 +91,7 @@ const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: (clash.value as unkn
       <v-select v-model="asked.placeId" class="place" label="Of" :items="places" hide-details />
     </div>
     <p v-if="audit.state.value === 'failed'" role="alert">
-      {{ audit.problem.value }} <Act @click="audit.load()">Try again</Act>
+      {{ audit.problem.value }} <Act @click="audit.again()">Try again</Act>
     </p>
     <progress v-else-if="audit.state.value === 'working'" aria-label="Looking through the kit" />
     <div v-if="answer" class="columns">

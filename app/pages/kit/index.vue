@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { acts } from '~/composables/api'
 import { isCosmetic, type OwnedGear } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
 import { ThingQuery, type BoardPlace } from '#shared/records/things'
@@ -11,10 +12,7 @@ const undo = useUndo()
 const route = useRoute()
 const router = useRouter()
 await board.open()
-watch(
-  () => undo.acts,
-  () => void board.load(),
-)
+watch(acts, () => void board.load())
 
 /** As it stands, or as a table; a search is one of the table. */
 const asked = reactive(new ThingQuery())

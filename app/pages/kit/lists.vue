@@ -8,8 +8,11 @@ import { api } from '~/composables/api'
 useHead({ title: 'Standing lists' })
 const undo = useUndo()
 const chosenId = ref(CORE_LIST)
-const { value, problem, load } = useLoaded(() => api('get', '/api/standing-lists'))
-await load()
+const { value, problem, again, first } = useAsked(
+  () => 'standing lists',
+  (_all, signal) => api('get', '/api/standing-lists', {}, { signal }),
+)
+await first
 const lists = computed(() => value.value ?? [])
 const core = computed(() => lists.value.find(l => l.isCore))
 const list = computed(() => lists.value.find(l => l.id === chosenId.value) ?? core.value)
@@ -85,7 +88,7 @@ const print = () => window.print()
         <v-btn variant="outlined" @click="print">Print</v-btn>
       </div>
     </header>
-    <p v-if="problem" role="alert">{{ problem }} <Act @click="load">Try again</Act></p>
+    <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <p v-if="!core && !problem">
       <v-btn color="primary" variant="flat" @click="takeCarried">What is along now is the core</v-btn>
     </p>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { faceCard } from '#shared/faceCard'
 import type { Face } from '#shared/records/faces'
-import type { OpenPlan } from '#shared/records/plans'
-import { ApiProblem } from '~/composables/api'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()
@@ -14,21 +12,15 @@ const undo = useUndo()
 const chosenId = ref<string>()
 const reader = ref<'artist' | 'person'>('artist')
 const line = computed(() => props.face.plans.find(p => p.id === chosenId.value) ?? props.face.plans[0])
-const body = shallowRef<OpenPlan | null>(null)
-const problem = ref('')
-async function open(id: string | undefined) {
-  body.value = null
-  problem.value = ''
-  if (!id) return
-  try {
-    const found = await plans.body(id)
-    if (line.value?.id === id) body.value = found
-  } catch (refused) {
-    if (!(refused instanceof ApiProblem)) throw refused
-    problem.value = refused.message
-  }
-}
-watch(() => line.value?.id, open, { immediate: true })
+const {
+  value: body,
+  problem,
+  again,
+} = useAsked(
+  () => line.value?.id ?? null,
+  id => plans.body(id),
+  { afterActs: false, fresh: true },
+)
 /** What was kept, with what was noted of it since. */
 const saved = computed(() => (line.value && body.value ? { ...body.value, ...line.value } : null))
 const nameOf = (id: string) => props.face.own.find(p => p.id === id)?.shade ?? names.nameOf(id)
@@ -47,7 +39,7 @@ const print = () => window.print()
 <template>
   <div v-if="problem" role="alert">
     <h1>This plan cannot be shown.</h1>
-    <p class="lead">{{ problem }} <Act @click="open(line?.id)">Try again</Act></p>
+    <p class="lead">{{ problem }} <Act @click="again">Try again</Act></p>
   </div>
   <p v-else-if="line && !saved" role="status">Opening what was kept …</p>
   <div v-else-if="!saved || !card">

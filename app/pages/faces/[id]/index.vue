@@ -208,7 +208,7 @@ function take(touch: Touch) {
           :done="null"
           again="Mix again"
           @stop="match.stop()"
-          @again="match.compute()"
+          @again="match.again()"
         />
         <p v-if="found.length === 0 && match.state.value === 'ready'">
           The kit holds no foundation that can be mixed. <NuxtLink to="/kit?add">Add one</NuxtLink>

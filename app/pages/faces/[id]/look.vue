@@ -29,7 +29,7 @@ const skin = computed(() => targetReading(props.face)?.mean ?? null)
 const marks = computed(() => props.face.consultation.chart)
 const mark = computed(() => marks.value.find(m => m.area === area.value))
 const nameOf = (m: ChartMarkInput) => (m.productId ? names.nameOf(m.productId) : '') || m.note || 'a colour'
-const { asked, page, state, load } = useKitList({
+const { asked, page, state, again } = useKitList({
   state: 'in use',
   order: 'shade',
   limit: 100,
@@ -99,7 +99,7 @@ const firstName = computed(() => props.face.name.split(' ')[0] ?? '')
               <Swatch :lab="p.lab" :size="64" /><span>{{ p.shade }}</span>
             </button>
           </div>
-          <Failed v-if="state === 'failed'" @again="load" />
+          <Failed v-if="state === 'failed'" @again="again" />
           <p v-else-if="choices.length === 0 && state === 'ready'" class="small">
             The kit holds no colour for this place. <NuxtLink to="/kit?add">Add one</NuxtLink>
           </p>

@@ -70,7 +70,7 @@ async function save(kind: PlanKind) {
       </p>
       <DayPanel v-if="changing" class="set-off" :face="face" />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
-      <p v-if="state === 'refused'" role="alert">
+      <p v-if="state === 'failed'" role="alert">
         <b>{{ capital(problem) }}.</b>
         <Act @click="plans.reset(face.id)">Let everything go</Act>
       </p>

@@ -8,19 +8,24 @@ const { job } = defineProps<{ job: Job }>()
 useHead({ title: () => `Bag, ${job.name}` })
 const jobs = useJobs()
 const undo = useUndo()
-const { value: bag, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/bag', { id: job.id }))
-void load()
-const { value: lists, load: loadLists } = useLoaded(() => api('get', '/api/standing-lists'))
-void loadLists()
+const asked = useAsked(
+  () => job.id,
+  (id, signal) => api('get', '/api/jobs/:id/bag', { id }, { signal }),
+)
+const { value: packed } = asked
+const { value: lists } = useAsked(
+  () => 'standing lists',
+  (_all, signal) => api('get', '/api/standing-lists', {}, { signal }),
+)
 const settings = useSettings()
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 
 const chosenId = ref<string | null>(null)
-const chosen = computed(() => bag.value?.goes.find(g => g.unitId === chosenId.value) ?? null)
-const called = computed(() => calledBy(bag.value?.faces ?? []))
+const chosen = computed(() => packed.value?.goes.find(g => g.unitId === chosenId.value) ?? null)
+const called = computed(() => calledBy(packed.value?.faces ?? []))
 const nameOf = (id: string) => called.value(id)
-const placeOf = (id: string | null) => bag.value?.places.find(p => p.id === id)?.name ?? 'no place yet'
-const bring = computed(() => bag.value?.goes.filter(g => !g.isAlong) ?? [])
+const placeOf = (id: string | null) => packed.value?.places.find(p => p.id === id)?.name ?? 'no place yet'
+const bring = computed(() => packed.value?.goes.filter(g => !g.isAlong) ?? [])
 const busy = ref(false)
 async function act(work: () => Promise<unknown>) {
   busy.value = true
@@ -37,17 +42,17 @@ async function leave(ids: readonly string[]) {
 const print = () => window.print()
 const cores = computed(() => (lists.value ?? []).map(l => ({ value: l.id, title: l.name })))
 const handled = (handling: BagLine['handling'][number]) =>
-  bag.value?.goes.filter(g => g.handling.includes(handling)) ?? []
+  packed.value?.goes.filter(g => g.handling.includes(handling)) ?? []
 </script>
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>The bag could not be worked out.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!bag" role="status">Looking what everybody’s plan takes …</p>
-    <template v-else>
+    <Answer
+      v-slot="{ answer: bag }"
+      :asked="asked"
+      waiting="Looking what everybody’s plan takes"
+      refused="The bag could not be worked out."
+    >
       <header class="page-head">
         <div>
           <h1 data-testid="answer">{{ bagInWords(bag) }}</h1>
@@ -255,7 +260,7 @@ const handled = (handling: BagLine['handling'][number]) =>
           </section>
         </aside>
       </div>
-    </template>
+    </Answer>
   </div>
 </template>
 

@@ -10,7 +10,7 @@ const { job } = defineProps<{ job: Job }>()
 definePageMeta({ standsAlone: true })
 useHead({ title: () => `Chair, ${job.name}` })
 const d = useChairDay(() => job)
-const { chair, faces, problem, load, morning, now, day, mend, upNext } = d
+const { asked, chair: opened, faces, morning, now, day, mend, upNext } = d
 const along = useKeptAlong(() => job.id)
 
 const chosen = ref<string | null>(null)
@@ -43,7 +43,7 @@ const strip = computed(() => {
 /** What of the face that is shown is up: its first block that is not done. */
 const block = computed(() => day.value?.rows.find(r => r.faceId === shown.value?.bookingId && !r.done) ?? null)
 const looksOnly = computed(() => block.value !== null && d.isLook(block.value.faceId, block.value.block))
-const bottles = computed(() => new Map(Object.entries(chair.value?.bottles ?? {})))
+const bottles = computed(() => new Map(Object.entries(opened.value?.bottles ?? {})))
 const time = computed(() =>
   shown.value?.plan ? timeInWords(d.sinceFirst(shown.value), shown.value.plan.minutes.full) : '',
 )
@@ -67,159 +67,163 @@ const rounds = computed(() =>
 
 <template>
   <div class="venue">
-    <div v-if="problem && !chair" role="alert">
-      <h1>The day could not be opened.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!chair" role="status">Opening everybody’s plan …</p>
-    <div v-else-if="!shown">
-      <h1 data-testid="answer">Nobody is booked yet.</h1>
-      <p class="lead">
-        <NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first, or
-        <NuxtLink :to="`/chair?job=${job.id}`">ask whoever sits down</NuxtLink>.
-      </p>
-    </div>
-    <template v-else>
-      <h1 data-testid="answer">
-        {{ day ? chairInWords(job, upNext, nameOf, now) : 'Planning the order …' }}
-      </h1>
-      <p v-if="day" class="lead" role="status">
-        <template v-if="now === null"
-          >{{ job.day ? `The day is ${dayInWords(job.day)}` : 'No day is agreed yet' }}; this is how it goes.</template
-        >
-        <template v-else>{{ runningInWords(day, nameOf) }}</template>
-      </p>
-      <DayStrip
-        :on="job"
-        :faces="strip"
-        :shown="shown.bookingId"
-        :artists="morning?.day.artists ?? []"
-        @show="chosen = $event"
-      />
-      <section v-if="mend" aria-labelledby="behind" class="mend">
-        <h2 id="behind">Behind time</h2>
-        <p>{{ madeUpInWords(mend, nameOf) }}</p>
-        <Act v-if="mend.cuts.length > 0" @click="d.leaveOut(mend.cuts)">Leave that out today</Act>
-      </section>
-
-      <div class="face">
-        <div>
-          <p v-if="shown.sensitivities.length > 0" class="mind">
-            <b>{{ nameOf(shown.bookingId) }} declared: {{ listInWords(shown.sensitivities) }}.</b>
-          </p>
-          <p v-for="said in shown.against" :key="said" class="mind">{{ capital(said) }}.</p>
-          <p v-if="shown.agreed">Agreed at the preview: {{ shown.agreed }}</p>
-          <p v-if="shown.change">To change on the day: {{ shown.change }}</p>
-          <p v-if="cutToday.length > 0">
-            Left out today: {{ listInWords(cutToday.map(c => slotInWords(c.slot))) }}.
-            <Act @click="d.leaveOut(cutToday, false)">Do it after all</Act>
-          </p>
-          <p v-if="sinksIn > 0" class="clock" role="timer">
-            Skincare sinks in for {{ plural(sinksIn, 'more minute') }}: brows and eyes meanwhile.
-          </p>
-          <div v-if="!shown.plan || !shown.skin">
-            <p>
-              {{ nameOf(shown.bookingId) }} has not been read, so there is no plan.
-              <NuxtLink :to="`/faces/${shown.faceId}?read`">Read the skin</NuxtLink>
-            </p>
-            <v-btn v-if="block" size="x-large" color="primary" @click="d.finish(block.faceId, block.block)"
-              >{{ nameOf(shown.bookingId) }} is done</v-btn
-            >
-          </div>
-          <div v-else-if="looksOnly && block">
-            <h2>A look before leaving</h2>
-            <p>Shine, lips, lashes, whatever the dress took along; then they may go.</p>
-            <v-btn size="x-large" color="primary" variant="flat" @click="d.finish(block.faceId, block.block)"
-              >Looked; they may go</v-btn
-            >
-          </div>
-          <template v-else>
-            <section v-if="d.isFinished(shown.bookingId)" aria-labelledby="between">
-              <h2 id="between">Before the next sits down</h2>
-              <ol>
-                <li v-for="line in shown.between" :key="line.do">{{ betweenInWords(line) }}</li>
-              </ol>
-              <v-checkbox
-                :model-value="d.wiped(shown.bookingId)"
-                label="Done, all of it"
-                hide-details
-                @update:model-value="d.wipe(shown.bookingId, $event === true)"
-              />
-              <Act @click="d.again(shown)">From the bare skin again</Act>
-            </section>
-            <ChairSteps
-              v-if="!d.isFinished(shown.bookingId)"
-              :key="shown.bookingId"
-              :plan="{ ...shown.plan, steps: shown.plan.steps.filter(s => !d.laterOn(shown!).includes(s)) }"
-              :skin="shown.skin"
-              :cut="d.cutOn(shown.bookingId)"
-              :bottles="bottles"
-              :found="chair.found"
-              :time="time"
-              :is-done="key => d.isOn(shown!.bookingId, key)"
-              @mark="(key, lies) => d.mark(shown!, key, lies)"
-              @again="d.again(shown)"
-              @instead="(key, itemId) => d.goInstead(shown!, key, itemId)"
-              ><template #beside
-                ><v-btn
-                  v-if="block"
-                  size="x-large"
-                  color="primary"
-                  variant="text"
-                  @click="d.finish(shown.bookingId, d.mainBlock(shown.bookingId))"
-                  >All on</v-btn
-                ></template
-              ></ChairSteps
-            >
-          </template>
-        </div>
-        <aside>
-          <section v-if="shown.plan && !d.isFinished(shown.bookingId)" aria-labelledby="set">
-            <h2 id="set">{{ nameOf(shown.bookingId) }}’s set</h2>
-            <p>{{ capital(listInWords(shown.plan.pack)) }}.</p>
-          </section>
-          <ChairNotes
-            :key="shown.bookingId"
-            :job-id="job.id"
-            :booking-id="shown.bookingId"
-            :face-id="shown.faceId"
-            :name="nameOf(shown.bookingId)"
-            :notes="d.notes(shown.bookingId)"
-            :keep-pictures="shown.keepPictures"
-            :clock="at => clockOn(Date.parse(at), job.timeZone || ownZone()).clock.replace(/^0/, '')"
-            @note="d.note(shown.bookingId, $event)"
-            @take-back="d.takeBack"
-          />
-          <section v-if="rounds.length > 0" aria-labelledby="rounds">
-            <h2 id="rounds">Rounds and touch-ups</h2>
-            <div v-for="{ face, step, key } in rounds" :key="face.bookingId + key">
-              <v-checkbox
-                :model-value="d.isOn(face.bookingId, key)"
-                :label="`${nameOf(face.bookingId)}: ${step.name.toLowerCase()}`"
-                hide-details
-                @update:model-value="d.mark(face, key, $event === true)"
-              />
-              <p class="small">{{ step.say }}</p>
-            </div>
-          </section>
-          <section v-if="setBag.length > 0" aria-labelledby="set-bag">
-            <h2 id="set-bag">Set bag</h2>
-            <ul class="bare rows">
-              <li v-for="line in setBag" :key="line.name">
-                <span class="free">{{ capital(line.name) }}</span>
-                <span class="small">{{ listInWords(line.faces.map(nameOf)) }}</span>
-              </li>
-            </ul>
-            <p class="small">Whatever stays with them for good is given unopened.</p>
-          </section>
-          <p v-if="now !== null" class="no-print">
-            <NuxtLink class="act" :to="`/chair?job=${job.id}`">Somebody else sits down</NuxtLink>
-          </p>
-          <KeptHere :along="along" :unsent="d.ticks.unsent.value" />
-          <p class="small">Labels, local rules and your training come first.</p>
-        </aside>
+    <Answer
+      v-slot="{ answer: chair }"
+      :asked="asked"
+      waiting="Opening everybody’s plan"
+      refused="The day could not be opened."
+      keeps
+    >
+      <div v-if="!shown">
+        <h1 data-testid="answer">Nobody is booked yet.</h1>
+        <p class="lead">
+          <NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first, or
+          <NuxtLink :to="`/chair?job=${job.id}`">ask whoever sits down</NuxtLink>.
+        </p>
       </div>
-    </template>
+      <template v-else>
+        <h1 data-testid="answer">
+          {{ day ? chairInWords(job, upNext, nameOf, now) : 'Planning the order …' }}
+        </h1>
+        <p v-if="day" class="lead" role="status">
+          <template v-if="now === null"
+            >{{ job.day ? `The day is ${dayInWords(job.day)}` : 'No day is agreed yet' }}; this is how it
+            goes.</template
+          >
+          <template v-else>{{ runningInWords(day, nameOf) }}</template>
+        </p>
+        <DayStrip
+          :on="job"
+          :faces="strip"
+          :shown="shown.bookingId"
+          :artists="morning?.day.artists ?? []"
+          @show="chosen = $event"
+        />
+        <section v-if="mend" aria-labelledby="behind" class="mend">
+          <h2 id="behind">Behind time</h2>
+          <p>{{ madeUpInWords(mend, nameOf) }}</p>
+          <Act v-if="mend.cuts.length > 0" @click="d.leaveOut(mend.cuts)">Leave that out today</Act>
+        </section>
+
+        <div class="face">
+          <div>
+            <p v-if="shown.sensitivities.length > 0" class="mind">
+              <b>{{ nameOf(shown.bookingId) }} declared: {{ listInWords(shown.sensitivities) }}.</b>
+            </p>
+            <p v-for="said in shown.against" :key="said" class="mind">{{ capital(said) }}.</p>
+            <p v-if="shown.agreed">Agreed at the preview: {{ shown.agreed }}</p>
+            <p v-if="shown.change">To change on the day: {{ shown.change }}</p>
+            <p v-if="cutToday.length > 0">
+              Left out today: {{ listInWords(cutToday.map(c => slotInWords(c.slot))) }}.
+              <Act @click="d.leaveOut(cutToday, false)">Do it after all</Act>
+            </p>
+            <p v-if="sinksIn > 0" class="clock" role="timer">
+              Skincare sinks in for {{ plural(sinksIn, 'more minute') }}: brows and eyes meanwhile.
+            </p>
+            <div v-if="!shown.plan || !shown.skin">
+              <p>
+                {{ nameOf(shown.bookingId) }} has not been read, so there is no plan.
+                <NuxtLink :to="`/faces/${shown.faceId}?read`">Read the skin</NuxtLink>
+              </p>
+              <v-btn v-if="block" size="x-large" color="primary" @click="d.finish(block.faceId, block.block)"
+                >{{ nameOf(shown.bookingId) }} is done</v-btn
+              >
+            </div>
+            <div v-else-if="looksOnly && block">
+              <h2>A look before leaving</h2>
+              <p>Shine, lips, lashes, whatever the dress took along; then they may go.</p>
+              <v-btn size="x-large" color="primary" variant="flat" @click="d.finish(block.faceId, block.block)"
+                >Looked; they may go</v-btn
+              >
+            </div>
+            <template v-else>
+              <section v-if="d.isFinished(shown.bookingId)" aria-labelledby="between">
+                <h2 id="between">Before the next sits down</h2>
+                <ol>
+                  <li v-for="line in shown.between" :key="line.do">{{ betweenInWords(line) }}</li>
+                </ol>
+                <v-checkbox
+                  :model-value="d.wiped(shown.bookingId)"
+                  label="Done, all of it"
+                  hide-details
+                  @update:model-value="d.wipe(shown.bookingId, $event === true)"
+                />
+                <Act @click="d.again(shown)">From the bare skin again</Act>
+              </section>
+              <ChairSteps
+                v-if="!d.isFinished(shown.bookingId)"
+                :key="shown.bookingId"
+                :plan="{ ...shown.plan, steps: shown.plan.steps.filter(s => !d.laterOn(shown!).includes(s)) }"
+                :skin="shown.skin"
+                :cut="d.cutOn(shown.bookingId)"
+                :bottles="bottles"
+                :found="chair.found"
+                :time="time"
+                :is-done="key => d.isOn(shown!.bookingId, key)"
+                @mark="(key, lies) => d.mark(shown!, key, lies)"
+                @again="d.again(shown)"
+                @instead="(key, itemId) => d.goInstead(shown!, key, itemId)"
+                ><template #beside
+                  ><v-btn
+                    v-if="block"
+                    size="x-large"
+                    color="primary"
+                    variant="text"
+                    @click="d.finish(shown.bookingId, d.mainBlock(shown.bookingId))"
+                    >All on</v-btn
+                  ></template
+                ></ChairSteps
+              >
+            </template>
+          </div>
+          <aside>
+            <section v-if="shown.plan && !d.isFinished(shown.bookingId)" aria-labelledby="set">
+              <h2 id="set">{{ nameOf(shown.bookingId) }}’s set</h2>
+              <p>{{ capital(listInWords(shown.plan.pack)) }}.</p>
+            </section>
+            <ChairNotes
+              :key="shown.bookingId"
+              :job-id="job.id"
+              :booking-id="shown.bookingId"
+              :face-id="shown.faceId"
+              :name="nameOf(shown.bookingId)"
+              :notes="d.notes(shown.bookingId)"
+              :keep-pictures="shown.keepPictures"
+              :clock="at => clockOn(Date.parse(at), job.timeZone || ownZone()).clock.replace(/^0/, '')"
+              @note="d.note(shown.bookingId, $event)"
+              @take-back="d.takeBack"
+            />
+            <section v-if="rounds.length > 0" aria-labelledby="rounds">
+              <h2 id="rounds">Rounds and touch-ups</h2>
+              <div v-for="{ face, step, key } in rounds" :key="face.bookingId + key">
+                <v-checkbox
+                  :model-value="d.isOn(face.bookingId, key)"
+                  :label="`${nameOf(face.bookingId)}: ${step.name.toLowerCase()}`"
+                  hide-details
+                  @update:model-value="d.mark(face, key, $event === true)"
+                />
+                <p class="small">{{ step.say }}</p>
+              </div>
+            </section>
+            <section v-if="setBag.length > 0" aria-labelledby="set-bag">
+              <h2 id="set-bag">Set bag</h2>
+              <ul class="bare rows">
+                <li v-for="line in setBag" :key="line.name">
+                  <span class="free">{{ capital(line.name) }}</span>
+                  <span class="small">{{ listInWords(line.faces.map(nameOf)) }}</span>
+                </li>
+              </ul>
+              <p class="small">Whatever stays with them for good is given unopened.</p>
+            </section>
+            <p v-if="now !== null" class="no-print">
+              <NuxtLink class="act" :to="`/chair?job=${job.id}`">Somebody else sits down</NuxtLink>
+            </p>
+            <KeptHere :along="along" :unsent="d.ticks.unsent.value" />
+            <p class="small">Labels, local rules and your training come first.</p>
+          </aside>
+        </div>
+      </template>
+    </Answer>
   </div>
 </template>
 

@@ -9,8 +9,11 @@ import { useTicks } from '~/composables/useTicks'
 const { job } = defineProps<{ job: Job }>()
 definePageMeta({ standsAlone: true })
 useHead({ title: () => `Packing, ${job.name}` })
-const { value: bag, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/bag', { id: job.id }))
-void load()
+const asked = useAsked(
+  () => job.id,
+  (id, signal) => api('get', '/api/jobs/:id/bag', { id }, { signal }),
+)
+const { value: bag } = asked
 const { done, unsent, away, tick, tell } = useTicks(job.id)
 const isIn = (unitId: string) => done.value.has(packedKey(unitId))
 const open = ref(false)
@@ -34,12 +37,7 @@ const print = () => window.print()
 
 <template>
   <div class="list">
-    <div v-if="problem && !bag" role="alert">
-      <h1>The list could not be made.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!bag" role="status">Looking what everybody’s plan takes …</p>
-    <template v-else>
+    <Answer :asked="asked" waiting="Looking what everybody’s plan takes" refused="The list could not be made." keeps>
       <header class="page-head">
         <div>
           <h1 data-testid="answer">
@@ -82,7 +80,7 @@ const print = () => window.print()
         </ul>
       </section>
       <KeptHere :along="along" :unsent="0" />
-    </template>
+    </Answer>
   </div>
 </template>
 

@@ -8,17 +8,27 @@ import type { MorningPerson } from '#shared/records/mornings'
 const { job } = defineProps<{ job: Job }>()
 const jobs = useJobs()
 const undo = useUndo()
-const { morning, plan, ready, bent, late, problem, load, startAt, stop, planning, bending, cutting } = useMorning(
-  () => job.id,
-)
+const {
+  asked,
+  morning: found,
+  plan,
+  ready,
+  bent,
+  late,
+  startAt,
+  stop,
+  planning,
+  bending,
+  cutting,
+} = useMorning(() => job.id)
 useHead({ title: () => `Morning, ${job.name}` })
 const setting = ref(false)
 const opened = ref<MorningPerson | null>(null)
 const editing = computed({ get: () => opened.value !== null, set: on => (opened.value = on ? opened.value : null) })
-const called = computed(() => calledBy(morning.value?.day.faces ?? []))
+const called = computed(() => calledBy(found.value?.day.faces ?? []))
 const nameOf = (id: string) => called.value(id)
 const tooLate = computed(() => {
-  const { notBefore } = morning.value ?? { notBefore: null }
+  const { notBefore } = found.value ?? { notBefore: null }
   return plan.value && notBefore !== null && plan.value.start < notBefore ? notBefore : null
 })
 const order = (ids: string[]) => undo.attempt(() => jobs.order(job.id, ids, true))
@@ -39,8 +49,8 @@ async function cutAll() {
     ),
   )
 }
-const guessed = computed(() => morning.value?.day.faces.filter(f => f.guessed) ?? [])
-const cutOn = computed(() => morning.value?.day.faces.filter(f => f.cut.length > 0) ?? [])
+const guessed = computed(() => found.value?.day.faces.filter(f => f.guessed) ?? [])
+const cutOn = computed(() => found.value?.day.faces.filter(f => f.cut.length > 0) ?? [])
 const whole = (person: MorningPerson) => {
   const booking = job.bookings.find(b => b.id === person.id)!
   const input = { ...bookingInput(booking), chair: { ...booking.chair, cut: [] } }
@@ -49,7 +59,7 @@ const whole = (person: MorningPerson) => {
 const print = () => window.print()
 /** The day as a calendar has it: from the set-up until everything is packed, with everybody's times. */
 function toFile() {
-  const lines = linesOfDay(morning.value!, plan.value!)
+  const lines = linesOfDay(found.value!, plan.value!)
   const event = {
     uid: uidOf(job.id),
     name: job.name,
@@ -64,92 +74,94 @@ function toFile() {
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>The morning could not be planned.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!morning" role="status">Reading everybody’s plan …</p>
-    <div v-else-if="morning.day.faces.length === 0">
-      <h1 data-testid="answer">Nobody is booked yet.</h1>
-      <p class="lead">
-        <NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first: their plans say how long each takes.
-      </p>
-    </div>
-    <template v-else>
-      <header class="page-head">
-        <div>
-          <h1 data-testid="answer">{{ plan ? morningInWords(job, morning, plan) : 'Planning the morning …' }}</h1>
-          <p v-if="plan" class="lead">
-            <template v-if="tooLate !== null">You can be there from {{ clockAfter(job, tooLate) }}.</template>
-            {{ morning.day.keepOrder ? 'In your order.' : '' }}
-            {{ proofInWords(job, plan, ready) }}
-            <Act v-if="morning.day.keepOrder" @click="anyOrder">Any order</Act>
-          </p>
-          <Working v-if="planning" what="Looking for a later start" :done="null" @stop="stop" />
-        </div>
-        <div class="acts no-print">
-          <v-btn color="primary" variant="flat" @click="setting = true">Times and people</v-btn>
-          <v-btn variant="outlined" @click="print">Print</v-btn>
-          <v-btn v-if="plan && job.day" variant="outlined" @click="toFile">To the calendar</v-btn>
-        </div>
-      </header>
-      <p v-if="!morning.timed" role="status">
-        Nobody said by when they have to be ready; noon is taken.
-        <Act @click="setting = true">Say by when</Act>
-      </p>
-      <p v-if="guessed.length > 0">
-        A usual time is taken for
-        <template v-for="(p, i) in guessed" :key="p.id"
-          >{{ i > 0 ? ', ' : '' }}<NuxtLink :to="`/faces/${p.faceId}`">{{ p.name }}</NuxtLink></template
-        >: their plan cannot be made yet.
-      </p>
-      <div v-if="plan" class="answer">
-        <div>
-          <MorningTimeline :job="job" :morning="morning" :plan="plan" @open="opened = $event" @order="order" />
-          <DayList class="wall" :job="job" :morning="morning" :plan="plan" />
-        </div>
-        <aside class="no-print">
-          <IfLate
-            v-if="ready"
-            :job="job"
-            :plan="plan"
-            :late="late"
-            :busy="cutting"
-            :opens="tooLate"
-            :name-of="nameOf"
-            @start="startAt"
-            @cut="cutAll"
-          />
-          <section v-if="cutOn.length > 0" aria-labelledby="cut">
-            <h2 id="cut">Left out</h2>
-            <ul class="bare lines">
-              <li v-for="p in cutOn" :key="p.id">
-                <h3 class="free">{{ p.name }}</h3>
-                <p>
-                  {{ listInWords(p.cut.map(slotInWords)) }}.
-                  <Act @click="whole(p)">Put it back</Act>
-                </p>
-              </li>
-            </ul>
-          </section>
-          <WhatBends
-            v-if="ready"
-            :job="job"
-            :plan="plan"
-            :bent="bent"
-            :busy="bending"
-            :name-of="nameOf"
-            @people="setting = true"
-          />
-        </aside>
+    <Answer
+      v-slot="{ answer: morning }"
+      :asked="asked"
+      waiting="Reading everybody’s plan"
+      refused="The morning could not be planned."
+    >
+      <div v-if="morning.day.faces.length === 0">
+        <h1 data-testid="answer">Nobody is booked yet.</h1>
+        <p class="lead">
+          <NuxtLink :to="`/jobs/${job.id}`">Put faces on the job</NuxtLink> first: their plans say how long each takes.
+        </p>
       </div>
-    </template>
-    <FormDialog v-model="setting" label="Times and people"
-      ><MorningForm :job="job" @done="setting = false"
-    /></FormDialog>
-    <FormDialog v-model="editing" label="One face">
-      <ChairForm v-if="opened" :job="job" :person="opened" @done="opened = null" />
-    </FormDialog>
+      <template v-else>
+        <header class="page-head">
+          <div>
+            <h1 data-testid="answer">{{ plan ? morningInWords(job, morning, plan) : 'Planning the morning …' }}</h1>
+            <p v-if="plan" class="lead">
+              <template v-if="tooLate !== null">You can be there from {{ clockAfter(job, tooLate) }}.</template>
+              {{ morning.day.keepOrder ? 'In your order.' : '' }}
+              {{ proofInWords(job, plan, ready) }}
+              <Act v-if="morning.day.keepOrder" @click="anyOrder">Any order</Act>
+            </p>
+            <Working v-if="planning" what="Looking for a later start" :done="null" @stop="stop" />
+          </div>
+          <div class="acts no-print">
+            <v-btn color="primary" variant="flat" @click="setting = true">Times and people</v-btn>
+            <v-btn variant="outlined" @click="print">Print</v-btn>
+            <v-btn v-if="plan && job.day" variant="outlined" @click="toFile">To the calendar</v-btn>
+          </div>
+        </header>
+        <p v-if="!morning.timed" role="status">
+          Nobody said by when they have to be ready; noon is taken.
+          <Act @click="setting = true">Say by when</Act>
+        </p>
+        <p v-if="guessed.length > 0">
+          A usual time is taken for
+          <template v-for="(p, i) in guessed" :key="p.id"
+            >{{ i > 0 ? ', ' : '' }}<NuxtLink :to="`/faces/${p.faceId}`">{{ p.name }}</NuxtLink></template
+          >: their plan cannot be made yet.
+        </p>
+        <div v-if="plan" class="answer">
+          <div>
+            <MorningTimeline :job="job" :morning="morning" :plan="plan" @open="opened = $event" @order="order" />
+            <DayList class="wall" :job="job" :morning="morning" :plan="plan" />
+          </div>
+          <aside class="no-print">
+            <IfLate
+              v-if="ready"
+              :job="job"
+              :plan="plan"
+              :late="late"
+              :busy="cutting"
+              :opens="tooLate"
+              :name-of="nameOf"
+              @start="startAt"
+              @cut="cutAll"
+            />
+            <section v-if="cutOn.length > 0" aria-labelledby="cut">
+              <h2 id="cut">Left out</h2>
+              <ul class="bare lines">
+                <li v-for="p in cutOn" :key="p.id">
+                  <h3 class="free">{{ p.name }}</h3>
+                  <p>
+                    {{ listInWords(p.cut.map(slotInWords)) }}.
+                    <Act @click="whole(p)">Put it back</Act>
+                  </p>
+                </li>
+              </ul>
+            </section>
+            <WhatBends
+              v-if="ready"
+              :job="job"
+              :plan="plan"
+              :bent="bent"
+              :busy="bending"
+              :name-of="nameOf"
+              @people="setting = true"
+            />
+          </aside>
+        </div>
+      </template>
+      <FormDialog v-model="setting" label="Times and people"
+        ><MorningForm :job="job" @done="setting = false"
+      /></FormDialog>
+      <FormDialog v-model="editing" label="One face">
+        <ChairForm v-if="opened" :job="job" :person="opened" @done="opened = null" />
+      </FormDialog>
+    </Answer>
   </div>
 </template>
 

@@ -8,8 +8,10 @@ const { job } = defineProps<{ job: Job }>()
 useHead({ title: () => `Quote, ${job.name}` })
 const jobs = useJobs()
 const settings = useSettings()
-const { value: quote, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/quote', { id: job.id }))
-void load()
+const asked = useAsked(
+  () => job.id,
+  (id, signal) => api('get', '/api/jobs/:id/quote', { id }, { signal }),
+)
 const money = (minor: number) => formatMoney(minor, settings.value.currency)
 
 const { at, submit, problem: refused, busy } = useForm(QuoteInput)
@@ -32,12 +34,12 @@ const difference = (planned: number, real: number) =>
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>The quote could not be worked out.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!quote" role="status">Reckoning what everybody’s plan takes …</p>
-    <template v-else>
+    <Answer
+      v-slot="{ answer: quote }"
+      :asked="asked"
+      waiting="Reckoning what everybody’s plan takes"
+      refused="The quote could not be worked out."
+    >
       <header class="page-head">
         <div>
           <h1 data-testid="answer">{{ quoteInWords(quote, job.quote.feeMinor != null, money) }}</h1>
@@ -217,7 +219,7 @@ const difference = (planned: number, real: number) =>
           <div class="acts"><v-btn type="submit" color="primary" variant="flat" :loading="busy">Save</v-btn></div>
         </form>
       </div>
-    </template>
+    </Answer>
   </div>
 </template>
 

@@ -7,20 +7,23 @@ import type { Column } from '~/words/columns'
 /** Whether there is enough of everything for everybody, and which mix does for several. */
 const { job } = defineProps<{ job: Job }>()
 useHead({ title: () => `Together, ${job.name}` })
-const { value: all, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/together', { id: job.id }))
-void load()
-const names = computed(() => new Map(all.value?.faces.map(f => [f.id, f.name])))
-const called = computed(() => calledBy(all.value?.faces ?? []))
+const asked = useAsked(
+  () => job.id,
+  (id, signal) => api('get', '/api/jobs/:id/together', { id }, { signal }),
+)
+const { value: found } = asked
+const names = computed(() => new Map(found.value?.faces.map(f => [f.id, f.name])))
+const called = computed(() => calledBy(found.value?.faces ?? []))
 const nameOf = (id: string) => called.value(id)
-const lines = computed(() => (all.value ? linesTogether(all.value) : []))
+const lines = computed(() => (found.value ? linesTogether(found.value) : []))
 const short = computed(() => lines.value.filter(isShort))
 const bring = computed(() => lines.value.filter(isToBring))
-const ownMore = computed(() => (all.value?.own ?? []).filter(o => o.real > o.planned))
+const ownMore = computed(() => (found.value?.own ?? []).filter(o => o.real > o.planned))
 // What there is three times enough of needs no look.
 const PLENTY = 3
 const whole = ref(false)
 const shown = computed(() => (whole.value ? lines.value : lines.value.filter(l => l.along < PLENTY * l.need)))
-const bottles = computed(() => new Map(all.value?.mixed.map(b => [b.id, { shade: b.shade, lab: b.lab as Lab }])))
+const bottles = computed(() => new Map(found.value?.mixed.map(b => [b.id, { shade: b.shade, lab: b.lab as Lab }])))
 const COLUMNS: Column<TogetherLine>[] = [
   { key: 'name', text: 'What', class: 'free', of: l => l.name, sorts: true },
   { key: 'faces', text: 'For', class: 'wide free', of: l => l.faces.length, sorts: true },
@@ -32,12 +35,12 @@ const COLUMNS: Column<TogetherLine>[] = [
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>This could not be worked out.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!all" role="status">Making everybody’s plan …</p>
-    <template v-else>
+    <Answer
+      v-slot="{ answer: all }"
+      :asked="asked"
+      waiting="Making everybody’s plan"
+      refused="This could not be worked out."
+    >
       <h1 data-testid="answer">
         {{ all.faces.length === 0 ? 'Nobody is booked yet.' : togetherInWords(all, nameOf) }}
       </h1>
@@ -115,7 +118,7 @@ const COLUMNS: Column<TogetherLine>[] = [
           <Act @click="whole = true">Show all</Act>
         </p>
       </section>
-    </template>
+    </Answer>
   </div>
 </template>
 

@@ -10,8 +10,10 @@ useHead({ title: () => `Wrap, ${job.name}` })
 const jobs = useJobs()
 const undo = useUndo()
 const board = useBoard()
-const { value: wrap, problem, load } = useLoaded(() => api('get', '/api/jobs/:id/wrap', { id: job.id }))
-void load()
+const asked = useAsked(
+  () => job.id,
+  (id, signal) => api('get', '/api/jobs/:id/wrap', { id }, { signal }),
+)
 const closed = computed(() => job.wrap !== null)
 
 const { at, submit, problem: refused, busy } = useForm(WrapInput)
@@ -41,7 +43,7 @@ const isAsPlanned = computed(
 const refillAll = () =>
   undo.attempt(async () => {
     await api('post', '/api/jobs/:id/refill', { id: job.id })
-    await Promise.all([board.load(), load()])
+    await Promise.all([board.load(), asked.again()])
   })
 const TOP = 12
 const whole = ref(false)
@@ -49,12 +51,12 @@ const whole = ref(false)
 
 <template>
   <div>
-    <div v-if="problem" role="alert">
-      <h1>The wrap could not be worked out.</h1>
-      <p class="lead">{{ problem }} <Act @click="load">Try again</Act></p>
-    </div>
-    <p v-else-if="!wrap" role="status">Looking what the plans take …</p>
-    <template v-else>
+    <Answer
+      v-slot="{ answer: wrap }"
+      :asked="asked"
+      waiting="Looking what the plans take"
+      refused="The wrap could not be worked out."
+    >
       <header class="page-head">
         <div>
           <h1 data-testid="answer">{{ wrapInWords(wrap, closed) }}</h1>
@@ -154,7 +156,7 @@ const whole = ref(false)
         </ul>
         <Act v-if="!whole && wrap.taken.length > TOP" @click="whole = true">{{ wrap.taken.length - TOP }} more</Act>
       </section>
-    </template>
+    </Answer>
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 import { effectScope, nextTick } from 'vue'
 import { shade } from '../../tests/support/kits'
-import { readyWorker, Stopped, unlessStopped, useWorkerTask, useWorkerTurns } from './useWorkerTask'
+import { ApiProblem, outcomeOf, Stopped } from './api'
+import { readyWorker, useComplexionWorker, useWorkerTurns } from './useWorker'
 
 jest.mock('comlink', () => ({ wrap: (worker: unknown) => worker, proxy: (f: unknown) => f }))
 const made: Record<'terminate' | 'prepare', jest.Mock>[] = []
@@ -31,8 +32,8 @@ describe('a worker made ready before anybody asks', () => {
     readyWorker(kit)
     expect(made).toHaveLength(1)
     expect(made[0]!.prepare).toHaveBeenCalledWith(kit)
-    const taken = (task: ReturnType<typeof useWorkerTask>) => task.run(work => Promise.resolve({ work }))
-    const [first, second] = [useWorkerTask(), useWorkerTask()]
+    const taken = (task: ReturnType<typeof useComplexionWorker>) => task.run(work => Promise.resolve({ work }))
+    const [first, second] = [useComplexionWorker(), useComplexionWorker()]
     expect((await taken(first)).work).toBe(made[0])
     expect((await taken(second)).work).toBe(made[1])
     expect(made.flatMap(w => w.prepare.mock.calls)).toHaveLength(1)
@@ -43,7 +44,7 @@ describe('a worker made ready before anybody asks', () => {
 
 describe('a computation in a worker', () => {
   it('tells how far it is, and nothing once it is done; the worker is kept for the next', async () => {
-    const task = useWorkerTask()
+    const task = useComplexionWorker()
     const one = running<number>()
     let report!: (done: number) => void
     const answer = task.run((_work, told) => {
@@ -61,7 +62,7 @@ describe('a computation in a worker', () => {
   })
 
   it('the newest wins: what ran before is stopped and its worker ended', async () => {
-    const task = useWorkerTask()
+    const task = useComplexionWorker()
     const first = task.run(() => running().promise)
     const second = task.run(() => Promise.resolve('new'))
     await expect(first).rejects.toBeInstanceOf(Stopped)
@@ -71,24 +72,46 @@ describe('a computation in a worker', () => {
   })
 
   it('stopping ends it, and what is stopped is no failure to whoever asked', async () => {
-    const task = useWorkerTask()
-    const answer = unlessStopped(task.run(() => running().promise))
+    const task = useComplexionWorker()
+    const answer = outcomeOf(task.run(() => running().promise))
     task.stop()
-    expect(await answer).toBeUndefined()
-    await expect(unlessStopped(Promise.reject(new TypeError('broken')))).rejects.toThrow('broken')
-    expect(await unlessStopped(Promise.resolve(3))).toBe(3)
+    expect(await answer).toEqual({ ok: false, refused: null })
   })
 
-  it('a failure is told, and the next computation runs', async () => {
-    const task = useWorkerTask()
-    await expect(task.run(() => Promise.reject(new Error('no room')))).rejects.toThrow('no room')
+  it('the signal of a question stops it, and one that has ended begins nothing', async () => {
+    const task = useComplexionWorker()
+    const asked = new AbortController()
+    const answer = outcomeOf(task.run(() => running().promise, asked.signal))
+    asked.abort()
+    expect(await answer).toEqual({ ok: false, refused: null })
+    expect(made[0]!.terminate).toHaveBeenCalledTimes(1)
+    expect(task.busy.value).toBe(false)
+    expect(await outcomeOf(task.run(() => Promise.resolve(1), asked.signal))).toEqual({ ok: false, refused: null })
+    expect(made).toHaveLength(1)
+  })
+
+  it('the signal of an earlier question leaves a later one alone', async () => {
+    const task = useComplexionWorker()
+    const asked = new AbortController()
+    const [one, two] = [running<number>(), running<number>()]
+    const first = outcomeOf(task.run(() => one.promise, asked.signal))
+    const second = task.run(() => two.promise)
+    expect(await first).toEqual({ ok: false, refused: null })
+    asked.abort()
+    two.end(2)
+    expect(await second).toBe(2)
+  })
+
+  it('a failure inside is a refusal, and the next computation runs', async () => {
+    const task = useComplexionWorker()
+    await expect(task.run(() => Promise.reject(new Error('no room')))).rejects.toEqual(new ApiProblem('no room'))
     expect(task.progress.value).toBeNull()
     expect(await task.run(() => Promise.resolve(1))).toBe(1)
   })
 
   it('ends with the page it was for', async () => {
     const scope = effectScope()
-    const answer = scope.run(() => useWorkerTask().run(() => running().promise))!
+    const answer = scope.run(() => useComplexionWorker().run(() => running().promise))!
     scope.stop()
     await expect(answer).rejects.toBeInstanceOf(Stopped)
   })
