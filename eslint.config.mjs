@@ -1,32 +1,57 @@
 // @ts-check
+import { readFileSync } from 'node:fs'
 import withNuxt from './.nuxt/eslint.config.mjs'
 
-/** The wings of server/services from the ground up: each knows those below it, and none above. */
-const WINGS = ['papers', 'record', 'kit', 'buying', 'jobs', 'people', 'plans', 'days', 'data']
-/** @type {import('eslint').Linter.Config[]} */
-const wingRules = WINGS.slice(0, -1).map((wing, i) => ({
-  name: `varietas/services-${wing}`,
-  files: [`server/services/${wing}/**/*.ts`],
-  ignores: ['**/*.test.ts'],
-  rules: {
-    'no-restricted-imports': 'off',
-    '@typescript-eslint/no-restricted-imports': [
-      'error',
-      {
-        patterns: [
-          {
-            regex: `^(\\.\\./)+(services/)?(${WINGS.slice(i + 1).join('|')})/`,
-            message: `services/${wing} stands below this wing: what both need belongs further down.`,
-          },
-          {
-            regex: '^(\\.\\./)+(api|demo|plugins)/',
-            message: 'Services know nothing of routes, start or the story of the demo.',
-          },
-        ],
+/*
+ * Floors of the house, from the ground up: a room knows those below it, and none above. What two rooms need lies below both.
+ */
+/** @type {Record<'core' | 'server' | 'app', string[]>} */
+const FLOORS = JSON.parse(readFileSync(new URL('scripts/floors.json', import.meta.url), 'utf8'))
+
+/**
+ * A rule for each floor that forbids to import what stands above it.
+ * @param {string} top folder of the floors
+ * @param {readonly string[]} floors from the ground up
+ * @param {string[]} more what else no file of them may import, as regular expressions
+ * @returns {import('eslint').Linter.Config[]}
+ */
+const floorRules = (top, floors, more = []) =>
+  floors.map((floor, i) => {
+    // A room of a folder is reached from the one beside it without the name of the folder they share.
+    const above = floors
+      .slice(i + 1)
+      .flatMap(f => [f, ...(f.includes('/') && f.split('/')[0] === floor.split('/')[0] ? [f.split('/')[1]] : [])])
+    const patterns = [
+      ...(above.length > 0
+        ? [
+            {
+              regex: `^(~/|(\\.\\./)+)(${above.join('|')})(/|$)`,
+              message: `${top}/${floor} stands below this: what both need belongs further down.`,
+            },
+          ]
+        : []),
+      ...more.map(regex => ({ regex, message: `${top}/ knows nothing of this.` })),
+    ]
+    return {
+      name: `varietas/${top}-${floor.replace('/', '-')}`,
+      files: [`${top}/${floor}/**/*.{ts,vue}`],
+      ignores: ['**/*.test.ts'],
+      rules: {
+        'no-restricted-imports': 'off',
+        '@typescript-eslint/no-restricted-imports': ['error', { patterns }],
       },
-    ],
-  },
-}))
+    }
+  })
+
+/** core/ is pure TypeScript: nothing from the interface, the framework, the database or the rest of the house. */
+const NOT_IN_CORE = [
+  '^(vue|vue-router|pinia|vuetify|nuxt|nitropack|h3|drizzle-orm|@libsql|class-validator)(/|$)',
+  '^@(vue|nuxt|pinia)/',
+  '^#(app|imports|build|shared)(/|$)',
+  '^(~|@)/',
+  '^(~~|@@)/',
+  '^(\\.\\./)+(app|server|shared|modules|demo|tests)(/|$)',
+]
 
 export default withNuxt(
   { ignores: ['.output/**', '.varietas/**', 'server/db/migrations/**'] },
@@ -42,31 +67,28 @@ export default withNuxt(
     },
   },
   {
-    name: 'varietas/core-boundary',
-    files: ['core/**/*.ts'],
-    ignores: ['core/**/*.test.ts'],
+    name: 'varietas/core-ground',
+    files: ['core/*.ts'],
+    ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-imports': 'off',
       '@typescript-eslint/no-restricted-imports': [
         'error',
         {
           patterns: [
-            {
-              regex:
-                '^(vue|vue-router|pinia|vuetify|nuxt|nitropack|h3|drizzle-orm|@libsql|class-validator)(/|$)|^@(vue|nuxt|pinia)/|^#(app|imports|build|shared)(/|$)|^(~|@)/|^(~~|@@)/|^(\\.\\./)+(app|server|shared|modules|demo|tests)(/|$)',
-              message:
-                'core/ is pure TypeScript: nothing from the interface, the framework, the database or the rest of the house.',
-            },
+            { regex: `^\\./(${FLOORS.core.join('|')})/`, message: 'The ground of core/ knows none of its rooms.' },
           ],
         },
       ],
     },
   },
-  ...wingRules,
+  ...floorRules('core', FLOORS.core, NOT_IN_CORE),
+  ...floorRules('app', FLOORS.app, ['^(\\.\\./)+(server|tests)(/|$)', '^#server(/|$)']),
+  ...floorRules('server', FLOORS.server, ['^(~|@)/', '^(\\.\\./)+(app|demo/story|tests)(/|$)']),
   {
     name: 'varietas/refusals-in-one-place',
     files: ['app/**/*.{ts,vue}'],
-    ignores: ['app/composables/api.ts', '**/*.test.ts'],
+    ignores: ['app/asking/api.ts', '**/*.test.ts'],
     rules: {
       'no-restricted-syntax': [
         'error',

@@ -108,7 +108,7 @@ export default defineNuxtConfig({
   build: { transpile: ['vuetify'] },
   alias: { '#core': core },
   components: [{ path: '~/components', pathPrefix: false }],
-  imports: { dirs: ['stores', 'composables', 'words'] },
+  imports: { dirs: ['asking', 'stores', 'composables', 'words'] },
   // cssnano drops the last ';' of an @layer statement, esbuild then warns: let esbuild alone minify
   postcss: { plugins: { cssnano: false } },
   vite: {
@@ -123,7 +123,7 @@ export default defineNuxtConfig({
     build: { rollupOptions: { output: { experimentalMinChunkSize: 30_000 } } },
   },
   nitro: {
-    errorHandler: '~~/server/errors.ts',
+    errorHandler: '~~/server/utils/errors.ts',
     // A first page is a third over the wire; packed once, when it is built.
     compressPublicAssets: { gzip: true, brotli: true },
     // else Rollup tree-shakes the bare `import 'reflect-metadata/lite'` away

@@ -1,4 +1,4 @@
-import type { AgeBand, HistoryWord, SkinType, Zone, ZoneState } from '#core/suitability/face'
+import type { AgeBand, HistoryWord, SkinType, Zone, ZoneState } from '#core/asked/face'
 import { skinAt } from '#core/complexion/skin'
 import type { ChartMarkInput, Consultation } from '#shared/records/consultation'
 import type { PaletteTestInput } from '#shared/records/plans'

@@ -1,4 +1,4 @@
-import { USUAL } from '#core/suitability/job'
+import { USUAL } from '#core/asked/job'
 import type { ChairInput, JobInput } from '#shared/records/jobs'
 import { MorningInput } from '#shared/records/jobs'
 import type { QuoteInput } from '#shared/records/quotes'

@@ -6,14 +6,13 @@ import { build, context, type BuildOptions } from 'esbuild'
 
 const solver = createRequire(import.meta.url).resolve('highs/runtime')
 
-/** Bundles server/workers/*.ts with the solver beside them, and copies the SQL migrations next to the built server: Nitro does neither. */
+/** Bundles the two worker threads with the solver beside them, and copies the SQL migrations next to the built server: Nitro does neither. */
 export default defineNuxtModule({
   meta: { name: 'server-files' },
   async setup(_options, nuxt) {
     const root = nuxt.options.rootDir
-    const workers = join(root, 'server/workers')
-    const options = async (outdir: string): Promise<BuildOptions> => ({
-      entryPoints: (await readdir(workers)).filter(f => /^[a-z][\w-]*\.ts$/i.test(f)).map(f => join(workers, f)),
+    const options = (outdir: string): BuildOptions => ({
+      entryPoints: { compute: join(root, 'server/compute/worker.ts'), keeper: join(root, 'server/keeping/worker.ts') },
       outdir,
       outExtension: { '.js': '.mjs' },
       bundle: true,
@@ -30,7 +29,7 @@ export default defineNuxtModule({
     })
     if (nuxt.options.dev) {
       await cp(solver, join(root, '.nuxt/server-workers/highs.wasm'))
-      const watching = await context(await options(join(root, '.nuxt/server-workers')))
+      const watching = await context(options(join(root, '.nuxt/server-workers')))
       await watching.rebuild()
       await watching.watch()
       nuxt.hook('close', () => watching.dispose())
@@ -40,7 +39,7 @@ export default defineNuxtModule({
         if (nuxt.options.dev || nuxt.options._prepare) return
         const out = nitro.options.output.serverDir
         await cp(join(root, 'server/db/migrations'), join(out, 'migrations'), { recursive: true })
-        await build(await options(join(out, 'workers')))
+        await build(options(join(out, 'workers')))
         await cp(solver, join(out, 'workers/highs.wasm'))
         await copyType(join(root, 'node_modules/@fontsource'), join(out, 'fonts'))
       })

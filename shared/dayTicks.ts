@@ -1,5 +1,5 @@
 import type { Worked } from '#core/plan/asWorked'
-import { SLOT_IDS, type SlotId } from '#core/plan/slots'
+import { SLOT_IDS, type SlotId } from '#core/asked/slots'
 import type { Tick } from '#core/schedule/ticks'
 import { blockKey } from '#core/schedule/running'
 

@@ -1,6 +1,6 @@
 import type { Layer } from '#core/plan/facePlan'
 import { reasonsInOrder } from '#core/suitability/reasons'
-import type { SlotId } from '#core/plan/slots'
+import type { SlotId } from '#core/asked/slots'
 import type { Face } from './records/faces'
 import type { SavedPlan } from './records/plans'
 

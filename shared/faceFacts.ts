@@ -1,4 +1,4 @@
-import type { FaceFacts } from '#core/suitability/face'
+import type { FaceFacts } from '#core/asked/face'
 import type { Covariance } from '#core/reading/reading'
 import { newestBySite } from '#core/reading/sites'
 import { tannedOnTheDay, targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'

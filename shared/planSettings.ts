@@ -1,4 +1,4 @@
-import type { PlanSettings } from '#core/plan/settings'
+import type { PlanSettings } from '#core/asked/settings'
 import { mixingFacts } from './kitPigments'
 import type { Shelf } from './records/kit'
 import type { Tests } from './records/plans'

@@ -1,5 +1,5 @@
 import type { Coverage } from '#core/complexion/product'
-import type { AgeBand, SkinType, Zone, ZoneState } from '#core/suitability/face'
+import type { AgeBand, SkinType, Zone, ZoneState } from '#core/asked/face'
 import type { Finish } from '#core/product/item'
 import { Consultation, OccasionInput, type Consent, type LashWish } from './records/consultation'
 import { NewFaceInput } from './records/faces'

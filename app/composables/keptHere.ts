@@ -1,7 +1,7 @@
 import { useChairPictures } from '~/stores/chairPictures'
 import { useChairside } from '~/stores/chairside'
 import { useDrafts } from '~/stores/drafts'
-import { api, outcomeOf } from './api'
+import { api, outcomeOf } from '../asking/api'
 import { dropTicksAbout, ticksAbout } from './useTicks'
 
 const MOST_ASKED = 2000

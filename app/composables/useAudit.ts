@@ -1,7 +1,7 @@
 import type { AuditAnswer, AuditInput, StandardInput } from '#shared/records/standards'
 import { plain } from '#shared/validate'
-import { api } from './api'
-import { useAsked } from './useAsked'
+import { api } from '../asking/api'
+import { useAsked } from '../asking/useAsked'
 
 /** What the kit can do of a standard, asked anew when the kit changes. */
 export function useAudit(wanted: { standardId: string; placeId: string | null }) {

@@ -2,9 +2,9 @@ import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
 import type { WantedBase } from '#core/buy/wantedBase'
 import type { Lab } from '#core/colour/lab'
 import { clientele, everyone } from '#core/complexion/population'
-import { plainShelf } from './useShelf'
-import { outcomeOf } from './api'
-import { useComplexionWorker } from './useWorker'
+import { plainShelf } from '../asking/plainShelf'
+import { outcomeOf } from '../asking/api'
+import { useComplexionWorker } from '../asking/useWorker'
 
 const TIME_LIMIT_MS = 20_000
 

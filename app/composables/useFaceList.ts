@@ -1,5 +1,5 @@
 import { FacesQuery, type FaceLine } from '#shared/records/clientele'
-import { api } from './api'
+import { api } from '../asking/api'
 
 /** Faces a page at a time. */
 export const useFaceList = () =>

@@ -1,5 +1,5 @@
 import { KitQuery, type KitLine } from '#shared/records/kit'
-import { api } from './api'
+import { api } from '../asking/api'
 
 /** The kit a page at a time. */
 export const useKitList = (first: Partial<KitQuery> = {}) =>

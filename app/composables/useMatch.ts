@@ -4,9 +4,9 @@ import type { Drops } from '#core/complexion/recipe'
 import type { Complaint, Degree, Steering, Touch } from '#core/complexion/touch'
 import { isColoured } from '#shared/kitPigments'
 import type { Face } from '#shared/records/faces'
-import { useAsked } from './useAsked'
-import { plainShelf } from './useShelf'
-import { useWorkerTurns } from './useWorker'
+import { useAsked } from '../asking/useAsked'
+import { plainShelf } from '../asking/plainShelf'
+import { useWorkerTurns } from '../asking/useWorker'
 
 /**
  * What the kit can mix for one face, the best first by colour, formula and ease together: the same answer the plan takes its base from.

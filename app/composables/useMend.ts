@@ -1,8 +1,8 @@
 import type { Mend } from '#core/buy/mend'
 import type { Lab } from '#core/colour/lab'
-import { plainShelf } from './useShelf'
-import { useAsked } from './useAsked'
-import { useComplexionWorker } from './useWorker'
+import { plainShelf } from '../asking/plainShelf'
+import { useAsked } from '../asking/useAsked'
+import { useComplexionWorker } from '../asking/useWorker'
 
 /** The smallest purchase that would match one skin, computed when a skin is given. */
 export function useMend(skin: () => Lab | null) {

@@ -3,9 +3,9 @@ import type { MorningDay } from '#core/schedule/faces'
 import type { Bent, Shorter } from '#core/schedule/shorter'
 import type { Timetable } from '#core/schedule/timetable'
 import type { TimetableWork } from '~/workers/timetable.worker'
-import { api, outcomeOf } from './api'
-import { useAsked, type Asked } from './useAsked'
-import { useWorker } from './useWorker'
+import { api, outcomeOf } from '../asking/api'
+import { useAsked, type Asked } from '../asking/useAsked'
+import { useWorker } from '../asking/useWorker'
 
 const make = () => new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
 // A large party is looked at longer.

@@ -1,8 +1,8 @@
 import { skinPlace } from '#core/complexion/skin'
 import type { FaceLine } from '#shared/records/clientele'
-import { plainShelf } from './useShelf'
-import { outcomeOf } from './api'
-import { useComplexionWorker } from './useWorker'
+import { plainShelf } from '../asking/plainShelf'
+import { outcomeOf } from '../asking/api'
+import { useComplexionWorker } from '../asking/useWorker'
 
 /** How near the kit comes to each face of a list, ΔE00 by face: as Reach has it, and mixed for those it does not hold. */
 export function useNearest(lines: () => readonly FaceLine[]) {

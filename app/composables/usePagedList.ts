@@ -1,6 +1,6 @@
 import { useDebounce } from '@vueuse/core'
-import { outcomeOf } from './api'
-import { useAsked } from './useAsked'
+import { outcomeOf } from '../asking/api'
+import { useAsked } from '../asking/useAsked'
 
 const WHILE_TYPING_MS = 200
 

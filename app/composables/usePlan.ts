@@ -1,4 +1,4 @@
-import { useAsked } from './useAsked'
+import { useAsked } from '../asking/useAsked'
 
 /** The plan of one face, made anew whenever what it depends on changes. */
 export function usePlan(faceId: () => string) {

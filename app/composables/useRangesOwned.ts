@@ -1,5 +1,5 @@
-import { api } from './api'
-import { useAsked } from './useAsked'
+import { api } from '../asking/api'
+import { useAsked } from '../asking/useAsked'
 
 /** Brands and ranges of the kit, for fields that propose them; none while they are on their way, or cannot be had. */
 export function useRangesOwned() {

@@ -1,9 +1,9 @@
 import { proxy } from 'comlink'
 import type { TimetableWork } from '~/workers/timetable.worker'
 import type { ReadyCheck } from '~/words/ready'
-import { api } from './api'
-import { useAsked } from './useAsked'
-import { useWorker } from './useWorker'
+import { api } from '../asking/api'
+import { useAsked } from '../asking/useAsked'
+import { useWorker } from '../asking/useWorker'
 
 const make = () => new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
 const LIMIT_MS = 3000

@@ -1,6 +1,6 @@
 import type { Dto } from '#shared/shape'
 import { useDraft } from './useDraft'
-import { useForm } from './useForm'
+import { useForm } from '../asking/useForm'
 
 /**
  * A form over one record, new or there already: what is typed is kept on the device until it is saved, and where the record was

@@ -6,8 +6,8 @@ import type { Sheet } from '#shared/tableFile'
 import { today } from '#shared/today'
 import { check, plain } from '#shared/validate'
 import type { TableWork } from '~/workers/table.worker'
-import { api, ApiProblem, outcomeOf } from './api'
-import { useWorker } from './useWorker'
+import { api, ApiProblem, outcomeOf } from '../asking/api'
+import { useWorker } from '../asking/useWorker'
 
 /** A table from a file: opened, told what its columns are, looked through, and only then taken in. */
 export function useTableIn(currency: string) {

@@ -1,6 +1,10 @@
 import { dropOldTicks, dropTicksAbout, ticksAbout } from './useTicks'
 
-jest.mock('./api', () => ({ ...jest.requireActual<object>('./api'), api: jest.fn(), onDone: jest.fn() }))
+jest.mock('../asking/api', () => ({
+  ...jest.requireActual<object>('../asking/api'),
+  api: jest.fn(),
+  onDone: jest.fn(),
+}))
 
 /** A device that keeps these, as a browser lists them. */
 function device(kept: Record<string, string>): Record<string, string> {

@@ -2,7 +2,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
 import { isKeptTooLong } from '#shared/along'
 import { aboutOf } from '#shared/dayTicks'
-import { api, outcomeOf } from './api'
+import { api, outcomeOf } from '../asking/api'
 
 const AGAIN_MS = 15_000
 const keptAt = (jobId: string) => `varietas.ticks.${jobId}`

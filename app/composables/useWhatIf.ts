@@ -1,8 +1,8 @@
 import { everyone } from '#core/complexion/population'
 import type { ReachedSkin } from '#core/complexion/reach'
-import { plainShelf } from './useShelf'
-import { useAsked } from './useAsked'
-import { useComplexionWorker } from './useWorker'
+import { plainShelf } from '../asking/plainShelf'
+import { useAsked } from '../asking/useAsked'
+import { useComplexionWorker } from '../asking/useWorker'
 
 /** The kit as it would be without some bottles: computed anew each time, never guessed from the full one. */
 export function useWhatIf() {

@@ -5,9 +5,9 @@ import type { Datum } from '#core/plan/worthKnowing'
 import type { BookedFace } from '#shared/records/ahead'
 import { PlanInput } from '#shared/records/plans'
 import { plain } from '#shared/validate'
-import { api, outcomeOf } from './api'
-import { plainShelf } from './useShelf'
-import { useComplexionWorker } from './useWorker'
+import { api, outcomeOf } from '../asking/api'
+import { plainShelf } from '../asking/plainShelf'
+import { useComplexionWorker } from '../asking/useWorker'
 
 // Each is reach reckoned anew three times.
 const MOST_BOTTLES = 4

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { format } from 'date-fns'
-import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
+import { AGE_BANDS, SKIN_TYPES } from '#core/asked/face'
 import { FINISHES } from '#core/product/item'
 import { LASHES } from '#shared/records/consultation'
 import { NewFaceInput } from '#shared/records/faces'

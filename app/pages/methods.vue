@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { METHOD_ORDERS } from '#core/plan/settings'
+import { METHOD_ORDERS } from '#core/asked/settings'
 import { Settings, THEMES } from '#shared/records/settings'
 
 const settings = useSettings()

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Along, Asked } from '#shared/along'
-import { onAnswered } from '~/composables/api'
+import { onAnswered } from '~/asking/api'
 
 /*
  * What this device can do without the server: the application itself and jobs that were taken along are kept by the service worker

@@ -1,11 +1,11 @@
 import { createPinia, setActivePinia } from 'pinia'
 import type { Board } from '#shared/records/things'
 import { thing } from '../../tests/support/thing'
-import { api, ApiProblem } from '~/composables/api'
+import { api, ApiProblem } from '~/asking/api'
 import { useBoard } from './board'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

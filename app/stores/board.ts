@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/things'
 import { plain } from '#shared/validate'
-import { api, outcomeOf } from '~/composables/api'
+import { api, outcomeOf } from '~/asking/api'
 
 const EMPTY: Board = {
   places: [],

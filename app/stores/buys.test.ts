@@ -1,14 +1,14 @@
 import { createPinia, setActivePinia } from 'pinia'
 import type { CatalogueOffer, Purchase } from '#shared/records/buys'
 import { traitsFor } from '#core/stock/usual'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { bottleInput } from '../../tests/support/inputs'
 import { ownedProduct } from '../../tests/support/owned'
 import { useBuys } from './buys'
 import { useKit } from './kit'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
 import { complexionOf, isMixed } from '#shared/kitPigments'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useKit } from './kit'
 
 export const useBuys = defineStore('buys', () => {

@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { api, ApiProblem } from '~/composables/api'
+import { api, ApiProblem } from '~/asking/api'
 import { useChairPictures } from './chairPictures'
 
 const device = new Map<string, unknown>()
@@ -10,8 +10,8 @@ jest.mock('idb-keyval', () => ({
   set: (id: string, kept: unknown) => Promise.resolve(void device.set(id, kept)),
   del: (id: string) => Promise.resolve(void device.delete(id)),
 }))
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

@@ -2,7 +2,7 @@ import { createStore, del, entries, get, set } from 'idb-keyval'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { isKeptTooLong } from '#shared/along'
-import { api, outcomeOf } from '~/composables/api'
+import { api, outcomeOf } from '~/asking/api'
 
 /*
  * Pictures taken at the chair: they lie on this device until the server has them, and nowhere else. What cannot be kept here (a browser

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { toRefs } from 'vue'
-import { kept } from '~/composables/kept'
+import { kept } from '~/asking/kept'
 import { emptyWalkUp, type WalkUp } from '#shared/walkUp'
 
 const KEPT_AT = 'varietas.chairside'

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Clientele } from '#shared/records/clientele'
-import { acts, api } from '~/composables/api'
+import { acts, api } from '~/asking/api'
 import { useUndo } from './undo'
 
 // Several acts in one go are looked at once.

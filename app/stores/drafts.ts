@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { KEPT_MOST_MS } from '#shared/along'
-import { kept } from '~/composables/kept'
+import { kept } from '~/asking/kept'
 
 const KEPT_AT = 'varietas.drafts'
 const MOST = 60

@@ -1,11 +1,11 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
 import { Consultation } from '#shared/records/consultation'
-import { api, ApiProblem } from '~/composables/api'
+import { api, ApiProblem } from '~/asking/api'
 import { useFaces } from './faces'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

@@ -6,7 +6,7 @@ import type { BagInput } from '#shared/records/bags'
 import type { QuoteInput } from '#shared/records/quotes'
 import type { WrapFacts, WrapInput } from '#shared/records/wraps'
 import { plain } from '#shared/validate'
-import { api, outcomeOf } from '~/composables/api'
+import { api, outcomeOf } from '~/asking/api'
 import { useFaces } from './faces'
 
 /** Days of work: the list of them, and the one that is open. */

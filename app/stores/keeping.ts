@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Keeping, Preview } from '#shared/records/keeping'
 import type { SetAside } from '#shared/records/stored'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useUndo } from './undo'
 
 /** Backups, and records that cannot be used as they stand. */

@@ -1,12 +1,12 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { OwnedProductInput } from '#shared/records/kit'
-import { api, ApiProblem } from '~/composables/api'
+import { api, ApiProblem } from '~/asking/api'
 import { ownedProduct } from '../../tests/support/owned'
 import { useKit } from './kit'
 import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

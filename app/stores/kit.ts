@@ -5,7 +5,7 @@ import { isCosmetic, type GearInput, type OwnedThing } from '#shared/records/gea
 import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct, UnitInput } from '#shared/records/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, shelfProductOf } from '#shared/kitPigments'
 import { plain } from '#shared/validate'
-import { api, ApiProblem } from '~/composables/api'
+import { api, ApiProblem } from '~/asking/api'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
 

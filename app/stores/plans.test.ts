@@ -4,13 +4,13 @@ import type { PlanLine } from '#shared/records/plans'
 import { DEMO_FACES } from '../../demo/faces'
 import { demoFace } from '../../tests/support/demo'
 import { savedPlan } from '../../tests/support/keptPlan'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useFaces } from './faces'
 import { usePlans } from './plans'
 import { useUndo } from './undo'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { BaseOffer } from '#core/plan/bases'
-import type { JobFacts } from '#core/suitability/job'
+import type { JobFacts } from '#core/asked/job'
 import { OccasionInput } from '#shared/records/consultation'
 import type {
   BaseAsked,
@@ -20,7 +20,7 @@ import type {
 } from '#shared/records/plans'
 import type { MeasuredMixInput } from '#shared/records/mixes'
 import { plain } from '#shared/validate'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useDrafts } from './drafts'
 import { useFaces } from './faces'
 import { useKit } from './kit'

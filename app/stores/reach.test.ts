@@ -4,21 +4,21 @@ import type { Skin } from '#core/complexion/population'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { bottleInput } from '../../tests/support/inputs'
 import { ownedProduct } from '../../tests/support/owned'
-import { ApiProblem, Stopped } from '~/composables/api'
+import { ApiProblem, Stopped } from '~/asking/api'
 import { useClientele } from './clientele'
 import { useKit } from './kit'
 import { useReach } from './reach'
 import { useSettings } from './settings'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))
 const run = jest.fn()
 const progress = { value: null }
 const busy = { value: false }
-jest.mock('~/composables/useWorker', () => ({
+jest.mock('~/asking/useWorker', () => ({
   useComplexionWorker: () => ({ run, progress, busy, stop: jest.fn() }),
 }))
 

@@ -1,10 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { Settings } from '#shared/records/settings'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useSettings } from './settings'
 
-jest.mock('~/composables/api', () => ({
-  ...jest.requireActual<object>('~/composables/api'),
+jest.mock('~/asking/api', () => ({
+  ...jest.requireActual<object>('~/asking/api'),
   api: jest.fn(),
   onDone: jest.fn(),
 }))

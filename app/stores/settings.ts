@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
 import type { RecipeOptions } from '#core/complexion/recipe'
 import { Settings } from '#shared/records/settings'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 export const useSettings = defineStore('settings', () => {
   const value = ref<Settings>(new Settings())

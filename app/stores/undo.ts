@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
 import type { Touched } from '#shared/records/changes'
-import { acts, api, onDone, outcomeOf, type Attempted, type Done, type NotSwallowed } from '~/composables/api'
+import { acts, api, onDone, outcomeOf, type Attempted, type Done, type NotSwallowed } from '~/asking/api'
 
 /** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
 export const useUndo = defineStore('undo', () => {

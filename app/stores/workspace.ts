@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { outcomeOf } from '~/composables/api'
+import { outcomeOf } from '~/asking/api'
 import { useBuys } from './buys'
 import { useClientele } from './clientele'
 import type { Touched } from '#shared/records/changes'

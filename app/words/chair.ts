@@ -1,5 +1,5 @@
 import { clockAfter, type ZonedDay } from '#core/schedule/clock'
-import type { Between, BetweenLine } from '#core/hygiene/between'
+import type { Between, BetweenLine } from '#core/bag/between'
 import type { MadeUp, Running, RunningDay } from '#core/schedule/running'
 import type { FoundAt } from '#shared/records/chairs'
 import { artistInWords, cutsInWords } from './morning'

@@ -1,4 +1,4 @@
-import { USUAL } from '#core/suitability/job'
+import { USUAL } from '#core/asked/job'
 import type { Finding } from '#core/suitability/finding'
 import {
   amountInWords,

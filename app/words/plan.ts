@@ -1,10 +1,10 @@
-import type { JobFacts } from '#core/suitability/job'
+import type { JobFacts } from '#core/asked/job'
 import type { Forecast } from '#shared/records/forecasts'
 import type { BaseOffer } from '#core/plan/bases'
 import type { FacePlan, Layer } from '#core/plan/facePlan'
 import type { Finding } from '#core/suitability/finding'
 import { mainReasons } from '#core/suitability/reasons'
-import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core/suitability/face'
+import { typesOf, ZONES, type FaceFacts, type Zone, type ZoneState } from '#core/asked/face'
 
 /** What the day asks, in a breath: "stage, 10 h, heat, flash". */
 export function occasionInWords(job: JobFacts): string {

@@ -1,4 +1,4 @@
-import { dayText } from '#core/schedule/dayText'
+import { dayText } from '#core/dayText'
 import type { Seen } from '#core/reading/verdicts'
 import { parseDay, parseMoment } from '#shared/parse'
 import { isAhead } from '#shared/today'

@@ -1,5 +1,5 @@
 import type { Heft } from '../stock/heft'
-import type { JobType } from '../suitability/job'
+import type { JobType } from '../asked/job'
 import type { OwnedKind } from '../stock/kinds'
 import type { ListLine } from '../stock/standingList'
 import type { Thing } from '../stock/thing'

@@ -1,5 +1,5 @@
 import type { FacePlan } from '../plan/describe'
-import type { SlotId } from '../plan/slots'
+import type { SlotId } from '../asked/slots'
 
 /* The set bag: what stays within reach once faces are done, out of what was put on them. */
 

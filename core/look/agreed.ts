@@ -1,11 +1,11 @@
 import { skinPlace } from '../complexion/skin'
-import { has, type FaceFacts } from '../suitability/face'
-import type { JobFacts } from '../suitability/job'
-import { CHART_AREAS, UNSAID, type ChartArea, type LipWish, type LookBrief, type Shimmer } from './brief'
+import { has, type FaceFacts } from '../asked/face'
+import type { JobFacts } from '../asked/job'
+import { CHART_AREAS, UNSAID, type ChartArea, type LipWish, type LookBrief, type Shimmer } from '../asked/brief'
 import { proposalsFrom } from './freeWords'
 import { lighterOn } from './eyeShape'
 import { eyeFamily, usualWear, type EyeFamily } from './colouring'
-import { JOB_WORDS, programmeOf } from './programme'
+import { JOB_WORDS, programmeOf } from '../asked/programme'
 
 type Said<T extends string> = Exclude<T, typeof UNSAID>
 

@@ -1,9 +1,9 @@
 import type { Lab } from '../colour/lab'
 import { nearestPossible } from '../colour/possible'
 import { skinPlace } from '../complexion/skin'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import type { Look } from './agreed'
-import type { ChartArea } from './brief'
+import type { ChartArea } from '../asked/brief'
 import { browTarget } from './colouring'
 
 /** What a colour is to do on what it lies on. */

@@ -1,7 +1,7 @@
 import { face, settings } from '../../tests/support/suitability'
 import { needsIn, sceneOf } from '../plan/needs'
-import { USUAL } from '../suitability/job'
-import { EYE_SHAPES, NOTHING_SAID, type EyeShape, type EyeSize } from './brief'
+import { USUAL } from '../asked/job'
+import { EYE_SHAPES, NOTHING_SAID, type EyeShape, type EyeSize } from '../asked/brief'
 import { agreedLook } from './agreed'
 import { lashCut, lineOn, shadeOn } from './eyeShape'
 

@@ -1,6 +1,6 @@
-import type { FaceFacts } from '../suitability/face'
-import type { JobFacts } from '../suitability/job'
-import type { EyeShape } from './brief'
+import type { FaceFacts } from '../asked/face'
+import type { JobFacts } from '../asked/job'
+import type { EyeShape } from '../asked/brief'
 
 /** Where on an eye of this shape something goes, and why there. */
 export interface OnTheEye {

@@ -1,4 +1,4 @@
-import { NOTHING_SAID } from './brief'
+import { NOTHING_SAID } from '../asked/brief'
 import { proposalsFrom, saysSo, withProposal } from './freeWords'
 
 const read = (text: string) =>

@@ -1,4 +1,4 @@
-import type { UNSAID, LookBrief, ShimmerPlace } from './brief'
+import type { UNSAID, LookBrief, ShimmerPlace } from '../asked/brief'
 
 /** A setting that words seem to ask for: proposed, never set by itself. */
 export interface Proposal {

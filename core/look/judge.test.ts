@@ -3,13 +3,13 @@ import type { Lab } from '../colour/lab'
 import { typicalSkin, type Undertone } from '../complexion/skin'
 import { filmOf } from '../product/film'
 import type { ItemKind, KitItem } from '../product/item'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import { agreedLook } from './agreed'
 import { aimAt } from './aim'
-import { NOTHING_SAID, type LookBrief } from './brief'
+import { NOTHING_SAID, type LookBrief } from '../asked/brief'
 import { hueWord } from './hueWord'
 import { amountWord, judge } from './judge'
-import { SHOWING } from './showing'
+import { SHOWING } from '../asked/showing'
 
 const pan = (kind: ItemKind, lab: Lab, more: Partial<KitItem> = {}) =>
   item(kind, { lab, coverage: 'light', family: 'powder', ...more })

@@ -6,7 +6,7 @@ import { pigmentFor } from '../complexion/pigments'
 import { shownOn, type Shown } from '../complexion/shown'
 import type { Aim } from './aim'
 import { hueWord } from './hueWord'
-import type { Showing } from './showing'
+import type { Showing } from '../asked/showing'
 
 /** How well a colour does what it is there for, at the amount that does it best. */
 export interface Judged {

@@ -1,10 +1,10 @@
 import { face, job } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
-import { USUAL } from '../suitability/job'
+import { USUAL } from '../asked/job'
 import { agreedLook } from './agreed'
-import { NOTHING_SAID } from './brief'
+import { NOTHING_SAID } from '../asked/brief'
 import { browTarget, eyeFamily, hairShade, usualWear } from './colouring'
-import { programmeOf, proposedProgramme } from './programme'
+import { programmeOf, proposedProgramme } from '../asked/programme'
 
 describe('the programme proposed', () => {
   const of = (...[who, day = USUAL.personal]: [Parameters<typeof face>[0], (typeof USUAL)['personal']?]) =>

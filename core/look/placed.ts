@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
 import { CHART_PLACES } from './aim'
-import { CHART_AREAS, type ChartArea } from './brief'
+import { CHART_AREAS, type ChartArea } from '../asked/brief'
 
 /** A colour of a plan where it goes on the face. */
 export interface PlacedColour {

@@ -1,4 +1,4 @@
-import type { JobType } from '../suitability/job'
+import type { JobType } from '../asked/job'
 
 /* A year of closed jobs: what came in, what it cost, and what is left of it for each face and each hour, by type of job. */
 

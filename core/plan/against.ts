@@ -1,11 +1,11 @@
-import type { FaceFacts } from '../suitability/face'
-import type { JobFacts } from '../suitability/job'
+import type { FaceFacts } from '../asked/face'
+import type { JobFacts } from '../asked/job'
 import { vetoOf } from '../suitability/finding'
 import { findingsOn } from '../suitability/rules'
 import { lift, type Override } from './candidate'
 import type { Layer } from './describe'
-import type { PlanSettings } from './settings'
-import type { SlotId } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import type { SlotId } from '../asked/slots'
 
 /** A layer of a kept plan that a rule forbids on the day it is for. */
 export interface Against {

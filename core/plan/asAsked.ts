@@ -2,7 +2,7 @@ import type { KitItem } from '../product/item'
 import { findingsOn } from '../suitability/rules'
 import { judged, type Situation } from './candidate'
 import { gaveWay } from './met'
-import { zonesOf } from './slots'
+import { zonesOf } from '../asked/slots'
 
 /**
  * Which bottles a base as asked may be mixed from on this face: of the cover and finish that was wished for and allowed to touch it,

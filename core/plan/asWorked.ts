@@ -1,5 +1,5 @@
 import type { FacePlan, Layer } from './describe'
-import type { SlotId } from './slots'
+import type { SlotId } from '../asked/slots'
 
 /** What was done otherwise than planned at the chair. */
 export interface Worked {

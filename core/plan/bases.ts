@@ -1,7 +1,7 @@
 import { COVERAGES } from '../complexion/product'
 import { fiddle, type Drops, type Recipe } from '../complexion/recipe'
 import { FINISHES, type KitItem } from '../product/item'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import type { Finding } from '../suitability/finding'
 import type { Candidate, Situation } from './candidate'
 import { worthIn } from './filled'

@@ -1,9 +1,9 @@
 import type { Recipe, RecipeOptions } from '../complexion/recipe'
 import type { KitItem } from '../product/item'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import { scoreOf, vetoOf, weight, type Finding } from '../suitability/finding'
-import type { JobFacts } from '../suitability/job'
-import type { PlanSettings } from './settings'
+import type { JobFacts } from '../asked/job'
+import type { PlanSettings } from '../asked/settings'
 
 /** Something the kit can put in a place, with all that speaks for and against it. */
 export interface Candidate {

@@ -1,7 +1,7 @@
 import { item, withList } from '../../tests/support/suitability'
 import { chainsWithout, MILD_ONLY } from './chainForEveryone'
 import type { KitItem } from '../product/item'
-import { SLOTS } from './slots'
+import { SLOTS } from '../asked/slots'
 
 const DAY = '2026-12-05'
 const PLAIN = 'Aqua, Glycerin, Squalane'

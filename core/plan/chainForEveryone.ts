@@ -1,6 +1,6 @@
 import { foundIn, substanceFor } from '../ingredients/substances'
 import { isScented, type KitItem } from '../product/item'
-import { SLOTS, type SlotId } from './slots'
+import { SLOTS, type SlotId } from '../asked/slots'
 
 /** Somebody who asks for mild products only takes nothing that is there for its smell or dries the skin. */
 export const MILD_ONLY = 'mild only'

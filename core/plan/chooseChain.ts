@@ -2,8 +2,8 @@ import type { Candidate } from './candidate'
 import { bestChain, bestOfEach } from './chain'
 import type { Filled } from './filled'
 import { meetsAs, rangesThatMeet, seamBetween } from './layering'
-import type { PlanSettings } from './settings'
-import { slotPlan } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import { slotPlan } from '../asked/slots'
 
 /**
  * What goes in each place, chosen together. Grounds do not meet, but for eye care under concealer: so each ground is a chain of its

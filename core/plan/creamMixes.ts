@@ -8,7 +8,7 @@ import { isPowder, type KitItem } from '../product/item'
 import { complexionProduct } from '../product/recipeItem'
 import type { Candidate, Situation } from './candidate'
 import { riskBetween } from './layering'
-import type { SlotId } from './slots'
+import type { SlotId } from '../asked/slots'
 import type { SlotUse } from './uses'
 
 /** Places whose colour may be mixed of two on the palette, as a base is. */

@@ -17,7 +17,7 @@ import { vetoOf } from '../suitability/finding'
 import type { KitItem } from '../product/item'
 import { LockRefused } from './locks'
 import { findingsOn } from '../suitability/rules'
-import { ORDER, type SlotId } from './slots'
+import { ORDER, type SlotId } from '../asked/slots'
 import { usesFor } from './uses'
 
 const base = (id: string, more: Partial<KitItem> = {}) =>

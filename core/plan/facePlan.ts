@@ -1,7 +1,7 @@
 import type { Coverage } from '../complexion/product'
 import type { Candidate, Situation } from './candidate'
 import type { Concern } from '../complexion/correct'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import { cancels, candidatesFor, hidesAlone, type Under } from './candidates'
 import { chooseChain } from './chooseChain'
 import { describe, type FacePlan } from './describe'
@@ -12,7 +12,7 @@ import type { KitItem } from '../product/item'
 import type { Locks } from './locks'
 import { sceneOf } from './needs'
 import { need, type Need, type Scene } from './needs/need'
-import { SLOT_IDS, slotPlan } from './slots'
+import { SLOT_IDS, slotPlan } from '../asked/slots'
 import { placesIn, placeFor, type SlotUse } from './uses'
 
 export interface PlanQuestion extends Situation {

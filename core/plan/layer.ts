@@ -7,11 +7,11 @@ import { FACE_ML, shareOfFace } from '../stock/amount'
 import { isOneOf, VERDICT_LIMITS, type Drops } from '../complexion/recipe'
 import type { SlotUse } from './uses'
 import type { Candidate } from './candidate'
-import { zonesIn, type FaceFacts } from '../suitability/face'
+import { zonesIn, type FaceFacts } from '../asked/face'
 import type { KitItem } from '../product/item'
-import type { JobFacts } from '../suitability/job'
+import type { JobFacts } from '../asked/job'
 import { complexionProduct } from '../product/recipeItem'
-import { slotPlan, type SlotId } from './slots'
+import { slotPlan, type SlotId } from '../asked/slots'
 
 export interface LayerAmount {
   value: number

@@ -3,7 +3,7 @@ import { seeded } from '../../tests/support/random'
 import { FAMILIES, type Family } from '../complexion/product'
 import { isLight, isPowder, ITEM_KINDS, TEXTURES } from '../product/item'
 import { LAYER_COST, meetsAs, paletteTest, rangesThatMeet, riskBetween, seamBetween } from './layering'
-import type { SlotId } from './slots'
+import type { SlotId } from '../asked/slots'
 
 const settings = { paletteTests: [], order: 'skin straight through' as const }
 const at = (slot: SlotId, more: Parameters<typeof item>[1]) => ({ slot, item: item('primer', more) })

@@ -1,7 +1,7 @@
 import { separationRisk, type PaletteTest, type Risk } from '../complexion/mixable'
 import { isLight, isPowder, type KitItem } from '../product/item'
-import type { PlanSettings } from './settings'
-import type { SlotId } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import type { SlotId } from '../asked/slots'
 
 /** What a risky pair of layers takes from a chain. */
 export const LAYER_COST: Readonly<Record<Risk, number>> = { none: 0, some: 1, high: 3 }

@@ -2,8 +2,8 @@ import type { Candidate } from './candidate'
 import type { Filled } from './filled'
 import type { Finding } from '../suitability/finding'
 import { seamBetween } from './layering'
-import type { PlanSettings } from './settings'
-import { slotPlan, type SlotId } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import { slotPlan, type SlotId } from '../asked/slots'
 
 /** Products left out for one reason, told together. */
 export interface LeftOut {

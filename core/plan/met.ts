@@ -1,5 +1,5 @@
 import { FINISHES, type Finish, type KitItem } from '../product/item'
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import type { Finding } from '../suitability/finding'
 import type { Need } from './needs/need'
 

@@ -1,11 +1,11 @@
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import { scoreOf, vetoOf } from '../suitability/finding'
 import { houseFindings } from '../suitability/houseRule'
 import { isPowder, type ItemKind, type KitItem } from '../product/item'
-import type { JobFacts } from '../suitability/job'
+import type { JobFacts } from '../asked/job'
 import { findingsOn } from '../suitability/rules'
-import type { PlanSettings } from './settings'
-import type { SlotId } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import type { SlotId } from '../asked/slots'
 
 /** One thing to do at the chair; `{}` stands for the product of the kit that does it. */
 interface Step {

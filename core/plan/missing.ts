@@ -1,11 +1,11 @@
-import type { FaceFacts } from '../suitability/face'
+import type { FaceFacts } from '../asked/face'
 import type { Finding } from '../suitability/finding'
 import type { Candidate } from './candidate'
 import type { PlanQuestion } from './facePlan'
 import type { Filled } from './filled'
 import { badlyMet, gaveWay, unmetBy } from './met'
 import type { Offered } from './offer'
-import { slotPlan, type SlotId } from './slots'
+import { slotPlan, type SlotId } from '../asked/slots'
 
 /** A place that is empty, or filled otherwise than it should be. */
 export interface Missing {

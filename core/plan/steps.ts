@@ -1,11 +1,11 @@
 import { lashCut } from '../look/eyeShape'
 import { isScented, isOilRich, type KitItem } from '../product/item'
-import { statesOf } from '../suitability/face'
+import { statesOf } from '../asked/face'
 import { vetoOf } from '../suitability/finding'
 import { findingsOn } from '../suitability/rules'
 import { isHard } from './needs/fromDay'
 import type { Scene } from './needs/need'
-import type { SlotId } from './slots'
+import type { SlotId } from '../asked/slots'
 
 /** Something to be done that puts nothing on: brushing a beard, blotting, a round against shine. */
 export interface PlanStep {

@@ -1,6 +1,6 @@
 import { face, job, settings } from '../../tests/support/suitability'
 import { typicalSkin } from '../complexion/skin'
-import { statesOf, typesOf, zonesIn } from '../suitability/face'
+import { statesOf, typesOf, zonesIn } from '../asked/face'
 import { usesFor } from './uses'
 import { concernsOn } from './needs/fromSkin'
 

@@ -1,10 +1,10 @@
 import { aimAt, type Aim } from '../look/aim'
-import type { FaceFacts, SkinType, Zone } from '../suitability/face'
-import type { JobFacts } from '../suitability/job'
+import type { FaceFacts, SkinType, Zone } from '../asked/face'
+import type { JobFacts } from '../asked/job'
 import { needsIn, sceneOf } from './needs'
 import type { Need, Scene } from './needs/need'
-import type { PlanSettings } from './settings'
-import { ORDER, slotPlan, zonesOf, type SlotId } from './slots'
+import type { PlanSettings } from '../asked/settings'
+import { ORDER, slotPlan, zonesOf, type SlotId } from '../asked/slots'
 
 /** One place of a plan to be filled for this face: a slot, sometimes for one part of the face only. */
 export interface SlotUse {

@@ -1,6 +1,6 @@
-import type { SlotId } from '../plan/slots'
-import { blocksOf, type ChairTime } from './chair'
-import type { HairOrder, Morning, MorningFace } from './timetable'
+import type { SlotId } from '../asked/slots'
+import { minutesOf, type ChairTime } from '../plan/chair'
+import type { Block, HairOrder, Morning, MorningFace } from './timetable'
 
 /* The morning of a job: its faces as they are booked and planned, put to the timetable. */
 
@@ -33,6 +33,24 @@ export interface MorningDay {
   faces: readonly BookedFace[]
   /** They sit down in that order, whatever it costs. */
   keepOrder: boolean
+}
+
+/** Skincare that has lain longer is done again; minutes. */
+const LONGEST_SETTLING = 40
+
+/** The blocks of a face, without what is cut on it. The chair is free while its skincare settles. */
+export function blocksOf(chair: ChairTime, cut: readonly SlotId[]): Block[] {
+  const gone = chair.cuts.filter(c => cut.includes(c.slot))
+  const cutFrom = (parts: readonly string[]) => minutesOf(gone.filter(c => parts.includes(c.part)))
+  const minutes = (whole: number, parts: readonly string[]) => Math.max(1, Math.ceil(whole - cutFrom(parts)))
+  const waits = Math.max(0, Math.ceil(chair.settles - (chair.meanwhile - cutFrom(['meanwhile']))))
+  const rest = { minutes: minutes(chair.after, ['meanwhile', 'after']) }
+  return chair.before === 0
+    ? [rest]
+    : [
+        { minutes: minutes(chair.before, ['before']), gap: { least: waits, most: Math.max(waits, LONGEST_SETTLING) } },
+        rest,
+      ]
 }
 
 /** Minutes that a face takes longer that did not come as asked. */

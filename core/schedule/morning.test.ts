@@ -1,5 +1,5 @@
-import { blocksOf, chairTime, USUAL_CHAIR, type ChairTime } from './chair'
-import { morningOf, NOT_READY, type BookedFace, type MorningDay } from './faces'
+import { chairTime, USUAL_CHAIR, type ChairTime } from '../plan/chair'
+import { blocksOf, morningOf, NOT_READY, type BookedFace, type MorningDay } from './faces'
 import { bends, shorter, stillToCut } from './shorter'
 import { timetable } from './timetable'
 

@@ -1,4 +1,4 @@
-import type { SlotId } from '../plan/slots'
+import type { SlotId } from '../asked/slots'
 import { morningOf, type MorningDay } from './faces'
 import { stillToCut, type Cut } from './shorter'
 import type { Timetable } from './timetable'

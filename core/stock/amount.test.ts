@@ -4,7 +4,8 @@ import { difference } from '../colour/difference'
 import { packPigments } from '../complexion/pigments'
 import type { Drops } from '../complexion/recipe'
 import { mixLab } from '../complexion/touch'
-import { blendedCoverage, countOut, DROP_ML, FACE_ML, LIMB_ML } from './amount'
+import { blendedCoverage, countOut, DROP_ML, FACE_ML } from './amount'
+import { LIMB_ML } from '../asked/slots'
 
 const still = () => 0
 const drops = (...counts: number[]): Drops[] => counts.map((count, i) => ({ id: `b${i}`, count }))

@@ -1,12 +1,10 @@
 import { meanCoverage } from '../complexion/formula'
 import { hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
 import type { Drops } from '../complexion/recipe'
-import type { Zone } from '../suitability/face'
+import type { Zone } from '../asked/face'
 
 /** Liquid foundation for a full face, millilitres, by coverage. */
 export const FACE_ML: Readonly<Record<Coverage, number>> = { sheer: 0.5, light: 0.65, medium: 0.8, full: 1.1 }
-/** Body make-up for one limb, millilitres. */
-export const LIMB_ML = 3
 /** One drop from a dropper, millilitres. */
 export const DROP_ML = 0.04
 

@@ -1,6 +1,6 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
-import { isVivid } from '../look/vivid'
+import { isVivid } from './vivid'
 import type { Thing } from './thing'
 
 /*

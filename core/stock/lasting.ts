@@ -1,5 +1,5 @@
 import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns'
-import { SLOTS } from '../plan/slots'
+import { SLOTS } from '../asked/slots'
 import type { OwnedKind } from './kinds'
 
 /*

@@ -1,5 +1,5 @@
 import { ITEM_KINDS } from '../product/item'
-import { SLOTS } from '../plan/slots'
+import { SLOTS } from '../asked/slots'
 import { isComplexionKind, USUAL_BY_KIND, useByOf } from './usual'
 
 describe('usual values', () => {

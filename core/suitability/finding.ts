@@ -1,9 +1,9 @@
 import type { Aim } from '../look/aim'
-import type { FaceFacts, SkinType, Zone } from './face'
+import type { FaceFacts, SkinType, Zone } from '../asked/face'
 import type { KitItem } from '../product/item'
-import type { JobFacts } from './job'
-import type { SlotId } from '../plan/slots'
-import type { PlanSettings } from '../plan/settings'
+import type { JobFacts } from '../asked/job'
+import type { SlotId } from '../asked/slots'
+import type { PlanSettings } from '../asked/settings'
 
 /** A veto of harm is lifted only with a kept reason; a veto of taste at once. */
 export type Effect = { is: 'veto'; of: 'harm' | 'taste' } | { is: 'weight'; by: number } | { is: 'note' }

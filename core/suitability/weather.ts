@@ -1,4 +1,4 @@
-import type { JobFacts } from './job'
+import type { JobFacts } from '../asked/job'
 
 /* What the weather of a day asks of make-up. Starting values: where sweat and damp begin to tell. */
 

@@ -1,4 +1,4 @@
-import { Problem } from '../utils/problems'
+import { Problem } from '../base/problems'
 
 /** Addresses under /api that are none: a JSON answer, not the application's page. */
 export default defineEventHandler(() => {

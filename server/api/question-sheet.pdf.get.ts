@@ -1,4 +1,4 @@
-import { fontsFolder } from '../config'
+import { fontsFolder } from '../base/config'
 import { keep } from '../keeping/thread'
 
 // It names nobody and is the same for all; drawing it takes half a second, which nobody else should wait for.

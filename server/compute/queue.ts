@@ -1,4 +1,4 @@
-import { Busy } from '../utils/problems'
+import { Busy } from '../base/problems'
 
 /*
  * Who computes next. What somebody waits for at a screen goes before what a script asks, scripts never take the last thread, and

@@ -7,7 +7,7 @@ import { sql } from 'drizzle-orm'
 import fc from 'fast-check'
 import { holdElsewhere } from '../../tests/support/otherProgram'
 import { services } from '../../tests/support/services'
-import { Problem } from '../utils/problems'
+import { Problem } from '../base/problems'
 import { FairClient } from './fairClient'
 
 const on = services()

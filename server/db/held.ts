@@ -1,5 +1,5 @@
 import { readFileSync, statSync } from 'node:fs'
-import { Problem } from '../utils/problems'
+import { Problem } from '../base/problems'
 
 /** Thrown when another program keeps the file locked for too long. Nothing was written. */
 export class Held extends Problem {

@@ -1,6 +1,6 @@
 import { join } from 'node:path'
 import { createClient, type Client } from '@libsql/client'
-import { dataFolder } from '../config'
+import { dataFolder } from '../base/config'
 
 let held: Client | undefined
 

@@ -1,4 +1,4 @@
-import { SLOTS } from '#core/plan/slots'
+import { SLOTS } from '#core/asked/slots'
 import { isMixed } from '#shared/kitPigments'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from './simulatedSuppliers'
 

@@ -1,6 +1,6 @@
 import { createApp, eventHandler, toNodeListener } from 'h3'
 import { createServer, request, type Server } from 'node:http'
-import handler from '../errors'
+import handler from '../utils/errors'
 import { guard } from './guard'
 
 let server: Server

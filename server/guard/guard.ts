@@ -1,7 +1,7 @@
 import { defineEventHandler, setResponseHeaders, type H3Event } from 'h3'
 import { parseHost } from '#shared/parse'
-import { allowedHosts } from '../config'
-import { Problem } from '../utils/problems'
+import { allowedHosts } from '../base/config'
+import { Problem } from '../base/problems'
 
 /*
  * Who may ask. There is no sign-in: whoever reaches this server may read and write, so it answers only under its own names, and takes

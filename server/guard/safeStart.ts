@@ -1,6 +1,6 @@
 import { defineEventHandler, setResponseHeaders, setResponseStatus } from 'h3'
 import { dataState } from '../keeping/state'
-import { Problem } from '../utils/problems'
+import { Problem } from '../base/problems'
 import { safePage } from './safePage'
 
 /** What is served of a server whose data cannot be used: its health, what is kept, and the page for that. */

@@ -1,6 +1,6 @@
 import { eq, inArray, like, or, sql } from 'drizzle-orm'
 import type { Erased } from '#shared/records/keeping'
-import { backupFolder, databaseFile } from '../config'
+import { backupFolder, databaseFile } from '../base/config'
 import { db, exclusively, isFile, patientUntil, write, type Transaction } from '../db/connection'
 import {
   bookings,
@@ -23,7 +23,7 @@ import {
 } from '../db/schema'
 import { without } from '../services/record/namesInReasons'
 import { now } from '../services/record/clock'
-import { log, errorDetail } from '../log'
+import { log, errorDetail } from '../base/log'
 import { keepOnly, listBackups } from './backup'
 import { backUp, clearCopies } from './keeping'
 import { trouble } from './state'

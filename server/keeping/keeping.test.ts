@@ -18,7 +18,7 @@ const load = async () => ({
   ...(await import('./restore')),
   ...(await import('./salvage')),
   ...(await import('./raw')),
-  ...(await import('../config')),
+  ...(await import('../base/config')),
   ...(await import('../db/schema')),
 })
 let on: Awaited<ReturnType<typeof load>>

@@ -1,4 +1,4 @@
-import { Problem } from '../utils/problems'
+import { Problem } from '../base/problems'
 
 /** Thrown where whoever asked has left: nobody is there to be told. */
 export class LeftAlone extends Problem {

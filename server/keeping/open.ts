@@ -13,7 +13,7 @@ import {
 import { statfs } from 'node:fs/promises'
 import { join } from 'node:path'
 import { version } from '../../package.json'
-import { backupFolder, databaseFile, databaseServer, dataFolder, migrationsFolder } from '../config'
+import { backupFolder, databaseFile, databaseServer, dataFolder, migrationsFolder } from '../base/config'
 import { closeDatabase, migrateDatabase, openDatabase } from '../db/connection'
 import { heldAtStart, holder } from '../db/held'
 import { claimFolder, FolderInUse } from '../db/lock'

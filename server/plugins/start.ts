@@ -1,6 +1,6 @@
 import { guard } from '../guard/guard'
 import { safeStart } from '../guard/safeStart'
-import { afterwards, begin, finish } from '../keeping/start'
+import { afterwards, begin, finish } from '../start/start'
 
 // Top-level await: Nitro does not wait for async plugins, and what cannot start must end before it listens.
 await begin()

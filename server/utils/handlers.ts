@@ -19,8 +19,8 @@ import { LeftAlone } from '../keeping/leftAlone'
 import { told } from '../services/record/changes'
 import { asker, type Asker } from '../services/record/command'
 import { isSort, type SortName } from '../services/record/sound'
-import { digestOf, keyOf, once } from './once'
-import { BadInput, Missing } from './problems'
+import { digestOf, keyOf, once } from '../services/record/once'
+import { BadInput, Missing } from '../base/problems'
 import { MOST_BYTES, readBytes, readJson } from './readJson'
 
 /** A route that is asked for something in its address: figures are read as such, and the rest is checked as a body is. */

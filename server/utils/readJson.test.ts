@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream'
 import type { H3Event } from 'h3'
-import { Busy, Problem } from './problems'
+import { Busy, Problem } from '../base/problems'
 import { HungUp, readBytes, readJson } from './readJson'
 
 const event = (chunks: Iterable<string | Buffer>, headers: Record<string, string> = {}) =>

@@ -1,6 +1,6 @@
 import type { H3Event } from 'h3'
 import { readJsonText } from '#shared/json'
-import { BadInput, Busy, Problem } from './problems'
+import { BadInput, Busy, Problem } from '../base/problems'
 
 /** The largest body of the compute API, and of a whole list or table. */
 export const MOST_BYTES = 5_000_000

@@ -5,7 +5,7 @@ import { everyone } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { shade } from '../../tests/support/kits'
 import { check } from '../validate'
-import { readList } from '#core/stock/reading'
+import { readList } from '#core/stock/list'
 import { BuyAnswerDto, ListAnswer, MatchAnswer, ReachAnswer } from './answers'
 
 const kit = [shade(3), shade(8)]

@@ -5,7 +5,7 @@ import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexio
 import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { FINISHES, type Finish } from '#core/product/item'
 import { MEASURES, PRODUCT_SORTS, type Measure } from '#core/stock/things'
-import type { ReadThing } from '#core/stock/reading'
+import type { ReadThing } from '#core/stock/list'
 import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../rules'
 import { LabDto } from './parts'
 

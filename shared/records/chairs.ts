@@ -1,5 +1,5 @@
 import type { Lab } from '#core/colour/lab'
-import type { BetweenLine } from '#core/hygiene/between'
+import type { BetweenLine } from '#core/bag/between'
 import type { FacePlan } from '#core/plan/describe'
 import type { Found } from '#core/stock/found'
 import type { Consent } from './consultation'

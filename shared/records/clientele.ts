@@ -1,5 +1,5 @@
 import type { Lab } from '#core/colour/lab'
-import { SKIN_TYPES, type SkinType } from '#core/suitability/face'
+import { SKIN_TYPES, type SkinType } from '#core/asked/face'
 import { Maybe, OneOf, Text, Whole } from '../rules'
 import type { SeenVerdict } from './faces'
 

@@ -1,6 +1,6 @@
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/suitability/face'
-import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import { SKIN_TYPES, ZONES, ZONE_STATES, type SkinType, type Zone, type ZoneState } from '#core/asked/face'
+import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/asked/job'
 import {
   BROW_WISHES,
   BROWS,
@@ -24,8 +24,8 @@ import {
   type EyeSize,
   type LookBrief,
   type Shimmer,
-} from '#core/look/brief'
-import { PROGRAMMES, type Programme } from '#core/look/programme'
+} from '#core/asked/brief'
+import { PROGRAMMES, type Programme } from '#core/asked/programme'
 import { SITES, USUAL_SITES, type Site, type SiteWeights } from '#core/reading/sites'
 import { LabDto } from '../compute/parts'
 import {
@@ -90,8 +90,8 @@ export class SecondToneInput {
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
 export type LashWish = (typeof LASHES)[number]
-export { BROWS, CHART_AREAS, EYE_SHAPES, EYE_SIZES } from '#core/look/brief'
-export type { BrowDensity, ChartArea, EyeShape, EyeSize } from '#core/look/brief'
+export { BROWS, CHART_AREAS, EYE_SHAPES, EYE_SIZES } from '#core/asked/brief'
+export type { BrowDensity, ChartArea, EyeShape, EyeSize } from '#core/asked/brief'
 
 export const CONSENTS = ['not asked', 'agreed', 'refused'] as const
 export type Consent = (typeof CONSENTS)[number]

@@ -3,7 +3,7 @@ import { COMPLAINTS, DEGREES, type Complaint, type Degree } from '#core/complexi
 import type { Seen } from '#core/reading/verdicts'
 import type { Verdict } from '#core/complexion/recipe'
 import { DropsDto, LabDto } from '../compute/parts'
-import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/suitability/face'
+import { AGE_BANDS, HISTORY, SKIN_TYPES, type AgeBand, type HistoryWord, type SkinType } from '#core/asked/face'
 import { SITES, type Site } from '#core/reading/sites'
 import { FINISHES, type Finish } from '#core/product/item'
 import { Consultation } from './consultation'

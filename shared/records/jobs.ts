@@ -1,5 +1,5 @@
-import type { JobFacts } from '#core/suitability/job'
-import { SLOT_IDS, type SlotId } from '#core/plan/slots'
+import type { JobFacts } from '#core/asked/job'
+import { SLOT_IDS, type SlotId } from '#core/asked/slots'
 import {
   ClockTime,
   Id,

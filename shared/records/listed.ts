@@ -11,10 +11,10 @@ import {
   type BrushShape,
   type OwnedKind,
 } from '#core/stock/kinds'
-import type { ReadThing } from '#core/stock/reading'
-import { colourSaid } from '#core/stock/reading/colourWord'
-import { pansNamed } from '#core/stock/reading/panNames'
-import { cut } from '#core/stock/reading/words'
+import type { ReadThing } from '#core/stock/list'
+import { colourSaid } from '#core/stock/list/colourWord'
+import { pansNamed } from '#core/stock/list/panNames'
+import { cut } from '#core/stock/list/words'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
 import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'

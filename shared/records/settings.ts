@@ -1,10 +1,10 @@
 import { DROP_ML, FACE_ML } from '#core/stock/amount'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { METHOD_ORDERS, TONERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/plan/settings'
-import { SHOWING } from '#core/look/showing'
-import { SLOT_IDS, type SlotId } from '#core/plan/slots'
+import { METHOD_ORDERS, TONERS, USUAL_SETTINGS, type MethodOrder, type PlanSettings } from '#core/asked/settings'
+import { SHOWING } from '#core/asked/showing'
+import { SLOT_IDS, type SlotId } from '#core/asked/slots'
 import { TECHNIQUES, type Technique } from '#core/complexion/worn'
-import type { HouseRule } from '#core/suitability/houseRule'
+import type { HouseRule } from '#core/asked/houseRule'
 import { Between, Id, MadeFrom, Many, Maybe, Minor, Name, Named, OneOf, Satisfies, Text, Whole } from '../rules'
 
 const MIXING = ['strict', 'practical'] as const

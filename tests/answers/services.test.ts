@@ -6,7 +6,7 @@ import { DecantInput, KIT_ORDERS, KIT_STATES, KitQuery, UnitInput } from '#share
 import { MishapInput, PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
 import { questionOf } from '#shared/planQuestion'
-import { Problem } from '../../server/utils/problems'
+import { Problem } from '../../server/base/problems'
 import { bottleInput, faceInput, typedReading } from '../support/inputs'
 import { inShort } from '../support/inShort'
 import { savedPlan, insertPlan } from '../support/keptPlan'

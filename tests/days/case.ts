@@ -1,8 +1,8 @@
-import { NOTHING_SAID, type ChartMark, type LookBrief } from '#core/look/brief'
-import type { PlanSettings } from '#core/plan/settings'
+import { NOTHING_SAID, type ChartMark, type LookBrief } from '#core/asked/brief'
+import type { PlanSettings } from '#core/asked/settings'
 import { skinAt } from '#core/complexion/skin'
-import type { FaceFacts, Zone, ZoneState } from '#core/suitability/face'
-import { USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import type { FaceFacts, Zone, ZoneState } from '#core/asked/face'
+import { USUAL, type JobFacts, type JobType } from '#core/asked/job'
 import type { KitItem } from '#core/product/item'
 import { face, withList } from '../support/suitability'
 

@@ -1,7 +1,7 @@
 import { skinAt } from '#core/complexion/skin'
 import { spherical } from '#core/reading/reading'
 import type { PlanQuestion } from '#core/plan/facePlan'
-import { USUAL_SETTINGS } from '#core/plan/settings'
+import { USUAL_SETTINGS } from '#core/asked/settings'
 import { factsOf } from '#shared/faceFacts'
 import { itemOf } from '#shared/kitItem'
 import { Consultation, OccasionInput, type ChartMarkInput } from '#shared/records/consultation'

@@ -17,9 +17,9 @@ import {
   NOTHING_SAID,
   SHIMMERS,
   TEMPERATURES,
-} from '#core/look/brief'
-import { PROGRAMMES } from '#core/look/programme'
-import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/suitability/face'
+} from '#core/asked/brief'
+import { PROGRAMMES } from '#core/asked/programme'
+import { AGE_BANDS, SKIN_TYPES, ZONE_STATES, ZONES, type FaceFacts } from '#core/asked/face'
 import { readIngredients } from '#core/ingredients/ingredients'
 import {
   CLAIMS,
@@ -33,11 +33,11 @@ import {
   type ItemKind,
   type KitItem,
 } from '#core/product/item'
-import { JOB_TYPES, USUAL, type JobFacts } from '#core/suitability/job'
+import { JOB_TYPES, USUAL, type JobFacts } from '#core/asked/job'
 import type { PlanQuestion } from '#core/plan/facePlan'
 import { need } from '#core/plan/needs/need'
-import { USUAL_SETTINGS, type PlanSettings } from '#core/plan/settings'
-import { zonesOf, type SlotId } from '#core/plan/slots'
+import { USUAL_SETTINGS, type PlanSettings } from '#core/asked/settings'
+import { zonesOf, type SlotId } from '#core/asked/slots'
 import type { SlotUse } from '#core/plan/uses'
 import type { seeded } from './random'
 

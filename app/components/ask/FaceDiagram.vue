@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
-import { ZONES, type Zone, type ZoneState } from '#core/suitability/face'
+import { ZONES, type Zone, type ZoneState } from '#core/asked/face'
 
 /** A face in zones, to touch or to walk with the arrow keys; a zone with something to say carries its number. */
 const props = defineProps<{ skin: Lab | null; states: Partial<Record<Zone, readonly ZoneState[]>>; selected: Zone }>()

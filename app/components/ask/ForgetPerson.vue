@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ForgetInput, type Mention } from '#shared/records/forgetting'
 import type { Face } from '#shared/records/faces'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** Forgets somebody for good: first it shows where else they are named, so that each text can be put right or left. */
 const props = defineProps<{ face: Face }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HISTORY, type HistoryWord } from '#core/suitability/face'
+import { HISTORY, type HistoryWord } from '#core/asked/face'
 import type { Face } from '#shared/records/faces'
 
 /** What became of products on this face: liked, used, disliked, a reaction. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { SUBSTANCES } from '#core/ingredients/substances'
 import type { HeldInKit } from '#shared/records/kit'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** What they react to: picked or typed, with what of the kit it takes off the table. */
 const model = defineModel<string[]>({ required: true })

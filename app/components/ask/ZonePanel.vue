@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SKIN_TYPES, ZONE_STATES, type Zone, type ZoneState } from '#core/suitability/face'
+import { SKIN_TYPES, ZONE_STATES, type Zone, type ZoneState } from '#core/asked/face'
 import type { ZoneInput } from '#shared/records/consultation'
 
 /** What is seen on the chosen zone; stopping signs say at once what follows from them. */

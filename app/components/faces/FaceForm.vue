@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { COVERAGES } from '#core/complexion/product'
-import { AGE_BANDS, SKIN_TYPES } from '#core/suitability/face'
+import { AGE_BANDS, SKIN_TYPES } from '#core/asked/face'
 import { FINISHES } from '#core/product/item'
 import { NewFaceInput, type Face } from '#shared/records/faces'
 

@@ -2,7 +2,7 @@
 import { jobInput, MorningInput, type Job } from '#shared/records/jobs'
 import type { ReadyCheck } from '~/words/ready'
 import { useReady } from '~/composables/useReady'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** What stands between a job and its day, each with the step that mends it. */
 const { job } = defineProps<{ job: Job }>()

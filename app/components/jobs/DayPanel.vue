@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JobFacts } from '#core/suitability/job'
+import type { JobFacts } from '#core/asked/job'
 import type { Face } from '#shared/records/faces'
 import { bookingInput, differsFrom } from '#shared/records/jobs'
 import { dayInWords } from '~/words/words'

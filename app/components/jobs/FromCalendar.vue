@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cut } from '#core/stock/reading/words'
+import { cut } from '#core/stock/list/words'
 import { jobOfUid, type FromCalendar } from '#core/schedule/calendar'
 import { JobInput, MorningInput } from '#shared/records/jobs'
 import { today } from '#shared/today'

@@ -2,7 +2,7 @@
 import { conditionsIn } from '#core/suitability/weather'
 import { OccasionInput } from '#shared/records/consultation'
 import { jobInput, JobInput, type Job } from '#shared/records/jobs'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { dayInWords } from '~/words/words'
 
 /** A day of work written down: its name is enough. */

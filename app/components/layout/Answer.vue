@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T">
-import type { Asked } from '~/composables/useAsked'
+import type { Asked } from '~/asking/useAsked'
 
 /** The answer to what a page asked: on its way, refused with a way to ask again, or there. */
 const { asked, keeps = false } = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Change } from '#shared/records/changes'
-import { api, outcomeOf } from '~/composables/api'
+import { api, outcomeOf } from '~/asking/api'
 import { stampInWords } from '~/words/words'
 
 /** What was changed when, newest first, and the way back from each. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, outcomeOf } from '~/composables/api'
+import { api, outcomeOf } from '~/asking/api'
 
 const workspace = useWorkspace()
 const along = useAlong()

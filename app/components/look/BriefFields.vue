@@ -13,7 +13,7 @@ import {
   SHIMMER_PLACES,
   TEMPERATURES,
   type LookBrief,
-} from '#core/look/brief'
+} from '#core/asked/brief'
 
 /** What the look says in structure; what is not said the day and the person decide, and the plan says so. */
 const brief = defineModel<LookBrief>({ required: true })

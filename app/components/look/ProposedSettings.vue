@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LookBrief } from '#core/look/brief'
+import type { LookBrief } from '#core/asked/brief'
 import { proposalsFrom, saysSo, withProposal, type Proposal } from '#core/look/freeWords'
 
 /** What the words said about the look seem to ask for: nothing is set until it is confirmed. */

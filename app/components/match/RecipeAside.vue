@@ -4,11 +4,12 @@ import { difference } from '#core/colour/difference'
 import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
 import type { Seen } from '#core/reading/verdicts'
 import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
-import { blendedCoverage, countOut, LIMB_ML } from '#core/stock/amount'
+import { blendedCoverage, countOut } from '#core/stock/amount'
+import { LIMB_ML } from '#core/asked/slots'
 import { riskBetween } from '#core/plan/layering'
 import { complexionOf, mixAsKnown } from '#shared/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
-import { outcomeOf } from '~/composables/api'
+import { outcomeOf } from '~/asking/api'
 
 /** The chosen recipe at the jaw: what to mix for this face, and what to add when it is not right yet. */
 const props = defineProps<{

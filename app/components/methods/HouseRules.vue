@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { TECHNIQUES, type Technique } from '#core/complexion/worn'
-import { SLOTS, type SlotId } from '#core/plan/slots'
+import { SLOTS, type SlotId } from '#core/asked/slots'
 import { rangeKey } from '#shared/kitPigments'
 import type { HouseRuleInput } from '#shared/records/settings'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { HAIR_ORDERS } from '#core/schedule/timetable'
-import type { SlotId } from '#core/plan/slots'
+import type { SlotId } from '#core/asked/slots'
 import { bookingInput, BookingInput, type Job } from '#shared/records/jobs'
 import { ONESELF, type MorningPerson } from '#shared/records/mornings'
 

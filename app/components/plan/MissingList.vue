@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { cut } from '#core/stock/reading/words'
+import { cut } from '#core/stock/list/words'
 import type { Missing } from '#core/plan/facePlan'
-import { slotPlan } from '#core/plan/slots'
+import { slotPlan } from '#core/asked/slots'
 
 /** Places the kit cannot fill as they should be; each becomes a line for Buys. */
 const props = defineProps<{ missing: readonly Missing[]; faceId: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/suitability/job'
+import { JOB_TYPES, USUAL, type JobFacts, type JobType } from '#core/asked/job'
 
 /** What the day asks: the usual for its type, with what is different this time. */
 const job = defineModel<JobFacts>({ required: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MISHAPS } from '#core/plan/mishaps'
 import type { OccasionInput } from '#shared/records/consultation'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** At the chair: what happened, and what to do about it with what is here. */
 const props = defineProps<{ faceId: string; occasion: OccasionInput }>()

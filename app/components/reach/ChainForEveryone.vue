@@ -2,9 +2,9 @@
 import { everyone } from '#core/complexion/population'
 import { MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
 import { SUBSTANCES } from '#core/ingredients/substances'
-import { slotPlan } from '#core/plan/slots'
-import { api } from '~/composables/api'
-import { plainShelf } from '~/composables/useShelf'
+import { slotPlan } from '#core/asked/slots'
+import { api } from '~/asking/api'
+import { plainShelf } from '~/asking/plainShelf'
 import type { Column } from '~/words/columns'
 
 /** Whether somebody who reacts to something can be made up from bare skin to the end, and how many skins are matched then. */

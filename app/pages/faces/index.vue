@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { verdictOf } from '#core/complexion/recipe'
-import { SKIN_TYPES } from '#core/suitability/face'
+import { SKIN_TYPES } from '#core/asked/face'
 import { FACE_ORDERS, type FaceLine } from '#shared/records/clientele'
 import { useFaceList } from '~/composables/useFaceList'
 import { useNearest } from '~/composables/useNearest'

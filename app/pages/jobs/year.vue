@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { YearLine } from '#core/money/year'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import type { Column } from '~/words/columns'
 import { dayInWords } from '~/words/words'
 

@@ -2,7 +2,7 @@
 import { UNIT_ROLES } from '#core/stock/things'
 import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** One thing, with all that is known of it: where the code on its label leads. */
 const route = useRoute()

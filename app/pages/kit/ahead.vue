@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { today } from '#shared/today'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** The kit in time: what has to be ordered, what keeps no longer, and what would be worth telling. */
 useHead({ title: 'What ends' })

@@ -2,7 +2,7 @@
 import { ABILITY_STATES, type AbilityState } from '#core/standard/audit'
 import { StandardInput, type StandardLine } from '#shared/records/standards'
 import { check } from '#shared/validate'
-import { acts, api } from '~/composables/api'
+import { acts, api } from '~/asking/api'
 
 useHead({ title: 'Gaps' })
 const board = useBoard()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { acts } from '~/composables/api'
+import { acts } from '~/asking/api'
 import { isCosmetic, type OwnedGear } from '#shared/records/gear'
 import type { OwnedProduct } from '#shared/records/kit'
 import { ThingQuery, type BoardPlace } from '#shared/records/things'

@@ -2,7 +2,7 @@
 import { CORE_LIST, changesTo, type ListLine } from '#core/stock/standingList'
 import { StandingListInput, type StandingListLine } from '#shared/records/standingLists'
 import { plain } from '#shared/validate'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** The kit that stays packed, and what differs from it for a ceremony or a day on set. */
 useHead({ title: 'Standing lists' })

@@ -1,5 +1,5 @@
 import type { KitItem } from '../../product/item'
-import type { JobFacts } from '../../suitability/job'
+import type { JobFacts } from '../../asked/job'
 import { need, needed, type NeedsOf } from './need'
 
 const LONG = 10

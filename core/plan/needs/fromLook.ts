@@ -1,11 +1,11 @@
 import { CHART_PLACES } from '../../look/aim'
 import type { Part } from '../../look/agreed'
 import { lineOn, shadeOn, type OnTheEye } from '../../look/eyeShape'
-import { JOB_WORDS } from '../../look/programme'
+import { JOB_WORDS } from '../../asked/programme'
 import type { KitItem } from '../../product/item'
-import { has } from '../../suitability/face'
+import { has } from '../../asked/face'
 import { need, needed, type Need, type NeedsOf } from './need'
-import type { SlotId } from '../slots'
+import type { SlotId } from '../../asked/slots'
 
 const RULE = 'brief'
 const why = (what: string, { because }: Part<unknown>) => `${what}, ${because}`

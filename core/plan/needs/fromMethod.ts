@@ -1,5 +1,5 @@
-import { keepsHouseRule } from '../../suitability/houseRule'
-import { slotPlan } from '../slots'
+import { keepsHouseRule } from '../../asked/houseRule'
+import { slotPlan } from '../../asked/slots'
 import { need, needed, type NeedsOf } from './need'
 
 /** How the artist works, whoever sits there. */

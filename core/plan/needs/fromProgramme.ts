@@ -1,4 +1,4 @@
-import { zonesIn } from '../../suitability/face'
+import { zonesIn } from '../../asked/face'
 import { need, needed, type NeedsOf } from './need'
 import { isScrub } from '../../product/item'
 import { SHOWS } from './scope'

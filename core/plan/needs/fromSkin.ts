@@ -1,5 +1,5 @@
 import { CONCERNS, type Concern } from '../../complexion/correct'
-import { statesOf, typesOf, zonesIn, type SkinType, type Zone, type ZoneState } from '../../suitability/face'
+import { statesOf, typesOf, zonesIn, type SkinType, type Zone, type ZoneState } from '../../asked/face'
 import { isScrub, type KitItem } from '../../product/item'
 import { need, needed, type Need, type NeedsOf } from './need'
 

@@ -1,11 +1,11 @@
 import type { Concern } from '../../complexion/correct'
 import type { Look } from '../../look/agreed'
-import type { Programme } from '../../look/programme'
+import type { Programme } from '../../asked/programme'
 import type { KitItem } from '../../product/item'
-import type { FaceFacts, SkinType, Zone } from '../../suitability/face'
-import type { JobFacts } from '../../suitability/job'
-import type { PlanSettings } from '../settings'
-import type { SlotId } from '../slots'
+import type { FaceFacts, SkinType, Zone } from '../../asked/face'
+import type { JobFacts } from '../../asked/job'
+import type { PlanSettings } from '../../asked/settings'
+import type { SlotId } from '../../asked/slots'
 import type { Scope } from './scope'
 
 export const NEED_SOURCES = ['programme', 'chart', 'look', 'skin', 'day', 'method', 'house rule', 'held'] as const

@@ -1,8 +1,8 @@
 import type { Look } from '../../look/agreed'
-import type { ChartArea } from '../../look/brief'
-import type { Programme } from '../../look/programme'
-import type { FaceFacts, ZoneState } from '../../suitability/face'
-import type { JobFacts } from '../../suitability/job'
+import type { ChartArea } from '../../asked/brief'
+import type { Programme } from '../../asked/programme'
+import type { FaceFacts, ZoneState } from '../../asked/face'
+import type { JobFacts } from '../../asked/job'
 
 /** Which parts of somebody a programme touches. */
 export interface Scope {

@@ -1,8 +1,8 @@
 import { MEASURES, type Measure } from '../things'
-import { readLevel } from '../reading/levels'
-import { readSize, readPieces, type Size } from '../reading/figures'
-import { readDate } from '../reading/opened'
-import { tidied, wordsOf } from '../reading/words'
+import { readLevel } from '../list/levels'
+import { readSize, readPieces, type Size } from '../list/figures'
+import { readDate } from '../list/opened'
+import { tidied, wordsOf } from '../list/words'
 
 /* Single cells, read as people write them: decimal commas, units, currencies, days in any order. Undefined is what cannot be read. */
 

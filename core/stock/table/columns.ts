@@ -1,4 +1,4 @@
-import { plain } from '../reading/words'
+import { plain } from '../list/words'
 
 /* What the columns of somebody's table of things can mean, and what their headings are read as. */
 

@@ -1,5 +1,5 @@
 import { when, weight, type Rule } from '../finding'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 const COVER: readonly SlotId[] = ['foundation', 'concealer']
 const isBlack = (lab: { L: number; a: number; b: number } | null) =>

@@ -1,6 +1,6 @@
 import { when, weight, type Rule } from '../finding'
 import { isOilRich } from '../../product/item'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 // prettier-ignore
 const MUST_LAST: readonly SlotId[] = [

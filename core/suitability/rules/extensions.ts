@@ -1,6 +1,6 @@
 import { when, weight, type Rule } from '../finding'
 import { isOilRich } from '../../product/item'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 const AT_THE_EYE: readonly SlotId[] = ['cleanse', 'eye care', 'eye primer', 'liner']
 

@@ -1,6 +1,6 @@
 import { skinPlace } from '../../complexion/skin'
 import { note, veto, weight, when, type Rule, type Said } from '../finding'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 const SHOWS: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'foundation', 'concealer', 'powder', 'set']
 const FAIR = 3

@@ -1,6 +1,6 @@
-import { dayText } from '../../schedule/dayText'
+import { dayText } from '../../dayText'
 import { note, veto, when, type Rule, type Said } from '../finding'
-import { slotPlan } from '../../plan/slots'
+import { slotPlan } from '../../asked/slots'
 
 /** Past its period after opening, or not enough of it. */
 export const freshnessAndLevel: Rule = {

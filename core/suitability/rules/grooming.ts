@@ -1,5 +1,5 @@
 import { note, when, weight, type Rule } from '../finding'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 // prettier-ignore
 const ON_SKIN: readonly SlotId[] = [

@@ -1,6 +1,6 @@
 import { skinPlace } from '../../complexion/skin'
 import { weight, when, type Rule } from '../finding'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 const PLACES: readonly SlotId[] = ['cheek', 'lip colour', 'highlight']
 // b* for each a* from which a red is warm, and below which it is cool.

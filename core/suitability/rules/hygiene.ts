@@ -1,7 +1,7 @@
 import { isScrub, type ItemKind } from '../../product/item'
-import { zonesIn, type Zone } from '../face'
+import { zonesIn, type Zone } from '../../asked/face'
 import { note, veto, weight, when, type Rule, type Said, type Weighing } from '../finding'
-import { slotPlan, zonesOf, type SlotId } from '../../plan/slots'
+import { slotPlan, zonesOf, type SlotId } from '../../asked/slots'
 
 const zonesAt = ({ zones, slot }: Pick<Weighing, 'zones' | 'slot'>): readonly Zone[] => zones ?? zonesOf(slot)
 

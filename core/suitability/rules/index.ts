@@ -1,5 +1,5 @@
 import type { Finding, Rule, Weighing } from '../finding'
-import type { PlanSettings } from '../../plan/settings'
+import type { PlanSettings } from '../../asked/settings'
 import { bareFaced } from './bareFaced'
 import { bodyAndCostume } from './body'
 import { chart } from './chart'

@@ -1,7 +1,7 @@
 import { castOf } from '../../complexion/worn'
 import { filmOf } from '../../product/film'
 import { weight, when, type Rule } from '../finding'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 // Layers that should not show. Colour that is meant to be seen is judged elsewhere.
 // prettier-ignore

@@ -1,7 +1,7 @@
 import { filmOf } from '../../product/film'
 import { amountWord, judge } from '../../look/judge'
 import { note, weight, when, type Rule, type Said } from '../finding'
-import type { JobFacts } from '../job'
+import type { JobFacts } from '../../asked/job'
 import { chroma } from '../../colour/lab'
 
 // From here on a colour is another than was meant.

@@ -1,7 +1,7 @@
-import { statesOf } from '../face'
+import { statesOf } from '../../asked/face'
 import { when, weight, type Rule } from '../finding'
 import { isLight, isPowder, isScented, type KitItem } from '../../product/item'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 // prettier-ignore
 const ON_SKIN: readonly SlotId[] = [

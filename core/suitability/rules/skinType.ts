@@ -1,6 +1,6 @@
 import { when, weight, type Rule } from '../finding'
 import { isPowder } from '../../product/item'
-import type { SlotId } from '../../plan/slots'
+import type { SlotId } from '../../asked/slots'
 
 // Where a finish shows on the whole face; what goes on the cheekbones alone shines on purpose.
 const SLOTS: readonly SlotId[] = ['moisturise', 'primer', 'glow', 'foundation', 'concealer', 'powder', 'set']

@@ -1,6 +1,6 @@
 import { RestoreInput } from '#shared/records/keeping'
 import { withBody } from '../../utils/handlers'
 import { restore } from '../../keeping/keeping'
-import { reopen } from '../../keeping/start'
+import { reopen } from '../../start/start'
 
 export default withBody(RestoreInput, ({ id }) => restore(id, reopen))

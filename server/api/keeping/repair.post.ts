@@ -1,4 +1,4 @@
 import { repair } from '../../keeping/keeping'
-import { reopen } from '../../keeping/start'
+import { reopen } from '../../start/start'
 
 export default defineEventHandler(() => repair(reopen))

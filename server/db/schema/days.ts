@@ -8,7 +8,7 @@ import type { Wrap } from '#shared/records/wraps'
 import type { LockInput, OverrideInput, PlanKind } from '#shared/records/plans'
 import type { HouseRuleInput } from '#shared/records/settings'
 import { id, partOf, version } from './parts'
-import { json } from '../columns'
+import { json } from './columns'
 import { ofFace } from './people'
 
 /** A day's work. A preview and its day are two jobs linked. */

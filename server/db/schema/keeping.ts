@@ -4,7 +4,7 @@ import type { RowChange } from '#shared/records/changes'
 import type { Standard } from '#core/standard/standard'
 import type { ListLine } from '#core/stock/standingList'
 import { id, version } from './parts'
-import { json } from '../columns'
+import { json } from './columns'
 
 /** One row. */
 export const settings = sqliteTable('settings', {

@@ -2,12 +2,12 @@ import { blob, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlit
 import type { Drops, Verdict } from '#core/complexion/recipe'
 import type { Coverage } from '#core/complexion/product'
 import type { Site } from '#core/reading/sites'
-import type { AgeBand, HistoryWord, SkinType } from '#core/suitability/face'
+import type { AgeBand, HistoryWord, SkinType } from '#core/asked/face'
 import type { Finish } from '#core/product/item'
 import type { Consultation } from '#shared/records/consultation'
 import type { PictureType, ReadingSource, SeenVerdict } from '#shared/records/faces'
 import { colour, id, partOf, version } from './parts'
-import { json } from '../columns'
+import { json } from './columns'
 import { products } from './things'
 
 /** A person: lasting facts. What a day asks stands with the booking. */

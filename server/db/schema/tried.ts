@@ -2,7 +2,7 @@ import { sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Drops } from '#core/complexion/recipe'
 import type { FlashTestInput, PaletteTestInput } from '#shared/records/plans'
 import { colour, id } from './parts'
-import { json } from '../columns'
+import { json } from './columns'
 
 /** What two ranges did on the palette. */
 export const paletteTests = sqliteTable('palette_tests', {

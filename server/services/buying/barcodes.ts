@@ -4,7 +4,7 @@ import type { FoundUnder, TakenUnder, UnderBarcodeInput } from '#shared/records/
 import { offeredUnder } from '../../devices/simulatedBarcodes'
 import { db } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'
-import { BadInput, Missing } from '../../utils/problems'
+import { BadInput, Missing } from '../../base/problems'
 import { command } from '../record/command'
 import { insertOffered } from './buys'
 import { thingNow, addUnitOf, placeAt } from '../kit/units'

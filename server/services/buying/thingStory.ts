@@ -14,7 +14,7 @@ import {
   units,
   uses,
 } from '../../db/schema'
-import { Missing } from '../../utils/problems'
+import { Missing } from '../../base/problems'
 import { adviceFor, revivalOf } from '../kit/handling'
 import { lastingOfProduct, standInsFor } from './lastings'
 import { thingsAmong } from '../kit/owned'

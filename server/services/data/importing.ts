@@ -1,5 +1,5 @@
 import { isToolKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
-import { cut } from '#core/stock/reading/words'
+import { cut } from '#core/stock/list/words'
 import type { ImportedLine, ImportedThing } from '#shared/records/imported'
 import { ListedThing, packed } from '#shared/records/listed'
 import type { Changed } from '../record/bulk'

@@ -10,7 +10,7 @@ import { today } from '#shared/today'
 import type { Asking } from '../../compute/pool'
 import { db, isFile, onWritten } from '../../db/connection'
 import { bookings, jobs } from '../../db/schema'
-import { Conflict } from '../../utils/problems'
+import { Conflict } from '../../base/problems'
 import { faceById } from '../people/faces'
 import { keptFor, planFor, planRecords, type KeptPlan } from '../plans/plans'
 

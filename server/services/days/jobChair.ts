@@ -1,6 +1,6 @@
 import { inArray } from 'drizzle-orm'
 import { isReady } from '#core/bag/needs'
-import { betweenFaces } from '#core/hygiene/between'
+import { betweenFaces } from '#core/bag/between'
 import { foundAmong } from '#core/stock/found'
 import type { ChairFace, ChairPlan, JobChair } from '#shared/records/chairs'
 import { today } from '#shared/today'

@@ -1,5 +1,5 @@
 import { planFace } from '#core/plan/facePlan'
-import { USUAL_CHAIR } from '#core/schedule/chair'
+import { USUAL_CHAIR } from '#core/plan/chair'
 import { questionOf, type PlanRecords } from '#shared/planQuestion'
 import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/jobs'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'

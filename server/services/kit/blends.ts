@@ -9,7 +9,7 @@ import { hasColour, type BlendInput, type OwnedProduct, type OwnedUnit, type Wei
 import { today } from '#shared/today'
 import { fills } from '../../db/schema'
 import { weighOn } from '../../devices/simulatedScale'
-import { BadInput, Missing } from '../../utils/problems'
+import { BadInput, Missing } from '../../base/problems'
 import { newId, now } from '../record/clock'
 import { command, type Act } from '../record/command'
 import { productColumns } from './kit'

@@ -1,8 +1,8 @@
 import { labelOf } from '#core/stock/labels'
 import type { LabelsInput } from '#shared/records/things'
-import { fontsFolder } from '../../config'
+import { fontsFolder } from '../../base/config'
 import { keep } from '../../keeping/thread'
-import { BadInput } from '../../utils/problems'
+import { BadInput } from '../../base/problems'
 import type { LabelOrder } from '../papers/labelSheet'
 import { allThings } from './things'
 

@@ -1,6 +1,6 @@
 import { isNull } from 'drizzle-orm'
 import { isToolKind } from '#core/stock/kinds'
-import { cut } from '#core/stock/reading/words'
+import { cut } from '#core/stock/list/words'
 import {
   gearOfListed,
   isListedCosmetic,

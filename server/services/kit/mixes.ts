@@ -9,7 +9,7 @@ import type { MeasuredMixInput, MeasuredMixRecord, MixShotInput } from '#shared/
 import { db } from '../../db/connection'
 import { labOf, measuredMixes } from '../../db/schema'
 import { calibratedUntil, shoot, strengthSeen } from '../../devices/simulatedMeter'
-import { Conflict, Missing } from '../../utils/problems'
+import { Conflict, Missing } from '../../base/problems'
 import { newId, now } from '../record/clock'
 import { command } from '../record/command'
 import { ownedById } from './owned'

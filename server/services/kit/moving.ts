@@ -1,7 +1,7 @@
 import { eq, inArray } from 'drizzle-orm'
 import { fills, units } from '../../db/schema'
 import { giveTurn } from '../../db/turns'
-import { BadInput, Missing } from '../../utils/problems'
+import { BadInput, Missing } from '../../base/problems'
 import { namesNow, rowsNow, updateAll, type Changed } from '../record/bulk'
 import { newId, now } from '../record/clock'
 import type { Act } from '../record/command'

@@ -9,7 +9,7 @@ import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gea
 import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'
 import { db, isFile, onWritten } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'
-import { Missing } from '../../utils/problems'
+import { Missing } from '../../base/problems'
 import { sound } from '../record/sound'
 
 /* What is owned, read: products with the units that hold them. */

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import { readList } from '#core/stock/reading'
+import { readList } from '#core/stock/list'
 import { ListedInput, ListedThing } from '#shared/records/listed'
 import { PlaceInput, ThingQuery } from '#shared/records/things'
 import { GearInput } from '#shared/records/gear'

@@ -1,5 +1,5 @@
 import { PDFDocument } from 'pdf-lib'
-import { fontsFolder } from '../../config'
+import { fontsFolder } from '../../base/config'
 import { USUAL_VENUE } from '#core/bag/venue'
 import { agreementPaper, quotePaper, termsOfPlace, type JobPaper } from './jobPapers'
 

@@ -1,5 +1,5 @@
 import { PDFDocument } from 'pdf-lib'
-import { fontsFolder } from '../../config'
+import { fontsFolder } from '../../base/config'
 import { questionSheet } from './questionSheet'
 
 describe('the question sheet', () => {

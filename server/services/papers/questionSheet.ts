@@ -1,5 +1,5 @@
 import { PDFDocument, type PDFForm } from 'pdf-lib'
-import { SKIN_TYPES } from '#core/suitability/face'
+import { SKIN_TYPES } from '#core/asked/face'
 import { LASHES } from '#shared/records/consultation'
 import { A4, MARGIN, Paper } from './paper'
 import { Type } from './type'

@@ -29,8 +29,8 @@ import {
   seenVerdicts,
   uses,
 } from '../../db/schema'
-import { allThere, BadInput, Conflict, Missing } from '../../utils/problems'
-import { expectVersion } from '../../utils/stale'
+import { allThere, BadInput, Conflict, Missing } from '../../base/problems'
+import { expectVersion } from '../../base/stale'
 import { bookFace, bookingsOf } from '../jobs/jobs'
 import { newId, now } from '../record/clock'
 import { command, type Act } from '../record/command'

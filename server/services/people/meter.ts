@@ -4,7 +4,7 @@ import { isPossible } from '#core/colour/possible'
 import { db, write } from '../../db/connection'
 import { faces, labOf, simulatedSkins } from '../../db/schema'
 import { calibratedUntil, shoot } from '../../devices/simulatedMeter'
-import { Conflict, Missing } from '../../utils/problems'
+import { Conflict, Missing } from '../../base/problems'
 
 async function skinOf(faceId: string): Promise<Lab | undefined> {
   const [row] = await db.select().from(simulatedSkins).where(eq(simulatedSkins.faceId, faceId))

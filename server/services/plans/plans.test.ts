@@ -143,7 +143,7 @@ describe('kept plans', () => {
 
 describe('a thread that computes plans', () => {
   it('is sent a kit once, plans with it as with the whole question, and knows when it has changed', async () => {
-    const { default: run } = await import('../../workers/compute')
+    const { default: run } = await import('../../compute/worker')
     const id = await readFace('Threaded')
     await add('Threaded Heron')
     await on.addOwnProduct(id, bottleInput('Brought by Threaded', { kind: 'mascara', lab }))

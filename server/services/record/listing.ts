@@ -1,4 +1,4 @@
-import { BadInput } from '../../utils/problems'
+import { BadInput } from '../../base/problems'
 
 /* Lists by page: each begins after the last row of the one before, by its place in the order and not by a count, so that what is added or
    taken away meanwhile neither repeats nor skips a row. */

@@ -1,7 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import type { db } from '../../db/connection'
 import { faces } from '../../db/schema'
-import { Missing } from '../../utils/problems'
+import { Missing } from '../../base/problems'
 
 /** The face that something is about to be written for. @throws Missing */
 export async function present(from: Pick<typeof db, 'select'>, faceId: string): Promise<void> {

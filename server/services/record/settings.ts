@@ -4,7 +4,7 @@ import { isPlainObject } from '#shared/shape'
 import { check } from '#shared/validate'
 import { db } from '../../db/connection'
 import { settings as table } from '../../db/schema'
-import { expectVersion } from '../../utils/stale'
+import { expectVersion } from '../../base/stale'
 import { command } from './command'
 
 const ROW = 1

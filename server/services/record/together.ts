@@ -1,7 +1,7 @@
 import { inArray } from 'drizzle-orm'
 import type { ChangeThingsInput } from '#shared/records/things'
 import { fills } from '../../db/schema'
-import { Missing } from '../../utils/problems'
+import { Missing } from '../../base/problems'
 import { rowsNow, updateAll } from './bulk'
 import { command, type Act } from './command'
 

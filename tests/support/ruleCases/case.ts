@@ -1,11 +1,11 @@
 import { agreedLook } from '#core/look/agreed'
 import { aimAt } from '#core/look/aim'
-import type { FaceFacts, Zone, ZoneState } from '#core/suitability/face'
+import type { FaceFacts, Zone, ZoneState } from '#core/asked/face'
 import type { Effect, Weighing } from '#core/suitability/finding'
 import type { KitItem } from '#core/product/item'
-import type { JobFacts } from '#core/suitability/job'
-import type { PlanSettings } from '#core/plan/settings'
-import type { SlotId } from '#core/plan/slots'
+import type { JobFacts } from '#core/asked/job'
+import type { PlanSettings } from '#core/asked/settings'
+import type { SlotId } from '#core/asked/slots'
 import { face, item, job, settings } from '../suitability'
 
 /** A face, a job and a product, as far as they differ from the usual ones. */

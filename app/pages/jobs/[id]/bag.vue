@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BagInput, type BagLine } from '#shared/records/bags'
 import type { Job } from '#shared/records/jobs'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** What goes to the job: the core kit with its changes, as the case stands packed. */
 const { job } = defineProps<{ job: Job }>()

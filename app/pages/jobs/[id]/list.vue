@@ -2,7 +2,7 @@
 import type { JobBag } from '#shared/records/bags'
 import type { Job } from '#shared/records/jobs'
 import { packedKey } from '#shared/dayTicks'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { useTicks } from '~/composables/useTicks'
 
 /** What goes, pouch by pouch, to be ticked off with one thumb; ticks are kept here while the server is out of reach. */

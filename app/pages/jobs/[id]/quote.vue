@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { quoteInput, QuoteInput } from '#shared/records/quotes'
 import type { Job } from '#shared/records/jobs'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 
 /** What the job costs, the least fee worth taking, what the client reads, and afterwards how it turned out. */
 const { job } = defineProps<{ job: Job }>()

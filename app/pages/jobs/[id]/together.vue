@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import type { Job } from '#shared/records/jobs'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import type { Column } from '~/words/columns'
 
 /** Whether there is enough of everything for everybody, and which mix does for several. */

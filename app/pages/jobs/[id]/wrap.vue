@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { WrapFacts, wrapFacts, WrapInput } from '#shared/records/wraps'
 import type { Job } from '#shared/records/jobs'
-import { api } from '~/composables/api'
+import { api } from '~/asking/api'
 import { dayInWords } from '~/words/words'
 
 /** Closing the job: everything as planned, but for what is said here; then what is to be washed, refilled and bought. */
