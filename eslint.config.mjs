@@ -5,7 +5,7 @@ import withNuxt from './.nuxt/eslint.config.mjs'
 /*
  * Floors of the house, from the ground up: a room knows those below it, and none above. What two rooms need lies below both.
  */
-/** @type {Record<'core' | 'server' | 'app', string[]>} */
+/** @type {Record<'core' | 'shared' | 'server' | 'app', string[]>} */
 const FLOORS = JSON.parse(readFileSync(new URL('scripts/floors.json', import.meta.url), 'utf8'))
 
 /**
@@ -83,6 +83,7 @@ export default withNuxt(
     },
   },
   ...floorRules('core', FLOORS.core, NOT_IN_CORE),
+  ...floorRules('shared', FLOORS.shared, ['^~/', '^(\\.\\./)+(app|server|tests)(/|$)']),
   ...floorRules('app', FLOORS.app, ['^(\\.\\./)+(server|tests)(/|$)', '^#server(/|$)']),
   ...floorRules('server', FLOORS.server, ['^(~|@)/', '^(\\.\\./)+(app|demo/story|tests)(/|$)']),
   {

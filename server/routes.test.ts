@@ -1,5 +1,5 @@
-import { fieldsOf } from '#shared/shape'
-import { check } from '#shared/validate'
+import { fieldsOf } from '#shared/checks/shape'
+import { check } from '#shared/checks/validate'
 import { bodyFor } from '../tests/served/bodies'
 import { allRoutes } from '../tests/served/routes'
 import { seeded } from '../tests/support/random'

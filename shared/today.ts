@@ -1,5 +1,5 @@
 import { addDays, formatISO } from 'date-fns'
-import { parseMoment } from './parse'
+import { parseMoment } from './checks/parse'
 
 /** The calendar day it is here, as 2026-12-05. */
 export const today = (at = new Date()): string => formatISO(at, { representation: 'date' })

@@ -1,8 +1,8 @@
 import { $fetch, FetchError } from 'ofetch'
 import { ref } from 'vue'
 import type { InternalApi } from 'nitropack/types'
-import { KEPT_HEADER } from '#shared/along'
-import type { Issue } from '#shared/validate'
+import { KEPT_HEADER } from '#shared/asked/along'
+import type { Issue } from '#shared/checks/validate'
 
 /*
  * The one way to the server. What a route takes and answers is read off the route itself: nobody writes the type of an answer a

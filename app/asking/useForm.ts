@@ -1,6 +1,6 @@
 import { ref } from 'vue'
-import type { Dto } from '#shared/shape'
-import { check, type Issue } from '#shared/validate'
+import type { Dto } from '#shared/checks/shape'
+import { check, type Issue } from '#shared/checks/validate'
 import { outcomeOf, type NotSwallowed } from './api'
 
 /**

@@ -1,5 +1,5 @@
 import type { AuditAnswer, AuditInput, StandardInput } from '#shared/records/standards'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '../asking/api'
 import { useAsked } from '../asking/useAsked'
 

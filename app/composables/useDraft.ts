@@ -1,5 +1,5 @@
 import { ref, watch } from 'vue'
-import { isPlainObject } from '#shared/shape'
+import { isPlainObject } from '#shared/checks/shape'
 import { useDrafts } from '~/stores/drafts'
 
 // JSON has no word for a field that was not filled in yet.

@@ -1,4 +1,4 @@
-import type { Dto } from '#shared/shape'
+import type { Dto } from '#shared/checks/shape'
 import { useDraft } from './useDraft'
 import { useForm } from '../asking/useForm'
 

@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
-import { isKeptTooLong } from '#shared/along'
+import { isKeptTooLong } from '#shared/asked/along'
 import { aboutOf } from '#shared/dayTicks'
 import { api, outcomeOf } from '../asking/api'
 

@@ -8,7 +8,7 @@ import {
   pathsOf,
   patienceFor,
   type Along,
-} from '#shared/along'
+} from '#shared/asked/along'
 import type { Job } from '#shared/records/jobs'
 
 /* Answers that are kept of jobs taken along. */

@@ -1,7 +1,7 @@
 import { clientsClaim } from 'workbox-core'
 import { cleanupOutdatedCaches, matchPrecache, precache } from 'workbox-precaching'
 import { registerRoute } from 'workbox-routing'
-import { endOf, isKeepable, type Along, type Asked } from '#shared/along'
+import { endOf, isKeepable, type Along, type Asked } from '#shared/asked/along'
 import { answer, drop, dropAll, keep, list, tend } from './kept'
 
 /*

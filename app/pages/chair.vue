@@ -5,7 +5,7 @@ import { FINISHES } from '#core/product/item'
 import { LASHES } from '#shared/records/consultation'
 import { NewFaceInput } from '#shared/records/faces'
 import { today } from '#shared/today'
-import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/walkUp'
+import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/asked/walkUp'
 
 /** Somebody sits down: what has to be known, one question at a time, and on to the skin. */
 useHead({ title: 'A walk-up' })

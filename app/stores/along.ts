@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Along, Asked } from '#shared/along'
+import type { Along, Asked } from '#shared/asked/along'
 import { onAnswered } from '~/asking/api'
 
 /*

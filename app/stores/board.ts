@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Thing } from '#core/stock/thing'
 import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/things'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api, outcomeOf } from '~/asking/api'
 
 const EMPTY: Board = {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
-import { complexionOf, isMixed } from '#shared/kitPigments'
+import { complexionOf, isMixed } from '#shared/asked/kitPigments'
 import { api } from '~/asking/api'
 import { useKit } from './kit'
 

@@ -1,7 +1,7 @@
 import { createStore, del, entries, get, set } from 'idb-keyval'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { isKeptTooLong } from '#shared/along'
+import { isKeptTooLong } from '#shared/asked/along'
 import { api, outcomeOf } from '~/asking/api'
 
 /*

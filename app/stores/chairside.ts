@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { toRefs } from 'vue'
 import { kept } from '~/asking/kept'
-import { emptyWalkUp, type WalkUp } from '#shared/walkUp'
+import { emptyWalkUp, type WalkUp } from '#shared/asked/walkUp'
 
 const KEPT_AT = 'varietas.chairside'
 interface Kept {

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { KEPT_MOST_MS } from '#shared/along'
+import { KEPT_MOST_MS } from '#shared/asked/along'
 import { kept } from '~/asking/kept'
 
 const KEPT_AT = 'varietas.drafts'

@@ -5,7 +5,7 @@ import type { BookingInput, CutsInput, Job, JobInput, JobLine, NewBookingInput }
 import type { BagInput } from '#shared/records/bags'
 import type { QuoteInput } from '#shared/records/quotes'
 import type { WrapFacts, WrapInput } from '#shared/records/wraps'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api, outcomeOf } from '~/asking/api'
 import { useFaces } from './faces'
 

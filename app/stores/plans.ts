@@ -19,7 +19,7 @@ import type {
   Tests,
 } from '#shared/records/plans'
 import type { MeasuredMixInput } from '#shared/records/mixes'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 import { useDrafts } from './drafts'
 import { useFaces } from './faces'

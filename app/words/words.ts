@@ -1,6 +1,6 @@
 import { dayText } from '#core/dayText'
 import type { Seen } from '#core/reading/verdicts'
-import { parseDay, parseMoment } from '#shared/parse'
+import { parseDay, parseMoment } from '#shared/checks/parse'
 import { isAhead } from '#shared/today'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
@@ -10,7 +10,7 @@ import type { Verdict } from '#core/complexion/recipe'
 /** Money from minor units: 14000 is "140.00". */
 export const formatMoney = (minor: number, currency = '') => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
 
-export { parseMoney } from '#shared/parse'
+export { parseMoney } from '#shared/checks/parse'
 
 const halves = (depth: number) => (Math.round(depth * 2) / 2).toString()
 

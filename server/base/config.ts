@@ -1,6 +1,6 @@
 import { homedir } from 'node:os'
 import { dirname, join, resolve } from 'node:path'
-import { parseHost } from '#shared/parse'
+import { parseHost } from '#shared/checks/parse'
 
 /* What the environment says, read in one place. */
 

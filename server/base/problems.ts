@@ -1,4 +1,4 @@
-import type { Issue } from '#shared/validate'
+import type { Issue } from '#shared/checks/validate'
 
 /** Something the caller can put right, told as status, code and words. */
 export class Problem extends Error {

@@ -24,12 +24,12 @@ import { timetable } from '#core/schedule/timetable'
 import { readList } from '#core/stock/list'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
-import { readJsonText } from '#shared/json'
-import { offeredThings, sceneOfAudit, type AuditQuestion, type FillQuestion } from '#shared/auditQuestion'
-import { itemsOf, questionOf, type PlanRecords } from '#shared/planQuestion'
+import { readJsonText } from '#shared/checks/json'
+import { offeredThings, sceneOfAudit, type AuditQuestion, type FillQuestion } from '#shared/asked/auditQuestion'
+import { itemsOf, questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import type { BaseAsked } from '#shared/records/plans'
 import { today } from '#shared/today'
-import { check, type Issue } from '#shared/validate'
+import { check, type Issue } from '#shared/checks/validate'
 
 /*
  * What computes, behind a thread. A request of the compute API arrives as the bytes that were sent and leaves as the bytes to

@@ -1,5 +1,5 @@
 import { SLOTS } from '#core/asked/slots'
-import { isMixed } from '#shared/kitPigments'
+import { isMixed } from '#shared/asked/kitPigments'
 import { SIMULATED_OFFERS, SIMULATED_SUPPLIERS } from './simulatedSuppliers'
 
 describe('the simulated suppliers', () => {

@@ -1,5 +1,5 @@
 import { defineEventHandler, setResponseHeaders, type H3Event } from 'h3'
-import { parseHost } from '#shared/parse'
+import { parseHost } from '#shared/checks/parse'
 import { allowedHosts } from '../base/config'
 import { Problem } from '../base/problems'
 

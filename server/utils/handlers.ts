@@ -9,9 +9,9 @@ import {
   type H3Event,
 } from 'h3'
 import type { ComputeTask } from '#shared/compute/endpoints'
-import { parseId } from '#shared/parse'
-import type { Dto } from '#shared/shape'
-import { check, checkInTurns } from '#shared/validate'
+import { parseId } from '#shared/checks/parse'
+import type { Dto } from '#shared/checks/shape'
+import { check, checkInTurns } from '#shared/checks/validate'
 import { computeBytes, type Asking } from '../compute/pool'
 import { GivenUp } from '../compute/queue'
 import { giveTurn } from '../db/turns'

@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { readJsonText } from '#shared/json'
+import { readJsonText } from '#shared/checks/json'
 import { BadInput, Busy, Problem } from '../base/problems'
 
 /** The largest body of the compute API, and of a whole list or table. */

@@ -4,7 +4,7 @@ import { packPigments } from '#core/complexion/pigments'
 import { everyone } from '#core/complexion/population'
 import { reach } from '#core/complexion/reach'
 import { shade } from '../../tests/support/kits'
-import { check } from '../validate'
+import { check } from '../checks/validate'
 import { readList } from '#core/stock/list'
 import { BuyAnswerDto, ListAnswer, MatchAnswer, ReachAnswer } from './answers'
 

@@ -6,7 +6,7 @@ import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { FINISHES, type Finish } from '#core/product/item'
 import { MEASURES, PRODUCT_SORTS, type Measure } from '#core/stock/things'
 import type { ReadThing } from '#core/stock/list'
-import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../rules'
+import { Between, ListOf, Many, Maybe, Name, One, OneOf, Text, Whole, YesNo } from '../checks/rules'
 import { LabDto } from './parts'
 
 /*

@@ -1,4 +1,4 @@
-import type { Dto } from '../shape'
+import type { Dto } from '../checks/shape'
 import * as answers from './answers'
 import * as days from './days'
 import * as requests from './requests'

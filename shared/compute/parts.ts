@@ -1,7 +1,7 @@
 import { BANDS, ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { Between, ListOf, Maybe, Name, One, OneOf, Satisfies, Text, Whole } from '../rules'
+import { Between, ListOf, Maybe, Name, One, OneOf, Satisfies, Text, Whole } from '../checks/rules'
 
 /** A reflectance. */
 const Samples = (): PropertyDecorator => (target, key) => {

@@ -13,7 +13,7 @@ import {
   OneOf,
   Satisfies,
   Whole,
-} from '../rules'
+} from '../checks/rules'
 import { DropsDto, LabDto, OptionsDto, ProductDto } from './parts'
 
 export const MOST_PRODUCTS = 500

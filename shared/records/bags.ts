@@ -6,7 +6,7 @@ import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { Limits } from '#core/stock/places'
 import type { Heft } from '#core/stock/heft'
 import type { Measure, PlaceSort } from '#core/stock/things'
-import { Id, Ids, MadeFrom, Maybe, OneOf, Words, YesNo } from '../rules'
+import { Id, Ids, MadeFrom, Maybe, OneOf, Words, YesNo } from '../checks/rules'
 
 /** How a job is packed. */
 export class BagInput {

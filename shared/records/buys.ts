@@ -1,6 +1,6 @@
 import type { Traits } from '#core/stock/usual'
 import type { Measure } from '#core/stock/things'
-import { Distinct, Id, Many, Maybe, Minor, Text, Whole } from '../rules'
+import { Distinct, Id, Many, Maybe, Minor, Text, Whole } from '../checks/rules'
 import type { GearFields } from './gear'
 import type { ProductFields } from './kit'
 

@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 import { SKIN_TYPES, type SkinType } from '#core/asked/face'
-import { Maybe, OneOf, Text, Whole } from '../rules'
+import { Maybe, OneOf, Text, Whole } from '../checks/rules'
 import type { SeenVerdict } from './faces'
 
 export const FACE_ORDERS = ['booked', 'name', 'depth'] as const

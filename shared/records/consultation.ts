@@ -44,7 +44,7 @@ import {
   Whole,
   Words,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 
 /** What is seen on one part of the face. */
 export class ZoneInput {

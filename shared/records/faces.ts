@@ -25,7 +25,7 @@ import {
   Satisfies,
   Text,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 
 export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed', 'verdicts'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]

@@ -1,4 +1,4 @@
-import { Moment, Said, Satisfies, Text } from '../rules'
+import { Moment, Said, Satisfies, Text } from '../checks/rules'
 
 /** Where and when the weather is asked for. */
 export class ForecastQuery {

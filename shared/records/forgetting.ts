@@ -1,4 +1,4 @@
-import { Many, Maybe, Name, Text } from '../rules'
+import { Many, Maybe, Name, Text } from '../checks/rules'
 
 /** A text in which somebody who is to be forgotten is named. */
 export interface Mention {

@@ -1,6 +1,6 @@
 import { BRUSH_SHAPES, GEAR_KINDS, UNKNOWN_KIND, type BrushShape, type GearKind } from '#core/stock/kinds'
 import { MEASURES, type Measure, type ProductSort } from '#core/stock/things'
-import { Barcode, Between, Id, MadeFrom, Maybe, Minor, Moment, Name, OneOf, Text, Whole, YesNo } from '../rules'
+import { Barcode, Between, Id, MadeFrom, Maybe, Minor, Moment, Name, OneOf, Text, Whole, YesNo } from '../checks/rules'
 import type { OwnedProduct, OwnedUnit } from './kit'
 
 /* Tools and supplies, and what a list named that nobody has told apart yet: owned like a bottle, without a colour to match. */

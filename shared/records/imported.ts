@@ -26,7 +26,7 @@ import {
   Text,
   Whole,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 import { COLOUR_SOURCES, type ColourSource } from './kit'
 import { TraitsInput } from './traits'
 

@@ -18,10 +18,10 @@ import {
   Words,
   YesNo,
   Zone,
-} from '../rules'
+} from '../checks/rules'
 import { HairDto } from '../compute/days'
-import { parseId } from '../parse'
-import { shaped } from '../shape'
+import { parseId } from '../checks/parse'
+import { shaped } from '../checks/shape'
 import { OccasionDiffers, OccasionInput } from './consultation'
 import { HouseRuleInput } from './settings'
 import type { BagInput } from './bags'

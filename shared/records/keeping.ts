@@ -1,4 +1,4 @@
-import { Id } from '../rules'
+import { Id } from '../checks/rules'
 
 /** Taking a backup that was looked at. */
 export class RestoreInput {

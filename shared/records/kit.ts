@@ -26,7 +26,7 @@ import {
   Whole,
   Words,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 
 /** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show, unknown ones one that nobody has told yet. */
 export const COLOUR_SOURCES = [

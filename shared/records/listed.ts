@@ -17,7 +17,7 @@ import { pansNamed } from '#core/stock/list/panNames'
 import { cut } from '#core/stock/list/words'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
-import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../rules'
+import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../checks/rules'
 import type { GearInput } from './gear'
 import type { OwnedProductInput } from './kit'
 

@@ -1,5 +1,5 @@
 import { LabDto } from '../compute/parts'
-import { Colour, Id, Maybe } from '../rules'
+import { Colour, Id, Maybe } from '../checks/rules'
 
 export class ShotInput {
   @Id() faceId!: string

@@ -1,5 +1,5 @@
 import { DropsDto, LabDto } from '../compute/parts'
-import { Colour, Distinct, Many } from '../rules'
+import { Colour, Distinct, Many } from '../checks/rules'
 
 /** A mix held to the meter. */
 export class MixShotInput {

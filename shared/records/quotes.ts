@@ -1,6 +1,6 @@
 import type { ClientLine, Quote } from '#core/money/quote'
 import type { Settled } from '#core/money/settled'
-import { Between, MadeFrom, Many, Maybe, Minor, Name, Text, Whole } from '../rules'
+import { Between, MadeFrom, Many, Maybe, Minor, Name, Text, Whole } from '../checks/rules'
 
 class QuoteExtra {
   @Name(120) what!: string

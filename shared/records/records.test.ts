@@ -1,6 +1,6 @@
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
 import { StandardInput } from './standards'
-import { check } from '../validate'
+import { check } from '../checks/validate'
 import { Consultation, OccasionInput } from './consultation'
 import { NewFaceInput } from './faces'
 import { asksOf, BookingForFace, differsFrom, JobInput, nextBooking } from './jobs'

@@ -5,7 +5,7 @@ import { SHOWING } from '#core/asked/showing'
 import { SLOT_IDS, type SlotId } from '#core/asked/slots'
 import { TECHNIQUES, type Technique } from '#core/complexion/worn'
 import type { HouseRule } from '#core/asked/houseRule'
-import { Between, Id, MadeFrom, Many, Maybe, Minor, Name, Named, OneOf, Satisfies, Text, Whole } from '../rules'
+import { Between, Id, MadeFrom, Many, Maybe, Minor, Name, Named, OneOf, Satisfies, Text, Whole } from '../checks/rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const

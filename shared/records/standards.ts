@@ -38,7 +38,7 @@ import {
   Whole,
   Words,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 
 /* Standards as they are written and read: `varietas.kit-standard`, version 1. */
 

@@ -1,5 +1,5 @@
 import type { HeldLine, Held } from '#core/stock/standingList'
-import { Distinct, Id, MadeFrom, Many, Name, Whole } from '../rules'
+import { Distinct, Id, MadeFrom, Many, Name, Whole } from '../checks/rules'
 
 /* Standing lists as they are written and read: the core kit, and variants as changes against it. */
 

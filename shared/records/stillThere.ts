@@ -1,4 +1,4 @@
-import { Ids } from '../rules'
+import { Ids } from '../checks/rules'
 
 /** Records that a device keeps something about. */
 export class StillThereInput {

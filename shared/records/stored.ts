@@ -27,8 +27,8 @@ import {
   Satisfies,
   Text,
   Whole,
-} from '../rules'
-import { isPlainObject, shaped } from '../shape'
+} from '../checks/rules'
+import { isPlainObject, shaped } from '../checks/shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
 import { BookingInput, JobInput } from './jobs'

@@ -29,7 +29,7 @@ import {
   Text,
   Whole,
   YesNo,
-} from '../rules'
+} from '../checks/rules'
 
 export const THING_STATES = ['in use', 'past its day', 'low or empty', 'to be told', 'retired', 'all'] as const
 export type ThingState = (typeof THING_STATES)[number]

@@ -1,4 +1,4 @@
-import { check } from '../validate'
+import { check } from '../checks/validate'
 import { ForecastQuery } from './forecasts'
 import { TicksInput } from './ticks'
 

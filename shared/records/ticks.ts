@@ -1,4 +1,4 @@
-import { Distinct, Many, Moment, Name, Said, Text, YesNo } from '../rules'
+import { Distinct, Many, Moment, Name, Said, Text, YesNo } from '../checks/rules'
 
 export class TickInput {
   /** What it is about: see shared/dayTicks.ts. */

@@ -17,7 +17,7 @@ import {
   type Sparkle,
   type Texture,
 } from '#core/product/item'
-import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../rules'
+import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../checks/rules'
 
 /** What is known of a product beyond its colour; what is not said is what its kind usually is, see core/stock/usual.ts. */
 export class TraitsInput implements Partial<Traits> {

@@ -1,6 +1,6 @@
 import type { OwnedKind } from '#core/stock/kinds'
 import type { Measure } from '#core/stock/things'
-import { Between, ClockTime, Id, Ids, MadeFrom, Many, Maybe, Minor, Moment, OneOf, Text, Whole } from '../rules'
+import { Between, ClockTime, Id, Ids, MadeFrom, Many, Maybe, Minor, Moment, OneOf, Text, Whole } from '../checks/rules'
 
 /** How long a job took and what it brought: what is often known only later. */
 export class WrapFacts {

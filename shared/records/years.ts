@@ -1,6 +1,6 @@
 import type { OwnUse } from '#core/bag/ownUse'
 import type { YearLine } from '#core/money/year'
-import { Maybe, Whole } from '../rules'
+import { Maybe, Whole } from '../checks/rules'
 
 export class YearQuery {
   /** Left out, this one. */

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
 import { skinPlace } from '#core/complexion/skin'
-import { itemOf } from '#shared/kitItem'
+import { itemOf } from '#shared/asked/kitItem'
 import { demoProduct } from '../support/demo'
 import { DEMO_KIT } from '../../demo/kit'
 import { question, settings } from '../support/suitability'

@@ -1,7 +1,7 @@
 import { getMetadataStorage } from 'class-validator'
 import { skinAt } from '#core/complexion/skin'
-import { fieldsOf, type Dto } from '#shared/shape'
-import { check } from '#shared/validate'
+import { fieldsOf, type Dto } from '#shared/checks/shape'
+import { check } from '#shared/checks/validate'
 import type { seeded } from '../support/random'
 
 /* Bodies made from the classes they are checked against: right ones, and what becomes of them when they are tampered with. */

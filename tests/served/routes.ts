@@ -24,7 +24,7 @@ import * as things from '#shared/records/things'
 import * as ticks from '#shared/records/ticks'
 import * as wraps from '#shared/records/wraps'
 import { ENDPOINTS, type ComputeTask } from '#shared/compute/endpoints'
-import type { Dto } from '#shared/shape'
+import type { Dto } from '#shared/checks/shape'
 
 /* Every route of the server, read off its files: a new one is tried without anybody naming it here. */
 

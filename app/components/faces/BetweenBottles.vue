@@ -10,7 +10,7 @@ import {
 } from '#core/reading/betweenBottles'
 import { nearestFirst } from '#core/complexion/pigments'
 import type { Reading } from '#core/reading/reading'
-import { complexionOf } from '#shared/kitPigments'
+import { complexionOf } from '#shared/asked/kitPigments'
 
 /** The everyday way: hold a known bottle to the jaw and say how the skin differs from it. */
 const emit = defineEmits<{ reading: [reading: Reading | null, note: string] }>()

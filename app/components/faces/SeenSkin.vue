@@ -2,8 +2,8 @@
 import { difference } from '#core/colour/difference'
 import type { Reading } from '#core/reading/reading'
 import { skinAfterVerdicts } from '#core/reading/verdicts'
-import { mixAsKnown } from '#shared/kitPigments'
-import { looksOf } from '#shared/looks'
+import { mixAsKnown } from '#shared/asked/kitPigments'
+import { looksOf } from '#shared/asked/looks'
 import { ReadingInput, type Face } from '#shared/records/faces'
 import { isAhead } from '#shared/today'
 

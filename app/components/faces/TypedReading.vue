@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { UNREAD } from '#core/colour/lab'
-import { check } from '#shared/validate'
+import { check } from '#shared/checks/validate'
 import { LabDto } from '#shared/compute/parts'
 import { spherical, type Reading } from '#core/reading/reading'
 

@@ -7,7 +7,7 @@ import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
 import { blendedCoverage, countOut } from '#core/stock/amount'
 import { LIMB_ML } from '#core/asked/slots'
 import { riskBetween } from '#core/plan/layering'
-import { complexionOf, mixAsKnown } from '#shared/kitPigments'
+import { complexionOf, mixAsKnown } from '#shared/asked/kitPigments'
 import type { useMatch } from '~/composables/useMatch'
 import { outcomeOf } from '~/asking/api'
 

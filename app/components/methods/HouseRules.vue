@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { TECHNIQUES, type Technique } from '#core/complexion/worn'
 import { SLOTS, type SlotId } from '#core/asked/slots'
-import { rangeKey } from '#shared/kitPigments'
+import { rangeKey } from '#shared/asked/kitPigments'
 import type { HouseRuleInput } from '#shared/records/settings'
 
 /** What an agency or a client prescribes: this place of the plan is done with this product or range, or laid on like this. */

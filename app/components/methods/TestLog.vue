@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rangeKey } from '#shared/kitPigments'
+import { rangeKey } from '#shared/asked/kitPigments'
 
 /** What the palette and the flash have shown: it stands over the table and over every guess. */
 const plans = usePlans()

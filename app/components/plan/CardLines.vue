@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Layer } from '#core/plan/facePlan'
-import type { FaceCard } from '#shared/faceCard'
+import type { FaceCard } from '#shared/asked/faceCard'
 import type { LayerRecords } from '#shared/records/plans'
 import { amountInWords, reasonInWords } from '~/words/plan'
 import type { Column } from '~/words/columns'

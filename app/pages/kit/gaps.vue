@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ABILITY_STATES, type AbilityState } from '#core/standard/audit'
 import { StandardInput, type StandardLine } from '#shared/records/standards'
-import { check } from '#shared/validate'
+import { check } from '#shared/checks/validate'
 import { acts, api } from '~/asking/api'
 
 useHead({ title: 'Gaps' })

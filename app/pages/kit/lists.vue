@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CORE_LIST, changesTo, type ListLine } from '#core/stock/standingList'
 import { StandingListInput, type StandingListLine } from '#shared/records/standingLists'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
 /** The kit that stays packed, and what differs from it for a ceremony or a day on set. */

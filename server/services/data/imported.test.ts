@@ -6,8 +6,8 @@ import { BRUSH_SHAPES, isItemKind, OWNED_KINDS } from '#core/stock/kinds'
 import { MEASURES, UNIT_ROLES } from '#core/stock/things'
 import { COLOUR_SOURCES, LevelInput } from '#shared/records/kit'
 import { ImportInput, type ImportedThing, type KitFile } from '#shared/records/imported'
-import { kitCsv } from '#shared/kitTable'
-import { check } from '#shared/validate'
+import { kitCsv } from '#shared/asked/kitTable'
+import { check } from '#shared/checks/validate'
 import { services } from '../../../tests/support/services'
 
 const on = services()

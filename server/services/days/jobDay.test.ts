@@ -1,6 +1,6 @@
 import { pack, type PackQuestion } from '#core/bag/pack'
 import { planFace } from '#core/plan/facePlan'
-import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { OccasionInput } from '#shared/records/consultation'
 import { BagInput } from '#shared/records/bags'
 import { PlaceInput } from '#shared/records/things'

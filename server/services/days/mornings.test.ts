@@ -1,6 +1,6 @@
 import { planFace } from '#core/plan/facePlan'
 import { USUAL_CHAIR } from '#core/plan/chair'
-import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/jobs'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'

@@ -1,5 +1,5 @@
 import { planFace } from '#core/plan/facePlan'
-import { questionOf, type PlanRecords } from '#shared/planQuestion'
+import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { cutKey, insteadKey, noteKey } from '#shared/dayTicks'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'

@@ -1,7 +1,7 @@
 import { difference } from '#core/colour/difference'
 import { packPigments } from '#core/complexion/pigments'
 import { mixLab } from '#core/complexion/touch'
-import { complexionOf } from '#shared/kitPigments'
+import { complexionOf } from '#shared/asked/kitPigments'
 import { OwnedProductInput } from '#shared/records/kit'
 import { bottleInput } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'

@@ -1,6 +1,6 @@
 import { foundIn } from '#core/ingredients/substances'
 import { chainsWithout, type ChainWithout } from '#core/plan/chainForEveryone'
-import { itemOf } from '#shared/kitItem'
+import { itemOf } from '#shared/asked/kitItem'
 import type { HeldInKit } from '#shared/records/kit'
 import { today } from '#shared/today'
 import { kitProducts } from './owned'

@@ -4,7 +4,7 @@ import type { Lab } from '#core/colour/lab'
 import type { Covariance } from '#core/reading/reading'
 import { USUAL_SITES, type SiteWeights } from '#core/reading/sites'
 import { targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
-import { isPlainObject } from '#shared/shape'
+import { isPlainObject } from '#shared/checks/shape'
 import { db, onWritten } from '../../db/connection'
 import { faces, readings } from '../../db/schema'
 

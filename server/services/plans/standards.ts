@@ -4,9 +4,9 @@ import { within } from '#core/stock/places'
 import { isPast, isUsed, type Thing } from '#core/stock/thing'
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
 import type { Standard } from '#core/standard/standard'
-import type { HeldThing } from '#shared/auditQuestion'
-import { mixingFacts } from '#shared/kitPigments'
-import { planSettings } from '#shared/planSettings'
+import type { HeldThing } from '#shared/asked/auditQuestion'
+import { mixingFacts } from '#shared/asked/kitPigments'
+import { planSettings } from '#shared/asked/planSettings'
 import { today } from '#shared/today'
 import type {
   AuditAnswer,

@@ -1,5 +1,5 @@
 import { inArray } from 'drizzle-orm'
-import { parseId } from '#shared/parse'
+import { parseId } from '#shared/checks/parse'
 import type { db } from '../../db/connection'
 import { faces } from '../../db/schema'
 

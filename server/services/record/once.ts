@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { eq } from 'drizzle-orm'
-import { parseId } from '#shared/parse'
+import { parseId } from '#shared/checks/parse'
 import { db } from '../../db/connection'
 import { requests } from '../../db/schema'
 import { Problem } from '../../base/problems'

@@ -6,7 +6,7 @@ import { Consultation } from '#shared/records/consultation'
 import { PlanInput } from '#shared/records/plans'
 import { Settings } from '#shared/records/settings'
 import { planFace } from '#core/plan/facePlan'
-import { questionOf } from '#shared/planQuestion'
+import { questionOf } from '#shared/asked/planQuestion'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 

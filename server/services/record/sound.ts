@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { dayOf } from '#shared/parse'
+import { dayOf } from '#shared/checks/parse'
 import { nearestPossible, slipOf } from '#core/colour/possible'
 import type { Lab } from '#core/colour/lab'
 import { typicalSkin } from '#core/complexion/skin'
@@ -7,8 +7,8 @@ import { CLEAR_LAB } from '#core/product/item'
 import { Consultation, OccasionInput } from '#shared/records/consultation'
 import * as stored from '#shared/records/stored'
 
-import { isPlainObject, type Dto } from '#shared/shape'
-import { check, type Issue } from '#shared/validate'
+import { isPlainObject, type Dto } from '#shared/checks/shape'
+import { check, type Issue } from '#shared/checks/validate'
 import { giveTurn } from '../../db/turns'
 import { now } from './clock'
 

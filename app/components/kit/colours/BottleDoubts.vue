@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Reading } from '#core/reading/reading'
 import type { Seen } from '#core/reading/verdicts'
-import { complexionOf } from '#shared/kitPigments'
-import { looksOf } from '#shared/looks'
+import { complexionOf } from '#shared/asked/kitPigments'
+import { looksOf } from '#shared/asked/looks'
 import type { Evidence } from '#shared/records/clientele'
 import { acts, api } from '~/asking/api'
 

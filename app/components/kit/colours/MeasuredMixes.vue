@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { asLearned } from '#core/reading/measuredMixes'
-import { complexionOf } from '#shared/kitPigments'
+import { complexionOf } from '#shared/asked/kitPigments'
 import type { Column } from '~/words/columns'
 
 /** Mixes that were measured, how near they came to what was predicted, and what they teach of the bottles. */

@@ -3,7 +3,7 @@ import { blendOf, blendProblem, type BlendPart } from '#core/stock/blend'
 import { leftIn } from '#core/stock/fills'
 import { isCosmetic } from '#shared/records/gear'
 import { BlendInput, hasColour, type OwnedProduct, type OwnedUnit } from '#shared/records/kit'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
 /** Some of several made one: how much of each, what comes of it, and why some are not to be mixed. */

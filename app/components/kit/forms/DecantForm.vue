@@ -4,7 +4,7 @@ import type { Thing } from '#core/stock/thing'
 import { DecantInput } from '#shared/records/kit'
 import { isCosmetic } from '#shared/records/gear'
 import type { ThingStory } from '#shared/records/things'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
 /** Some of a thing into small vessels that carry its dates, with what speaks against it and what is lost on the way. */

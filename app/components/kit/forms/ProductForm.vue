@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { isRead, UNREAD } from '#core/colour/lab'
 import { COVERAGES, FAMILIES } from '#core/complexion/product'
-import { isMixed, rangeKey } from '#shared/kitPigments'
+import { isMixed, rangeKey } from '#shared/asked/kitPigments'
 import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/usual'
 import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/product/item'
 import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Revival } from '#shared/records/things'
 import { ReviveInput } from '#shared/records/kit'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
 /** What has dried in its pot: whether it comes back, with what, how often, and when no more. */

@@ -4,7 +4,7 @@ import { colourSaid } from '#core/stock/list/colourWord'
 import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import { listedFrom, ListedInput } from '#shared/records/listed'
 import { today } from '#shared/today'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
 /** A list as it is pasted, what was understood of it, and nothing saved until somebody has looked. */

@@ -6,7 +6,7 @@ import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
 import { listedFrom, ListedInput } from '#shared/records/listed'
 import type { FoundUnder } from '#shared/records/things'
 import { today } from '#shared/today'
-import { plain } from '#shared/validate'
+import { plain } from '#shared/checks/validate'
 import type { BarsWork } from '~/workers/bars.worker'
 import { api, outcomeOf } from '~/asking/api'
 

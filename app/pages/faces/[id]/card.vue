@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { faceCard } from '#shared/faceCard'
+import { faceCard } from '#shared/asked/faceCard'
 import type { Face } from '#shared/records/faces'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */

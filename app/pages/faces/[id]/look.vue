@@ -2,7 +2,7 @@
 import type { ItemKind } from '#core/product/item'
 import type { ChartArea, ChartMarkInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
-import { targetReading } from '#shared/faceFacts'
+import { targetReading } from '#shared/asked/faceFacts'
 
 /** The agreed look: colours of the kit placed on the face, pictures, and what was said. */
 const props = defineProps<{ face: Face }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Layer } from '#core/plan/facePlan'
-import { factsOf } from '#shared/faceFacts'
+import { factsOf } from '#shared/asked/faceFacts'
 import type { Face } from '#shared/records/faces'
 import type { PlanKind } from '#shared/records/plans'
 import { minutesInWords, occasionInWords, skinInWords } from '~/words/plan'

@@ -4,8 +4,8 @@ import { readIngredients, type IngredientReading } from '#core/ingredients/ingre
 import type { KitItem } from '#core/product/item'
 import { useByOf } from '#core/stock/usual'
 import { rangeKey } from './kitPigments'
-import type { CatalogueOffer } from './records/buys'
-import { hasColour, type OwnedProduct, type ProductFields } from './records/kit'
+import type { CatalogueOffer } from '../records/buys'
+import { hasColour, type OwnedProduct, type ProductFields } from '../records/kit'
 
 // Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
 const LISTS_KEPT = 2000

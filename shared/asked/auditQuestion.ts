@@ -15,9 +15,9 @@ import type { Due } from '#core/due'
 import { factsOf } from './faceFacts'
 import { itemOfOffer } from './kitItem'
 import { itemsOf, type UsableProduct } from './planQuestion'
-import { isCosmeticOffer, type AnyOffer, type CatalogueOffer } from './records/buys'
-import { Consultation } from './records/consultation'
-import type { FaceInput } from './records/faces'
+import { isCosmeticOffer, type AnyOffer, type CatalogueOffer } from '../records/buys'
+import { Consultation } from '../records/consultation'
+import type { FaceInput } from '../records/faces'
 import { stranger } from './stranger'
 
 /* What an audit of the kit is computed from, as records: read into items where the computing is done. */

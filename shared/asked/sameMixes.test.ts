@@ -11,11 +11,11 @@ import { mixLab } from '#core/complexion/touch'
 import { traitsFor } from '#core/stock/usual'
 import { candidatesFor } from '#core/plan/candidates'
 import type { SlotUse } from '#core/plan/uses'
-import { ownedProduct } from '../tests/support/owned'
-import { face, job, place, settings } from '../tests/support/suitability'
+import { ownedProduct } from '../../tests/support/owned'
+import { face, job, place, settings } from '../../tests/support/suitability'
 import { itemOf } from './kitItem'
 import { complexionOf, isUsable, mixingFacts, rangeKey } from './kitPigments'
-import { OwnedProductInput, type OwnedProduct } from './records/kit'
+import { OwnedProductInput, type OwnedProduct } from '../records/kit'
 
 /*
  * Match, Reach and Plan read one kit by one adapter: for any bottles, marks and palette tests, and whichever way the artist works, they

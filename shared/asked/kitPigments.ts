@@ -6,7 +6,7 @@ import { packPigments, type Pigments } from '#core/complexion/pigments'
 import type { ComplexionProduct } from '#core/complexion/product'
 import type { Drops } from '#core/complexion/recipe'
 import { mixLab } from '#core/complexion/touch'
-import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type ShelfProduct } from './records/kit'
+import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type ShelfProduct } from '../records/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>

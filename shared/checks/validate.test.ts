@@ -1,11 +1,11 @@
 import { readJsonText } from './json'
-import { seeded } from '../tests/support/random'
+import { seeded } from '../../tests/support/random'
 import { check, checkInTurns, plain } from './validate'
-import { MatchRequest, ReachRequest } from './compute/requests'
-import { OwnedProductInput } from './records/kit'
-import { FaceInput, ReadingInput } from './records/faces'
-import { Settings } from './records/settings'
-import { MoveInput } from './records/things'
+import { MatchRequest, ReachRequest } from '../compute/requests'
+import { OwnedProductInput } from '../records/kit'
+import { FaceInput, ReadingInput } from '../records/faces'
+import { Settings } from '../records/settings'
+import { MoveInput } from '../records/things'
 
 const lab = { L: 58, a: 11, b: 19 }
 const product = { id: 'p', lab, coverage: 'medium', family: 'silicone' }

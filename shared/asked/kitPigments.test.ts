@@ -1,5 +1,5 @@
 import { difference } from '#core/colour/difference'
-import { DEMO_PRODUCTS } from '../tests/support/demo'
+import { DEMO_PRODUCTS } from '../../tests/support/demo'
 import { mixAsKnown } from './kitPigments'
 
 describe('a mix as its bottles are known', () => {

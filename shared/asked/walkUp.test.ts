@@ -1,5 +1,5 @@
-import { NewFaceInput } from './records/faces'
-import { check } from './validate'
+import { NewFaceInput } from '../records/faces'
+import { check } from '../checks/validate'
 import { emptyWalkUp, LOOKS, recordsOf, SEEN_AT, SEEN_AT_A_GLANCE } from './walkUp'
 
 describe('a walk-up', () => {

@@ -1,6 +1,6 @@
-import { DEMO_FACES } from '../demo/faces'
-import { demoFace, DEMO_PRODUCTS } from '../tests/support/demo'
-import { savedPlan } from '../tests/support/keptPlan'
+import { DEMO_FACES } from '../../demo/faces'
+import { demoFace, DEMO_PRODUCTS } from '../../tests/support/demo'
+import { savedPlan } from '../../tests/support/keptPlan'
 import { faceCard } from './faceCard'
 
 const face = demoFace(DEMO_FACES.find(f => f.face.name.startsWith('Orla'))!)
