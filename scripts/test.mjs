@@ -1,7 +1,7 @@
 // npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, a short soak, browser tests.
 import { spawnSync } from 'node:child_process'
 import { join } from 'node:path'
-import { bin, build, install, root, run, runTogether } from './install.mjs'
+import { bin, install, root, run, runTogether } from './install.mjs'
 
 // Of simulations and brute force each commit takes a tenth, another than the last; npm run test:deep takes all.
 const { stdout: commit } = spawnSync('git', ['rev-parse', 'HEAD'], { cwd: root, encoding: 'utf8' })
@@ -18,17 +18,20 @@ const step = async (name, work) => {
 await step('install', install)
 // The types of routes and of what is imported by its name alone, for the check below.
 await step('prepare', () => run(bin('nuxt'), ['prepare', '--logLevel=silent']))
-await step('browser, lint and types', () =>
+// None of them waits for another, and some use one core only.
+await step('lint, types, unit tests and build', () =>
   runTogether([
     [
       [process.execPath, [join(root, 'scripts/browser.mjs')]],
       [bin('eslint'), ['.', '--max-warnings=0']],
     ],
-    [[bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.check.json']]],
+    [
+      [bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.check.json']],
+      [process.execPath, [join(root, 'scripts/build.mjs')]],
+    ],
+    [[bin('jest'), ['--silent', '--maxWorkers=2']]],
   ]),
 )
-await step('unit tests', () => run(bin('jest'), ['--silent', '--maxWorkers=2']))
-await step('build', build)
 await step('soak, short', () => run(process.execPath, ['scripts/soak.mjs', '--short']))
 await step('browser tests', () => run(bin('playwright'), ['test']))
 console.log(`\nAll passed in ${Math.round((Date.now() - begun) / 1000)} s`)

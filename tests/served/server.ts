@@ -10,7 +10,7 @@ import type { Shelf } from '#shared/records/kit'
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 
 const ENTRY = join(process.cwd(), '.output/server/index.mjs')
-const frugal = JSON.parse(readFileSync(join(process.cwd(), 'scripts/frugal.json'), 'utf8')) as {
+const FRUGAL = JSON.parse(readFileSync(join(process.cwd(), 'scripts/frugal.json'), 'utf8')) as {
   flags: string[]
   env: Record<string, string>
 }
@@ -61,10 +61,13 @@ export async function freePort(): Promise<number> {
   return port
 }
 
-/** Starts a server; {@link ready} tells when it answers. */
+/**
+ * Starts a server; {@link ready} tells when it answers.
+ * @param frugal with the memory it has under npm start, where that is measured; a third slower
+ */
 export async function start(
   folder: string,
-  { port, env = {} }: { port?: number; env?: Record<string, string> } = {},
+  { port, env = {}, frugal = false }: { port?: number; env?: Record<string, string>; frugal?: boolean } = {},
 ): Promise<Served> {
   const at = port ?? (await freePort())
   const tools = temporaryFolder()
@@ -72,20 +75,23 @@ export async function start(
   const delays = join(tools, 'delays.json')
   writeFileSync(watch, WATCH)
   const { DATABASE_URL: _none, VARIETAS_DEMO: _demo, ...rest } = process.env
-  const child = spawn(process.execPath, [...frugal.flags, '--import', pathToFileURL(watch).href, ENTRY], {
-    env: {
-      ...rest,
-      // As npm start does.
-      ...frugal.env,
-      HOST: '127.0.0.1',
-      PORT: String(at),
-      VARIETAS_DATA: folder,
-      SOAK_DELAYS: delays,
-      NODE_ENV: 'production',
-      ...env,
+  const child = spawn(
+    process.execPath,
+    [...(frugal ? FRUGAL.flags : []), '--import', pathToFileURL(watch).href, ENTRY],
+    {
+      env: {
+        ...rest,
+        ...(frugal ? FRUGAL.env : {}),
+        HOST: '127.0.0.1',
+        PORT: String(at),
+        VARIETAS_DATA: folder,
+        SOAK_DELAYS: delays,
+        NODE_ENV: 'production',
+        ...env,
+      },
+      stdio: ['ignore', 'ignore', 'pipe'],
     },
-    stdio: ['ignore', 'ignore', 'pipe'],
-  })
+  )
   let said = ''
   child.stderr!.on('data', (chunk: Buffer) => {
     said = (said + chunk.toString()).slice(-200_000)

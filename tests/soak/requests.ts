@@ -50,7 +50,7 @@ export async function requests(
   random: Random,
   tell: (line: string) => void,
 ): Promise<RequestFigures> {
-  const served = await start(folder, { env: { VARIETAS_DEMO: '1' } })
+  const served = await start(folder, { env: { VARIETAS_DEMO: '1' }, frugal: true })
   await ready(served)
   const routes = allRoutes()
   const figures: RequestFigures = {

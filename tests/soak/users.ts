@@ -19,7 +19,7 @@ type Random = ReturnType<typeof seeded>
 const lab = { L: 58, a: 11, b: 19 }
 
 export async function users(folder: string, count: number, seconds: number, random: Random): Promise<UserFigures> {
-  const served = await start(folder, { env: { VARIETAS_DEMO: '1' } })
+  const served = await start(folder, { env: { VARIETAS_DEMO: '1' }, frugal: true })
   await ready(served)
   const { url } = served
   await new Promise(resolve => setTimeout(resolve, 1500))
