@@ -60,7 +60,7 @@ export const useAlong = defineStore('along', () => {
     navigator.serviceWorker.addEventListener('controllerchange', () => {
       if (takesTurn) location.reload()
     })
-    // What was erased or closed is let go of without being asked.
+    // Jobs that were erased or closed are dropped without a question.
     navigator.serviceWorker.addEventListener('message', ({ data }: MessageEvent<Along[]>) => (jobs.value = data))
     await navigator.serviceWorker.ready
     able.value = true

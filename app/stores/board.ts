@@ -18,7 +18,7 @@ const EMPTY: Board = {
 // Longer than it takes to open: the server was out of reach meanwhile.
 const EARLY_MS = 10_000
 
-/** The kit as it stands, place by place; what is moved stands there at once, and the server is told. */
+/** The kit as it stands, place by place; a moved thing shows in its new place at once, then the server is asked. */
 export const useBoard = defineStore('board', () => {
   const board = shallowRef<Board>(EMPTY)
   const state = ref<'loading' | 'ready' | 'failed'>('loading')

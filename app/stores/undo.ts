@@ -45,7 +45,7 @@ export const useUndo = defineStore('undo', () => {
     if (undo) await attempt(undo)
   }
 
-  /** Does something that the server may refuse; the refusal is told, not thrown. True when it was done. */
+  /** Does something that the server may refuse; a refusal is shown at the foot of the page, not thrown. True when it was done. */
   async function attempt<R>(work: () => Promise<R>, ..._seen: NotSwallowed<R>): Promise<Attempted> {
     const outcome = await outcomeOf(work)
     if (!outcome.ok && outcome.refused) tell(outcome.refused.message)

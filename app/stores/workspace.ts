@@ -66,7 +66,7 @@ export const useWorkspace = defineStore('workspace', () => {
         ask('the backups', () => useKeeping().load()),
       ])
       if (!isLatest()) return
-      // What is set aside is told when it is known: looking through years of work takes a while.
+      // Quarantined rows come later: looking through years of work takes a while.
       void useUndo().attempt(() => useKeeping().loadAside())
       state.value = 'ready'
     })

@@ -54,7 +54,7 @@ describe.each([
 })
 
 it('styles take their colours from the theme, but for what has a ground of its own', () => {
-  /** White labels, photographs, skin, the print of a chart and what is told at the foot of the page. */
+  /** White labels, photographs, skin, printed charts and the message at the foot of the page. */
   const OWN_GROUND = [
     'LabelSheet',
     'MarkedPicture',

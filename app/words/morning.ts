@@ -57,7 +57,7 @@ const WHAT: Readonly<Record<Bend['is'], (name: string) => string>> = {
   short: () => 'short versions for everybody',
 }
 
-/** Rules of which nothing is gained, in one line; empty where there is none. */
+/** Rules that cost nothing, in one line; empty where there is none. */
 export const gainless = (bent: readonly Bent[], now: Timetable, nameOf: (faceId: string) => string): string =>
   listInWords(
     bent

@@ -52,7 +52,7 @@ export function skinInWords(face: Pick<FaceFacts, 'zones' | 'skinType' | 'ageBan
   return [age + type, ...new Set(seen)].slice(0, 3).join(', ')
 }
 
-/** What a mix is as a product, and what of the wishes gives way: "As asked: medium cover, natural, lasts 8 h, water". */
+/** What a mix is as a product, and which wishes it does not meet: "As asked: medium cover, natural, lasts 8 h, water". */
 export function formulaInWords({
   coverage,
   finish,
@@ -70,7 +70,7 @@ export function formulaInWords({
   return gaveWay.length > 0 ? [...gaveWay, ...is].join(', ') : `as asked: ${is.join(', ')}`
 }
 
-// What is said anyway, beside the colour or as what gives way.
+// These stand elsewhere already: beside the colour, or as a wish that is not met.
 const SAID_ELSEWHERE: readonly string[] = ['match', 'wishes', 'recipe']
 const WORTH_SAYING = -1
 /** What speaks most against something, where it is worth a word. */

@@ -1,14 +1,14 @@
-import type { JobWrap, Went, WrongWord } from '#shared/records/wraps'
+import type { JobWrap, Incident, ReactionWord } from '#shared/records/wraps'
 import { listInWords, plural } from './words'
 
-export const WENT_WORDS: Readonly<Record<Went, string>> = {
+export const WENT_WORDS: Readonly<Record<Incident, string>> = {
   'ran out': 'Ran out',
   'nearly out': 'Nearly out',
   'left behind': 'Left behind',
   'broken': 'Broken',
 }
 
-export const WRONG_WORDS: Readonly<Record<WrongWord, string>> = {
+export const WRONG_WORDS: Readonly<Record<ReactionWord, string>> = {
   reaction: 'They reacted',
   disliked: 'It did not hold',
 }
@@ -19,7 +19,7 @@ export const choicesAlong = (along: JobWrap['along']): { value: string; title: s
     ...t.pans.map(p => ({ value: keyAlong({ unitId: t.unitId, fillId: p.fillId }), title: `${p.name}, in ${t.name}` })),
   ])
 
-/** What one of them, or what of a pan is said about, goes by among the choices. */
+/** The name of a thing or pan among the choices. */
 export const keyAlong = ({ unitId, fillId }: { unitId: string; fillId?: string | null }): string =>
   fillId ? `${unitId} ${fillId}` : unitId
 

@@ -5,7 +5,7 @@ import { bends, shorter, type Bent } from '#core/schedule/shorter'
 import { timetable, type Timetable } from '#core/schedule/timetable'
 
 const work = {
-  /** The latest start of a day; each better plan is told on the way. */
+  /** The latest start of a day; reports each better plan on the way. */
   plan: (day: MorningDay, timeLimitMs: number, found: (better: Timetable) => void) =>
     timetable(morningOf(day), { timeLimitMs, found: better => void found(better) }),
   bends: (day: MorningDay, eachMs: number, onEach: (bent: Bent) => void) =>

@@ -59,7 +59,7 @@ export interface Bag {
   going: Going[]
   takeOut: TakenOut[]
   lacking: Lacking[]
-  /** Kinds of which there is one, and the job stops when it fails. */
+  /** Kinds with a single thing: if it fails, the job stops. */
   single: OwnedKind[]
 }
 
@@ -195,11 +195,11 @@ function lackingOf(going: readonly Going[], needs: readonly Need[]): Lacking[] {
 /** What breaks where one thing stays at home: what there is too little of then, and who goes without. */
 export interface Breaks {
   needs: { key: string; name: string; faces: string[]; forTheDay: boolean }[]
-  /** The kind of which no second one is left. */
+  /** The kind that has no second thing. */
   spare: OwnedKind | null
 }
 
-/** Exactly what breaks when one thing of what goes is left; what was too little before is told only where more go without. */
+/** Exactly what breaks when one packed thing stays at home; what was short before counts only where more faces go without. */
 export function breaksWithout(going: readonly Going[], needs: readonly Need[], unitId: string): Breaks {
   const rest = going.filter(g => g.of.id !== unitId)
   const gone = going.find(g => g.of.id === unitId)

@@ -52,7 +52,7 @@ export function buriedIn(places: readonly PlaceNode[], rootId: string, things: r
   })
 }
 
-/** Pouches of a case in the order they should lie: by what of each is needed first; those of which nothing is needed stay last. */
+/** Pouches of a case in the order they should lie: by their first needed thing; pouches with nothing needed come last. */
 export function laidInOrder(places: readonly PlaceNode[], rootId: string, things: readonly Thing[]): string[] {
   const needed = new Map(pouchesOf(places, rootId, things).map(p => [p.id, p.first]))
   return inOrder(places)

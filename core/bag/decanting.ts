@@ -7,7 +7,7 @@ import { handlingOf, CABIN_VESSEL_ML } from './handle'
 import type { Need } from './needs'
 
 /*
- * What of a bag goes as well in a small vessel: a bottle of which the day takes a little. As much as the plans need and half as much
+ * Which bottles of a bag may go in a small vessel: those the day takes little of. As much as the plans need and half as much
  * again, in the smallest vessel that holds it; what is unstable, pumps well or stands under pressure stays in its pack.
  */
 

@@ -50,6 +50,6 @@ export function ownUseOf(jobs: readonly JobUse[]): OwnUse[] {
   })
 }
 
-/** How much more of each kind the artist takes than is usual; kinds of which nothing is known are left out. */
+/** How much more of each kind the artist takes than is usual; kinds without a record are left out. */
 export const factorsOf = (own: readonly OwnUse[]): Map<OwnedKind, number> =>
   new Map(own.map(o => [o.kind, o.real / o.planned]))

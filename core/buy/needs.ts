@@ -11,7 +11,7 @@ import type { RecipeOptions } from '../complexion/recipe'
 export interface Need {
   /** True when what is owned reaches it already. */
   met: boolean
-  /** Minimal sets of offers, each of which with what is owned reaches it; offer indexes ascending. */
+  /** Minimal sets of offers that reach it together with what is owned; offer indexes ascending. */
   sets: number[][]
 }
 

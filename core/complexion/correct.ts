@@ -66,7 +66,7 @@ export function bestCorrection(corrector: Pigment, skin: Lab, area: Lab, over: r
 // So little more left to be seen is no reason for a thicker layer.
 const AS_GOOD = 0.3
 
-/** The corrector to take: the one that leaves least, and of those about as good the one of which least is needed. */
+/** The corrector to take: the one that leaves least, and among equals the one that is needed least. */
 export function bestCorrector<T extends Correction>(corrections: readonly T[]): T | undefined {
   const least = Math.min(...corrections.map(c => c.left))
   return corrections

@@ -4,7 +4,7 @@ import { under } from '../colour/spectrum'
 import type { Due } from '../due'
 import { packPigments, type Pigments } from './pigments'
 import { sweepNear } from './nearSweep'
-import { DEFAULT_OPTIONS, fiddle, VERDICT_LIMITS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
+import { DEFAULT_OPTIONS, easePenalty, VERDICT_LIMITS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
 import { sweep, type SweepState } from './sweep'
 import type { ComplexionProduct } from './product'
 import type { MixingRules } from './mixable'
@@ -81,7 +81,7 @@ export function matchWithin(
   }
   /** The ΔE00 that is still of use for a recipe of so many products and drops. */
   const reachOf = (products: number, drops: number) =>
-    Math.min(FARTHEST, Math.max(ceiling() - fiddle(products, drops), nearer()))
+    Math.min(FARTHEST, Math.max(ceiling() - easePenalty(products, drops), nearer()))
 
   const offer = (state: SweepState) => {
     const last = ceiling()
@@ -103,7 +103,7 @@ export function matchWithin(
 
   for (const recipe of known) {
     const drops = recipe.drops.reduce((sum, d) => sum + d.count, 0)
-    take(recipe, recipe.deltaE + fiddle(recipe.drops.length, drops))
+    take(recipe, recipe.deltaE + easePenalty(recipe.drops.length, drops))
   }
   // Single products say how far from the target a better recipe can lie, pairs how far of more, and so how little of the rest need be mixed.
   let complete = sweep(pigments, { ...settings, maxProducts: 1 }, { recipe: offer, due })

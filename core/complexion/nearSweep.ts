@@ -6,7 +6,7 @@ import { FIRST, laidOut } from './nearShelf'
 import { AXES, f, marginsInto, ROUNDING, sidesOf, SUMS, WINDOW, windowInto } from './nearWindow'
 import type { Pigments } from './pigments'
 import { greatestCommonDivisor } from './ratio'
-import { fiddle } from './recipe'
+import { easePenalty } from './recipe'
 import type { SweepLimits, SweepState } from './sweep'
 
 /*
@@ -138,7 +138,7 @@ export function sweepNear(
     state.L = 116 * fy - 16
     state.a = 500 * (fx - fy)
     state.b = 200 * (fy - fz)
-    state.penalty = fiddle(products, drops)
+    state.penalty = easePenalty(products, drops)
     visit(state)
   }
 

@@ -47,7 +47,7 @@ const PER_FURTHER_PRODUCT = 0.25
 const PER_DROP_BEYOND_THIRD = 0.06
 
 /** What a recipe costs in ΔE00 for being fiddly; its rank is this plus its ΔE00. */
-export const fiddle = (products: number, drops: number) =>
+export const easePenalty = (products: number, drops: number) =>
   PER_FURTHER_PRODUCT * (products - 1) + PER_DROP_BEYOND_THIRD * Math.max(0, drops - 3)
 
 const WORDS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']

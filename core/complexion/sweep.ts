@@ -2,7 +2,7 @@ import { observer, BANDS, type Illuminant } from '../colour/tables'
 import type { Due } from '../due'
 import type { Pigments } from './pigments'
 import { greatestCommonDivisor } from './ratio'
-import { fiddle } from './recipe'
+import { easePenalty } from './recipe'
 
 /** The recipe the sweep stands at. The arrays are reused: copy what is to be kept. */
 export interface SweepState {
@@ -103,7 +103,7 @@ export function sweep(
     state.L = 116 * fy - 16
     state.a = 500 * (fx - fy)
     state.b = 200 * (fy - fz)
-    state.penalty = fiddle(size, drops)
+    state.penalty = easePenalty(size, drops)
     visitor.recipe(state)
   }
 

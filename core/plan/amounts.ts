@@ -1,7 +1,7 @@
 import type { Drops } from '../complexion/recipe'
 import type { FacePlan } from './describe'
 
-/** What one layer takes of which product: of a mix each bottle its share. */
+/** How much one layer takes of each product; in a mix, each bottle its share. */
 export function takenBy(layer: {
   id: string
   drops: readonly Drops[] | null

@@ -1,5 +1,5 @@
 import { COVERAGES } from '../complexion/product'
-import { fiddle, type Drops, type Recipe } from '../complexion/recipe'
+import { easePenalty, type Drops, type Recipe } from '../complexion/recipe'
 import { FINISHES, type KitItem } from '../product/item'
 import type { FaceFacts } from '../asked/face'
 import type { Finding } from '../suitability/finding'
@@ -35,7 +35,7 @@ export interface BasesWish {
   limit?: number
 }
 
-/** A base the kit can mix, with what it is as a product and what of the wishes gives way. */
+/** A base the kit can mix, what it is as a product, and which wishes it does not meet. */
 export interface BaseOffer {
   drops: readonly Drops[]
   lab: Recipe['lab']
@@ -159,7 +159,7 @@ const HARD_H = 10
 /** By colour and the trouble of counting, as the compute API ranks. */
 const colourRank = ({ drops, deltaE }: Recipe) =>
   deltaE
-  + fiddle(
+  + easePenalty(
     drops.length,
     drops.reduce((sum, d) => sum + d.count, 0),
   )

@@ -145,7 +145,7 @@ function correcting(item: Coloured, concern: Concern, { skin }: FaceFacts, under
   const area = areaOf(skin, concern)
   const { thickness, left } = bestCorrection(filmFor(item), skin, area, over)
   const alone = leftOver(skin, area, [], over)
-  // What it leaves decides; of those about as good the one of which least is needed.
+  // The least that still shows decides; among equals, the one that is needed least.
   const by = Math.max(-3, 3 - Math.max(0, left - 1) - 0.3 * thickness)
   if (thickness === 0) return [said('correction', -3, `does nothing for the ${concern} at this depth`)]
   const amount = amountWord(thickness)
@@ -160,7 +160,7 @@ function correcting(item: Coloured, concern: Concern, { skin }: FaceFacts, under
   ]
 }
 
-// The corrector that leaves least, and of those about as good the one of which least is needed, comes before other merits.
+// The corrector that leaves least to see, and among equals the one that is needed least, comes before other merits.
 const BEST = 1.5
 function preferBest(found: Candidate[], concern: Concern, { skin }: FaceFacts, under: Under): Candidate[] {
   const over = layersOver(under, concern)

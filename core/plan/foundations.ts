@@ -4,7 +4,7 @@ import type { Lab } from '../colour/lab'
 import { tooFarApart } from '../complexion/apart'
 import { mixingRules } from '../complexion/mixable'
 import { packPigments } from '../complexion/pigments'
-import { fiddle, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
+import { easePenalty, isOneOf, verdictOf, type Recipe } from '../complexion/recipe'
 import { mixLab, touchTowards } from '../complexion/touch'
 import type { KitItem } from '../product/item'
 import { complexionProduct, itemOfRecipe } from '../product/recipeItem'
@@ -285,7 +285,7 @@ function easeCosts({ drops }: Recipe, bottles: readonly KitItem[]) {
   const apart = tooFarApart(
     bottles.filter((b): b is Bottle => b.kind !== 'medium' && b.lab !== null).map(complexionProduct),
   )
-  return { costs: fiddle(drops.length, count) + PER_L * apart, apart, count }
+  return { costs: easePenalty(drops.length, count) + PER_L * apart, apart, count }
 }
 function simplicity(recipe: Recipe, bottles: readonly KitItem[]): Finding[] {
   const { costs, apart, count } = easeCosts(recipe, bottles)

@@ -27,7 +27,7 @@ export class LockRefused extends Error {
 }
 
 /**
- * The candidate a lock stands for; null for a place held empty. A veto of taste gives way to a lock, one of harm does not.
+ * The candidate a lock stands for; null for a place held empty. A lock overrides a veto of taste, never one of harm.
  * @throws LockRefused
  */
 export function lockedCandidate(

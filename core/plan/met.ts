@@ -25,7 +25,7 @@ function toldApart(is: Finish, asked: Finish): boolean {
   return apart >= 2 || (apart === 1 && asked !== 'natural' && asked !== 'satin')
 }
 
-/** What of the wishes for a base gives way at this colour. */
+/** Which wishes for a base are not met at this colour. */
 export function gaveWay(
   { coverage, finish }: Pick<KitItem, 'coverage' | 'finish'>,
   wish: Pick<FaceFacts, 'coverage' | 'finish'>,

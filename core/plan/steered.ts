@@ -70,7 +70,7 @@ export function bestSteered(
 }
 
 /**
- * Of media that would do the same to every recipe, and of which the same is said, the cheapest.
+ * Among media that do the same to every recipe and have the same findings, the cheapest.
  * @param ranges on which it depends what may be mixed with what
  */
 export function differentMedia(media: readonly Candidate[], ranges: ReadonlySet<string>): KitItem[] {

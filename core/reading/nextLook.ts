@@ -16,7 +16,7 @@ const ROW = PLACES.length * WORDS
 interface Answers {
   /** colours × places of the skin × sayings */
   byPlace: Float32Array
-  /** colours × sayings: the skin at all its places alike, as it is until something is told of it. */
+  /** colours × sayings: the skin at all its places alike, as it is before anything was observed. */
   untold: Float32Array
   /** Of each colour's untold answers, in nats. */
   entropy: Float32Array
@@ -30,7 +30,7 @@ interface Look {
   tries: Answers
 }
 
-/** Every look worth considering; they stay the same whatever is told. */
+/** Every look worth considering; observations do not change them. */
 export function looksAt(
   { products, tried }: Doubts,
   skins: readonly { faceId: string; skin: Reading }[],

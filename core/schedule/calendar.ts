@@ -2,7 +2,7 @@ import ICAL from 'ical.js'
 import { clockOn, isTimeZone, ownZone } from './clock'
 
 /*
- * Days of work to a calendar and from one (iCalendar, RFC 5545). What goes out is told in UTC, which every calendar understands; what comes
+ * Days of work to a calendar and from one (iCalendar, RFC 5545). Exports are in UTC, which every calendar understands; what comes
  * in keeps the clock and the zone it was written with, where that zone is one this computer knows.
  */
 
@@ -57,7 +57,7 @@ export interface FromCalendar {
   /** As the clock shows it there; null for whole days. */
   from: string | null
   to: string | null
-  /** It comes again and again, of which only the first is told. */
+  /** A repeating event; only its first day is read. */
   repeats: boolean
 }
 

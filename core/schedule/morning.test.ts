@@ -90,7 +90,7 @@ describe('the morning of a job', () => {
     const early = dayOf([person('Nell', { readyBy: 400 }), person('Bea', { lead: true }), person('Jonas')])
     const { rows } = timetable(morningOf(early), { timeLimitMs: 2000 })
     expect(rows.at(-1)).toMatchObject({ faceId: 'Bea', block: 2, to: 660 })
-    // The first plan that is told is one already.
+    // Already the first plan reported is a whole one.
     const told: number[] = []
     timetable(morningOf(early), { timeLimitMs: 2000, found: better => told.push(better.start) })
     expect(told.every(Number.isFinite)).toBe(true)

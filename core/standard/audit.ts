@@ -20,7 +20,7 @@ export interface AbilityFound {
   carriedBy: string[]
   /** Others that carry some of it too. */
   also: string[]
-  /** Things without any one of which it would be missing, by id. */
+  /** Ids of things that the ability cannot do without. */
   hangsOn: string[]
 }
 
@@ -100,7 +100,7 @@ const lackingOf = (point: NamedPoint): string =>
   point.need > 1 ? `${point.name}: ${servedBy(point, all)} of ${point.need}` : point.name
 
 /**
- * Things without any one of which everything that is served stays served, by id.
+ * Ids of things each of which could go, with every ability still served.
  * @param stays things that are needed for something else, by index
  */
 export function idleOf(

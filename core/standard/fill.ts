@@ -13,7 +13,7 @@ export interface OfferedThing {
 }
 
 export interface Filling {
-  /** How many of which offers, the dearest first. */
+  /** The offers and how many of each, the dearest first. */
   buy: { offerId: string; count: number }[]
   priceMinor: number
   /** No choice of these offers does as much for less. */

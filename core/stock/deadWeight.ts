@@ -67,7 +67,7 @@ function twinOf(t: Thing, things: readonly Thing[]): Thing | undefined {
 
 /**
  * @param things that are ready for use
- * @param idle of which nothing would be lost, by id
+ * @param idle ids of things that no ability needs
  * @param day ISO date of today
  */
 export function deadWeight(

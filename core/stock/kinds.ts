@@ -3,7 +3,7 @@ import type { ProductSort } from './things'
 
 /* Every kind of thing an artist owns: what goes on a face, what puts it there, and what is used up or stands by. */
 
-/** Used again and again; brushes are told apart by shape. */
+/** Used again and again; brushes differ by shape. */
 // prettier-ignore
 export const TOOL_KINDS = [
   'brush', 'sponge', 'puff', 'spoolie', 'tweezers', 'scissors', 'lash curler', 'lash applicator', 'sharpener',

@@ -120,7 +120,7 @@ export function lastingOf({ left, kind, taken, planned, leadDays, today }: Lasti
   }
 }
 
-/** The first day by which so much is gone, by the log's pace or by the book, whichever takes more. */
+/** The first day by which so much is gone, by the log's pace or by the booked plans, whichever uses more. */
 function daysUntil(amount: number, perDay: number, ahead: readonly { day: number; amount: number }[]): number {
   const byPace = perDay > 0 ? amount / perDay : Infinity
   let gone = 0

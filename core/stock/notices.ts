@@ -190,7 +190,7 @@ const tooStrong = (strong: readonly Thing[]): Notice[] =>
     ),
   )
 
-/** Kinds of which one colour twice is money spent twice; a base of one shade in two formulas is not. */
+/** Kinds where the same colour twice is money spent twice; a base of one shade in two formulas is not. */
 // prettier-ignore
 const DOUBLED: ReadonlySet<OwnedKind> = new Set([
   'foundation', 'concealer', 'corrector', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'lip liner', 'lip colour', 'gloss',

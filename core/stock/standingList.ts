@@ -17,7 +17,7 @@ export interface ListLine {
 /** The list that the others are changes of. */
 export const CORE_LIST = 'core'
 
-/** What a variant comes to: the core with its changes; nothing of which there are none left. */
+/** The lines of a variant: the core with its changes, without products that are used up. */
 export function resolved(core: readonly ListLine[], changes: readonly ListLine[]): ListLine[] {
   const counts = new Map(core.map(l => [l.productId, l.count]))
   for (const { productId, count } of changes) counts.set(productId, (counts.get(productId) ?? 0) + count)
@@ -64,7 +64,7 @@ const asUsed = (x: Thing, y: Thing) =>
 /**
  * What of a list is along, what has to come and from where, what is lacking, and what is along for nothing.
  * @param isAlong whether a thing stands in what goes to a job
- * @param nameOf a product nothing of which is left
+ * @param nameOf name of a product that is used up
  */
 export function heldAgainst(
   wanted: readonly ListLine[],

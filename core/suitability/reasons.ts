@@ -9,7 +9,7 @@ const byWeight = (x: Finding, y: Finding) =>
   Number(isHousekeeping(x)) - Number(isHousekeeping(y)) || RANK[x.effect.is] - RANK[y.effect.is] || size(y) - size(x)
 const though = (f: Finding) => `though ${f.sentence}`
 
-/** Every reason in the order it is told: what asked for the layer, what speaks for the product, what against it. */
+/** Every reason in the order the artist reads it: what asked for the layer, what speaks for the product, what against it. */
 export function reasonsInOrder(findings: readonly Finding[], asked: readonly string[] = []): string[] {
   const told = [...findings].sort(byWeight)
   return [...asked, ...told.filter(f => !isAgainst(f)).map(f => f.sentence), ...told.filter(isAgainst).map(though)]

@@ -72,7 +72,7 @@ export interface FillJob {
 export interface AuditReply {
   audit: Audit
   lighter: Lighter | null
-  /** Things without any one of which nothing would be lost, by id. */
+  /** Ids of things each of which could go without any ability being lost. */
   idle: string[]
 }
 

@@ -67,7 +67,7 @@ async function describe(
   { app, reason, at }: Pick<BackupOrder, 'app' | 'reason' | 'at'>,
 ): Promise<Manifest> {
   const faults = await faultsOf(client)
-  if (faults.length > 0) throw new Error(`the snapshot is not sound: ${faults[0]}`)
+  if (faults.length > 0) throw new Error(`the snapshot is not validRows: ${faults[0]}`)
   const rows: Manifest['rows'] = {}
   for (const table of await recordTables(client)) {
     const counted = await client.execute(`SELECT count(*) AS n FROM ${quoted(table)}`)

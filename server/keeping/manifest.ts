@@ -25,7 +25,7 @@ export const MANIFEST_ENTRY = 'manifest.json'
 export function parseManifest(text: string): Manifest | undefined {
   try {
     const it = JSON.parse(text) as Partial<Manifest> | null
-    const sound =
+    const validRows =
       it?.format === 'varietas.backup'
       && it.version === 1
       && typeof it.createdAt === 'string'
@@ -36,7 +36,7 @@ export function parseManifest(text: string): Manifest | undefined {
       && typeof it.database.bytes === 'number'
       && typeof it.rows === 'object'
       && Array.isArray(it.pictures)
-    return sound ? (it as Manifest) : undefined
+    return validRows ? (it as Manifest) : undefined
   } catch {
     return undefined
   }

@@ -57,7 +57,7 @@ export async function exportReadable(database: string): Promise<Uint8Array> {
       found.push(`${JSON.stringify(table)}: [\n${rows.join(',\n')}\n]`)
     }
     return found
-    // Where not even the list of tables can be read, that is what is told.
+    // Where not even the list of tables can be read, report just that.
   }).catch((): string[] => [])
   const head = '{"format": "varietas.readable", "version": 1, "tables": {'
   return new TextEncoder().encode(`${head}\n${tables.join(',\n')}\n}}\n`)

@@ -8,9 +8,9 @@ import { stockSimulatedSuppliers } from '../services/buying/buys'
 import { loadDemo } from '../demo/demo'
 import { markOldReasons } from '../services/record/oldReasons'
 import { warmPlans } from '../services/plans/plans'
-import { forgetAside } from '../services/record/sound'
+import { forgetQuarantine } from '../services/record/validRows'
 import { forgetAnswers } from '../services/record/once'
-import { lookThroughBeside } from '../services/data/setAside'
+import { lookThroughBeside } from '../services/data/quarantine'
 import { clearHalves } from '../keeping/backup'
 import { finishErasing } from '../keeping/erasing'
 import { backUpDaily, checkIntegrity, clearWork } from '../keeping/keeping'
@@ -43,7 +43,7 @@ let listens = false
 
 /** Opens the data, for the first time or after they were restored or repaired. */
 export async function reopen(): Promise<void> {
-  forgetAside()
+  forgetQuarantine()
   forgetAnswers()
   await openData()
   if (!dataState().usable) return

@@ -9,7 +9,7 @@ import { Stale } from '../base/stale'
 const RETRY_SECONDS = 3
 
 /**
- * The one place where failures become answers. What the caller can put right is told in full; anything else is logged
+ * The one place where failures become answers. What the caller can put right is described in full; anything else is logged
  * here by its kind and answered without stack, paths or messages of the inside.
  */
 export default (async (error, event) => {

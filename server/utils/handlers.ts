@@ -18,7 +18,7 @@ import { giveTurn } from '../db/turns'
 import { LeftAlone } from '../keeping/leftAlone'
 import { told } from '../services/record/changes'
 import { asker, type Asker } from '../services/record/command'
-import { isSort, type SortName } from '../services/record/sound'
+import { isSort, type SortName } from '../services/record/validRows'
 import { digestOf, keyOf, once } from '../services/record/once'
 import { BadInput, Missing } from '../base/problems'
 import { MOST_BYTES, readBytes, readJson } from './readJson'
@@ -49,7 +49,7 @@ const CHANGE = 'x-varietas-change'
 const UNNAMED = 'another program'
 
 /**
- * Does what a route does as an act of whoever asks, once; what was written is told in a header, so that it can be taken back.
+ * Runs a route as one act of the device that asks, once. The change it wrote goes into a header, so that it can be undone.
  * @param body what is asked for beside the address
  */
 async function asAct<R>(event: H3Event, body: unknown, act: () => Promise<R>): Promise<R> {
@@ -72,7 +72,7 @@ export const acts = <R>(act: (event: H3Event) => Promise<R>): Answered<R> =>
   defineEventHandler(event => asAct(event, null, () => act(event)))
 
 /**
- * A route that takes a checked body. Every failure is told by server/errors.ts.
+ * A route that takes a checked body. server/utils/errors.ts answers every failure.
  * @param most bytes, where it is a whole list
  */
 export const withBody = <T extends object, R>(

@@ -50,7 +50,7 @@ export const isKeptTooLong = (keptAt: string, nowMs: number): boolean => !(nowMs
 /** When the answer was given that stands in for one. */
 export const KEPT_HEADER = 'x-varietas-kept'
 
-/** What a page asks of whoever keeps: to keep a job, to let go of it, to look after what is kept, to tell of it, to take its turn. */
+/** What a page asks of the service worker: keep a job, drop it, clean up, list what is kept, take over. */
 export type Asked = { keep: string } | { drop: string } | 'tend' | 'list' | 'turn'
 /** A job that is kept. */
 export interface Along extends Pick<Job, 'id' | 'name' | 'day'> {

@@ -69,7 +69,7 @@ const isPair = (drops: readonly { id: string }[], x: OwnedProduct, y: OwnedProdu
 
 const NOTHING = { base: null, concealer: null }
 
-/** The rules once more, as they are told to an artist. */
+/** The rules once more, in the words an artist would use. */
 function asSaid(x: OwnedProduct, y: OwnedProduct, { apart, paletteTests, mixing }: MixingFacts): boolean {
   const [a, b] = [rangeKey(x), rangeKey(y)]
   const tried = paletteTests.filter(t => [t.a, t.b].sort().join() === [a, b].sort().join()).at(-1)

@@ -5,7 +5,7 @@ const MOST_LEVELS = 32
 // Three times what the largest legal body holds: what has more members is a flood, and building it would fill the memory.
 const MOST_MEMBERS = 400_000
 
-/** Reads a body as JSON, strictly UTF-8 and not without end; what is wrong is told as an issue. */
+/** Reads a body as JSON, strictly UTF-8 and not without end; a fault becomes an issue. */
 export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: Issue; message: string } {
   let text: string
   try {

@@ -229,7 +229,7 @@ export const Colour = <T extends Lab>(
     One(lab, message),
     Satisfies(
       'possible colour',
-      // What is no colour at all is told by the rules above.
+      // The rules above refuse what is no colour at all.
       v => !isFiniteLab(v) || isPossible(v),
       v => impossibleInWords(v as Lab),
     ),

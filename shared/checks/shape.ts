@@ -7,7 +7,7 @@ export interface Issue {
 }
 
 /*
- * What a DTO may hold, known before anything is built: which fields, how long, how many, of which class. Sizes, counts and depth are
+ * What a DTO may hold, known before anything is built: its fields, their lengths, counts and classes. Sizes, counts and depth are
  * judged here on the plain data, so that a flood is refused at the cost of looking at its first members, and what class-validator
  * then sees is never larger than the largest sensible input.
  */
@@ -67,7 +67,7 @@ export const AN_OBJECT = 'must be an object with named fields'
 export const isPlainObject = (value: unknown): value is Record<string, unknown> =>
   value !== null && typeof value === 'object' && !Array.isArray(value)
 
-/** An instance of a class out of plain data, with its own defaults for what is absent; what does not fit is told as issues. */
+/** An instance of a class out of plain data, with its own defaults for what is absent; what does not fit becomes issues. */
 export function build<T extends object>(dto: Dto<T>, plain: Record<string, unknown>, issues: Issue[], path = ''): T {
   const value = new dto()
   for (const [name, field] of fieldsOf(dto)) {

@@ -76,6 +76,6 @@ export interface KitAhead {
   runsOut: RunsOutLine[]
   openSince: OpenSince[]
   booked: BookedFace[]
-  /** Products of which neither log nor book says how fast they go. */
+  /** Products whose pace neither the log nor the booked plans show. */
   silent: number
 }

@@ -96,7 +96,7 @@ export interface BagOver {
   /** What is needed is too much by itself, by so much; null where it fits. */
   impossible: { massG: number; volumeMl: number } | null
 }
-/** A pouch that does not close, and what of it lies elsewhere in the same case: in which pouch, or loose. */
+/** A pouch that does not close, and which of its things lie elsewhere in the case instead: in which pouch, or loose. */
 export interface BagFull {
   placeId: string
   name: string
@@ -133,7 +133,7 @@ export interface JobBag {
   lacking: BagLack[]
   /** What is lacking and done without. */
   without: { key: string; name: string }[]
-  /** Kinds of which there is one, and the job stops when it fails. */
+  /** Kinds with a single thing: if it fails, the job stops. */
   single: OwnedKind[]
   places: BagPlace[]
   over: BagOver[]

@@ -28,6 +28,6 @@ export class RewrittenText {
 
 /** How somebody is forgotten. */
 export class ForgetInput {
-  /** What becomes of each text that names them. Of a text that is not among these the name gives way to "somebody", unless another is called so, too. */
+  /** What becomes of each text that names them. In any other text "somebody" replaces the name, unless another person has it too. */
   @Many(() => RewrittenText, 2000) texts: RewrittenText[] = []
 }

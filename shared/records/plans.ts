@@ -116,7 +116,7 @@ export interface SavedPlan extends PlanLine {
   plan: FacePlan
 }
 
-/** On how many faces what is in a layer was used or liked so far, how many reacted, and what of it cannot be had today, by layer. */
+/** By layer: on how many faces its products were used or liked, how many reacted, and which of them cannot be had today. */
 export type LayerRecords = Record<string, { faces: number; reactions: number; spoiled: string[] }>
 
 /** A kept plan as it is opened. */

@@ -16,7 +16,7 @@ export class StandingListInput {
   @MadeFrom() version?: number
 }
 
-/** A list with what of it is along today. */
+/** A list, and which of its things are packed today. */
 export interface StandingListLine {
   id: string
   name: string

@@ -265,7 +265,7 @@ export class StoredSkin {
 
 export class StoredSettings extends Settings {}
 
-/** What the artist is told was set aside, and what could be done. */
+/** A quarantined row as the artist sees it, and what could be done. */
 export interface SetAside {
   sort: string
   id: string

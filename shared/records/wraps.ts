@@ -17,44 +17,44 @@ export class WrapFacts {
   @MadeFrom() version?: number
 }
 
-export const WENT = ['ran out', 'nearly out', 'left behind', 'broken'] as const
-export type Went = (typeof WENT)[number]
+export const INCIDENTS = ['ran out', 'nearly out', 'left behind', 'broken'] as const
+export type Incident = (typeof INCIDENTS)[number]
 
-export class ThingThatWent {
+export class ThingIncident {
   @Id() unitId!: string
   /** Of a palette the pan; else what is in it. */
   @Maybe() @Id() fillId?: string | null
-  @OneOf(WENT) what!: Went
+  @OneOf(INCIDENTS) what!: Incident
 }
 
 /** They reacted to it, or it creased, faded, went patchy: words of a face's history. */
-export const WRONG = ['reaction', 'disliked'] as const
-export type WrongWord = (typeof WRONG)[number]
+export const REACTIONS = ['reaction', 'disliked'] as const
+export type ReactionWord = (typeof REACTIONS)[number]
 
-export class WentWrongOn {
+export class ReactionOn {
   @Id() bookingId!: string
   @Id() unitId!: string
   /** Of a palette the pan; else what is in it. */
   @Maybe() @Id() fillId?: string | null
-  @OneOf(WRONG) what!: WrongWord
+  @OneOf(REACTIONS) what!: ReactionWord
   @Text(0, 300) note: string = ''
 }
 
 /** What was otherwise than planned. */
-class WentOtherwise extends WrapFacts {
+class WrapDifferences extends WrapFacts {
   /** Bookings that were not made up. */
   @Ids(200, 0) notDone: string[] = []
-  @Many(() => ThingThatWent, 300) things: ThingThatWent[] = []
+  @Many(() => ThingIncident, 300) things: ThingIncident[] = []
 }
 
-/** What is told when a job is closed. */
-export class WrapInput extends WentOtherwise {
+/** What the artist enters when a job is closed. */
+export class WrapInput extends WrapDifferences {
   /** It stands with the faces, and not with the job. */
-  @Many(() => WentWrongOn, 100) wrong: WentWrongOn[] = []
+  @Many(() => ReactionOn, 100) wrong: ReactionOn[] = []
 }
 
 /** A job that was closed. */
-export class Wrap extends WentOtherwise {
+export class Wrap extends WrapDifferences {
   @Moment() at!: string
 }
 

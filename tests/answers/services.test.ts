@@ -13,7 +13,7 @@ import { savedPlan, insertPlan } from '../support/keptPlan'
 import { services } from '../support/services'
 
 jest.mock('../../server/keeping/thread', () => jest.requireActual<object>('../support/keeperInline'))
-// Ids in order, since records of one moment are told by their ids.
+// Ids in order, since records of one moment are sorted by id.
 jest.mock('../../server/services/record/clock', () => {
   let made = 0
   return {
@@ -38,7 +38,7 @@ jest.useFakeTimers({
   ],
 })
 
-/* What the services answer on the demo's records, written down: see plans.test.ts. Ids are told in the order they come up. */
+/* What the services answer on the demo's records, written down: see plans.test.ts. Ids are numbered in the order they appear. */
 const on = services(async on => {
   await on.stockSimulatedSuppliers()
   await on.loadDemo()

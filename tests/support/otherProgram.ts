@@ -13,7 +13,7 @@ process.stdout.write('held\\n')
 process.stdin.once('data', () => { db.exec('ROLLBACK'); process.exit(0) })
 `
 
-/** Holds the write lock of a database until it is told to let go. */
+/** Holds the write lock of a database until it is released. */
 export async function holdElsewhere(database: string): Promise<{ pid: number; letGo: () => Promise<void> }> {
   const child = spawn(process.execPath, ['-e', PROGRAM, database], { stdio: ['pipe', 'pipe', 'inherit'] })
   await once(child.stdout, 'data')

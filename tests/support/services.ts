@@ -43,7 +43,7 @@ const load = async () => ({
   ...(await import('../../server/services/people/pictures')),
   ...(await import('../../server/services/kit/places')),
   ...(await import('../../server/services/plans/plans')),
-  ...(await import('../../server/services/data/setAside')),
+  ...(await import('../../server/services/data/quarantine')),
   ...(await import('../../server/services/record/settings')),
   ...(await import('../../server/services/plans/standards')),
   ...(await import('../../server/services/kit/standingLists')),

@@ -3,11 +3,11 @@ import { SUBSTANCES } from '#core/ingredients/substances'
 import type { HeldInKit } from '#shared/records/kit'
 import { api } from '~/asking/api'
 
-/** What they react to: picked or typed, with what of the kit it takes off the table. */
+/** What they react to, picked or typed, and the products of the kit that then stay away. */
 const model = defineModel<string[]>({ required: true })
 const typed = ref<string | null>(null)
 const choices = SUBSTANCES.map(s => s.label)
-// What is declared is kept all the same where this is refused: it only says what of the kit holds it.
+// A refusal changes nothing about what is declared: this only names the products that hold it.
 const asked = useAsked(
   () => (model.value.length > 0 ? model.value : null),
   (declared, signal) => api('post', '/api/kit/held', {}, { body: { declared: [...declared] }, quiet: true, signal }),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** A sum of money as it is typed; empty is none, and what is no sum is told by the form's rules. */
+/** A sum of money as it is typed; empty is none, and the form's rules say what is wrong with anything else. */
 const minor = defineModel<number | null | undefined>({ required: true })
 defineOptions({ inheritAttrs: false })
 const typed = ref(minor.value == null ? '' : formatMoney(minor.value))

@@ -22,7 +22,7 @@ const props = defineProps<{
   held?: boolean
 }>()
 const emit = defineEmits<{ choose: [] }>()
-/** What speaks most against it, beside what gives way. */
+/** The worst finding against it, apart from the wishes it does not meet. */
 const price = computed(() => priceInWords(props.base?.findings ?? []))
 /** Whether it is a recipe they are known by. */
 const known = computed(() => props.base?.findings.find(f => f.rule === 'recipe')?.sentence)

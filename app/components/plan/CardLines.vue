@@ -75,7 +75,7 @@ const columns = computed((): Column<(typeof rows.value)[number]>[] => [
   print-color-adjust: exact;
 }
 @media (max-width: 760px) {
-  /* In large type the tool gives way: the plan names it step by step. */
+  /* In large type the tool is left out: the plan names it step by step. */
   :global(html.chairside .ledger .tool) {
     display: none;
   }

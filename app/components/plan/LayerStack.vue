@@ -15,7 +15,7 @@ const emit = defineEmits<{
 const open = ref<string | null>(null)
 
 const sequence = computed(() => sequenceOf(props.plan))
-/** Seams are told before the layer that comes to lie on top. */
+/** Seams come before the layer on top of them. */
 const seamsUnder = (key: string): PlanSeam[] => props.plan.seams.filter(s => s.over === key)
 const nameOf = (key: string) => props.plan.layers.find(l => l.key === key)?.item.name ?? key
 </script>

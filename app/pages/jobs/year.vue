@@ -87,7 +87,7 @@ const whole = ref(false)
         </ul>
       </section>
       <section v-if="answer.unused.length > 0" aria-labelledby="unused">
-        <h2 id="unused">Went on nobody</h2>
+        <h2 id="unused">Incident on nobody</h2>
         <p>
           {{ plural(answer.unused.length, 'thing') }} worth {{ money(answer.unusedMinor) }}, by the log of the year.
           <NuxtLink class="act" to="/kit/gaps">What can go</NuxtLink>

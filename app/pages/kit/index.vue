@@ -23,7 +23,7 @@ function showTable(query: Partial<ThingQuery>) {
   void router.push({ query: { view: 'table' } })
 }
 async function ask(query: Partial<ThingQuery>) {
-  // First the address: a search that is let go of would show the board for a moment.
+  // First the address: an empty search would show the board for a moment.
   if (route.query.view !== 'table') await router.replace({ query: { view: 'table' } })
   Object.assign(asked, query)
 }

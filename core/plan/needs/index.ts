@@ -11,7 +11,7 @@ import { fromSkin } from './fromSkin'
 import type { Need, NeedsOf, Scene } from './need'
 import { scopeOf } from './scope'
 
-/** In the order in which reasons are told: what was agreed first. */
+/** In the order in which the artist reads the reasons: agreements first. */
 const SOURCES: readonly NeedsOf[] = [fromChart, fromLook, fromSkin, fromDay, fromProgramme, fromMethod, fromHouse]
 
 /** Somebody on a day, with what is done and how they are to look. */

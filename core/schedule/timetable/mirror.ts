@@ -10,7 +10,7 @@ import { artistsFor, leadOf, type Block, type Morning, type MorningFace } from '
 export interface Op {
   face: number
   minutes: number
-  /** Of the face as it is told; −1 for hair. */
+  /** Index of the face in the morning as given; −1 for hair. */
   block: number
 }
 

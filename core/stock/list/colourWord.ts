@@ -4,7 +4,7 @@ import { hasItsColour, type OwnedKind } from '../kinds'
 import { ADJUSTER_WORDS, type AdjusterWord } from '../placement'
 import { wordsOf } from './words'
 
-/* The colour a line names in words: as vague as a word is, and enough for a first answer until the real one is told. */
+/* The colour a line names in words: as vague as a word is, and enough for a first answer until the real colour is entered. */
 
 /** Colours by the words they are called by, as they look in the pan; the first that fits counts. */
 const COLOUR_WORDS: readonly (readonly [words: RegExp, lab: Lab])[] = [
@@ -32,7 +32,7 @@ const COLOUR_WORDS: readonly (readonly [words: RegExp, lab: Lab])[] = [
   [/\b(blonde?|ash)\b/, { L: 56, a: 5, b: 15 }],
 ]
 const BLACK = COLOUR_WORDS[0]![1]
-/** Kinds of which "deep" or "light" places a colour among skins. */
+/** Kinds whose "deep" or "light" means a depth of skin. */
 const LIKE_SKIN: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up', 'powder']
 
 /** What a line says of the colour of a thing of a kind; null where it says nothing of one that has one, or it has none. */

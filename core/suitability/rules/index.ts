@@ -27,7 +27,7 @@ import { skinTypeAndFinish } from './skinType'
 import { tears } from './tears'
 import { wishes } from './wishes'
 
-/** Every rule, in the order in which its findings are told. */
+/** Every rule, in the order in which its findings are listed. */
 export const RULES: readonly Rule[] = [
   sensitivities,
   improvised,

@@ -1,3 +1,3 @@
-import { knownSetAside } from '../../services/data/setAside'
+import { knownSetAside } from '../../services/data/quarantine'
 
 export default defineEventHandler(() => knownSetAside())

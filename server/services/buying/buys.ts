@@ -23,7 +23,7 @@ import { productColumns } from '../kit/kit'
 import { addUnitOf, thingNow } from '../kit/units'
 import { fieldsOf, gearFieldsOf, isCosmeticRow, type CosmeticRow, type GearRow } from '../kit/owned'
 import { faceNames, withNames, type NameOf } from '../record/namesInReasons'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { untilWritten } from '../record/untilWritten'
 
 type Reader = Pick<typeof db, 'select'>
@@ -31,7 +31,7 @@ interface Offered {
   offer: typeof offers.$inferSelect
   product: typeof products.$inferSelect
 }
-/** What is offered and its row was found sound. */
+/** Offers whose rows are valid. */
 type SoundOffer = Offered & { product: CosmeticRow | GearRow }
 
 function offerOf({ offer, product }: SoundOffer): AnyOffer {
@@ -48,7 +48,7 @@ function offerOf({ offer, product }: SoundOffer): AnyOffer {
 /** Offers whose own row and product can both be used. */
 async function soundOffers<T extends Offered>(rows: readonly T[]): Promise<(T & SoundOffer)[]> {
   const ids = async (sort: 'offer' | 'product' | 'gear', list: readonly { id: string }[]) =>
-    new Set((await sound(sort, list)).map(r => r.id))
+    new Set((await validRows(sort, list)).map(r => r.id))
   const good = await ids(
     'offer',
     rows.map(r => r.offer),
@@ -71,7 +71,7 @@ export async function readCatalogue(): Promise<Catalogue> {
     .orderBy(asc(offers.id))
   const all = (await soundOffers(rows)).map(offerOf)
   return {
-    suppliers: await sound('supplier', await db.select().from(suppliers).orderBy(asc(suppliers.name))),
+    suppliers: await validRows('supplier', await db.select().from(suppliers).orderBy(asc(suppliers.name))),
     offers: all.filter(isCosmeticOffer),
     gear: all.filter((o): o is GearOffer => !isCosmeticOffer(o)),
   }
@@ -126,12 +126,12 @@ interface Joined extends Offered {
   line: typeof purchaseLines.$inferSelect
   unitId: string | null
 }
-type SoundLine = Joined & SoundOffer
+type ValidLine = Joined & SoundOffer
 
 /** Three bottles of one line are three units: the first stands for them. */
 const once = <T extends Joined>(rows: readonly T[]): T[] => [...new Map(rows.map(r => [r.line.id, r])).values()]
 
-const lineOf = ({ line, unitId, ...offered }: SoundLine, named: NameOf): PurchaseLine => ({
+const lineOf = ({ line, unitId, ...offered }: ValidLine, named: NameOf): PurchaseLine => ({
   id: line.id,
   offer: offerOf(offered),
   reason: withNames(line.reason, named),
@@ -142,10 +142,10 @@ const lineOf = ({ line, unitId, ...offered }: SoundLine, named: NameOf): Purchas
 })
 
 /** Lines whose own row, offer and product can all be used. */
-async function soundLines(lines: readonly Joined[]): Promise<SoundLine[]> {
+async function validLines(lines: readonly Joined[]): Promise<ValidLine[]> {
   const good = new Set(
     (
-      await sound(
+      await validRows(
         'line',
         lines.map(l => l.line),
       )
@@ -163,14 +163,14 @@ const joined = (from: Reader) =>
     .leftJoin(units, and(eq(units.purchaseLineId, purchaseLines.id), isNull(units.deletedAt)))
 
 export async function allPurchases(from: Reader = db): Promise<Purchase[]> {
-  const rows = await sound(
+  const rows = await validRows(
     'purchase',
     await from
       .select()
       .from(purchases)
       .orderBy(desc(sql`rowid`)),
   )
-  const lines = await soundLines(
+  const lines = await validLines(
     await joined(from).where(isNull(purchaseLines.deletedAt)).orderBy(asc(purchaseLines.id)),
   )
   const named = await faceNames(
@@ -200,11 +200,11 @@ export function accept({ lines, budgetMinor }: PurchaseInput): Promise<Purchase>
   })
 }
 
-async function lineThere(tx: Transaction, id: string): Promise<SoundLine> {
+async function lineThere(tx: Transaction, id: string): Promise<ValidLine> {
   const [row] = await joined(tx).where(and(eq(purchaseLines.id, id), isNull(purchaseLines.deletedAt)))
-  const [sound] = row ? await soundLines([row]) : []
-  if (!sound) throw new Missing('This line')
-  return sound
+  const [line] = row ? await validLines([row]) : []
+  if (!line) throw new Missing('This line')
+  return line
 }
 
 /** The parcel is here: the kit has so many more, full, of what was ordered. */

@@ -8,7 +8,7 @@ import { now } from '../record/clock'
 import type { FillRow, ProductRow, UnitRow } from './importColumns'
 import { placesSound } from '../kit/places'
 import { settings } from '../record/settings'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 /* The kit written out, as a file that this or another program reads: see docs/formats.md. */
 
@@ -72,7 +72,7 @@ export const kitTable = async (): Promise<string> => kitCsv((await kitFile()).th
 
 async function soundRows(rows: readonly Row[]): Promise<Row[]> {
   const good = async (sort: 'unit' | 'fill' | 'product' | 'gear', list: { id: string }[]) =>
-    new Set((await sound(sort, list)).map(r => r.id))
+    new Set((await validRows(sort, list)).map(r => r.id))
   const known = await good(
     'unit',
     rows.map(r => r.unit),
@@ -138,7 +138,7 @@ const fillOf = (f: FillRow): Partial<ImportedThing> => ({
   batch: f.batch,
 })
 
-/** @param unit null for a pan: what is told of the unit stands with its palette. @param fill null for a palette */
+/** @param unit null for a pan, whose unit is described with its palette. @param fill null for a palette */
 const detailsOf = (
   unit: UnitRow | null,
   fill: FillRow | null,

@@ -204,7 +204,7 @@ const kitArbitrary = fc.array(thingArbitrary, { minLength: 1, maxLength: 8 }).ma
     return { row: i + 1, ...rest, barcode, range, lab, colourSource, palette, details: { strength, traits } }
   }),
 )
-/** A kit without what is told anew at every writing. */
+/** A kit without the fields that every write changes. */
 const told = ({ places, things, currency }: KitFile) => ({ places, things, currency })
 
 describe('a kit that is written out', () => {

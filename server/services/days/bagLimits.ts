@@ -93,7 +93,7 @@ const BELONGS: Readonly<Record<Going['why'], number>> = { plans: 4, day: 4, spar
 /** Whether anything in a pouch goes on faces; null where it is empty. */
 const likeIn = (going: readonly Going[]) => (going.length === 0 ? null : going.some(g => g.of.sort === 'cosmetic'))
 
-/** Each pouch that does not close over what goes into it, and what of it lies as well elsewhere in the same case. */
+/** Each pouch that does not close over its contents, and which of them could lie elsewhere in the same case. */
 export async function fullIn(
   { going }: Bag,
   places: readonly BagPlace[],

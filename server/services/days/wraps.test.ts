@@ -4,7 +4,7 @@ import { cutKey, insteadKey, noteKey } from '#shared/dayTicks'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
 import { QuoteInput } from '#shared/records/quotes'
-import { WrapInput, WENT, type ThingThatWent } from '#shared/records/wraps'
+import { WrapInput, INCIDENTS, type ThingIncident } from '#shared/records/wraps'
 import { seeded } from '../../../tests/support/random'
 import { dependingOn, OWN_SHARE } from '../../../tests/support/share'
 import { services } from '../../../tests/support/services'
@@ -112,10 +112,10 @@ describe('closing a job', () => {
     const random = seeded(5 + OWN_SHARE)
     for (let round = 0; round < dependingOn(6, 2); round++) {
       const { along, faces } = await on.wrapOf(id, asking)
-      const things = Array.from({ length: Math.floor(random.between(0, 5)) }, (): ThingThatWent => {
+      const things = Array.from({ length: Math.floor(random.between(0, 5)) }, (): ThingIncident => {
         const one = random.pick(along)
         const fillId = one.pans.length > 0 ? random.pick(one.pans).fillId : undefined
-        return { unitId: one.unitId, fillId, what: random.pick(WENT) }
+        return { unitId: one.unitId, fillId, what: random.pick(INCIDENTS) }
       }).filter((t, i, all) => all.findIndex(x => x.unitId === t.unitId) === i)
       const notDone = faces.filter(() => random.between(0, 1) < 0.3).map(f => f.bookingId)
       const would = round === 0 ? (await on.wrapOf(id, asking)).taken : []

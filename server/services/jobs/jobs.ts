@@ -30,7 +30,7 @@ import { newId, now } from '../record/clock'
 import { command, type Act } from '../record/command'
 import { markOf } from '../record/namesInReasons'
 import { present } from '../record/present'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 /* Days of work, and who is on them. */
 
@@ -61,7 +61,7 @@ export async function bookingsOf(from: Reader, faceIds: readonly string[]): Prom
     .orderBy(asc(sql`${jobs.day} IS NULL`), asc(jobs.day), asc(jobs.id))
   const good = new Set(
     (
-      await sound(
+      await validRows(
         'booking',
         rows.map(r => r.booking),
       )
@@ -69,7 +69,7 @@ export async function bookingsOf(from: Reader, faceIds: readonly string[]): Prom
   )
   const kept = new Set(
     (
-      await sound(
+      await validRows(
         'job',
         rows.map(r => r.job),
       )
@@ -87,7 +87,7 @@ export async function bookingsOf(from: Reader, faceIds: readonly string[]): Prom
 
 /** All jobs, the coming ones first, then those without a day, then the past. @param day today as a date */
 export async function allJobs(day: string): Promise<JobLine[]> {
-  const rows = await sound(
+  const rows = await validRows(
     'job',
     await db.select().from(jobs).where(isNull(jobs.deletedAt)).orderBy(asc(jobs.day), asc(jobs.id)),
   )
@@ -113,7 +113,7 @@ export async function allJobs(day: string): Promise<JobLine[]> {
 
 /** @throws Missing */
 export async function jobById(id: string, from: Reader = db): Promise<Job> {
-  const [row] = await sound(
+  const [row] = await validRows(
     'job',
     await from
       .select()
@@ -129,7 +129,7 @@ export async function jobById(id: string, from: Reader = db): Promise<Job> {
     .orderBy(asc(bookings.position), asc(bookings.createdAt), asc(bookings.id))
   const good = new Set(
     (
-      await sound(
+      await validRows(
         'booking',
         booked.map(b => b.booking),
       )

@@ -8,17 +8,17 @@ import { rowsNow } from '../record/bulk'
 import { now } from '../record/clock'
 import { command, type Act } from '../record/command'
 import { jobById } from './jobs'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 /* What of a day is ticked off, on whatever device. */
 
 type Reader = Pick<typeof db, 'select'>
 const tickOf = ({ key, done, at, text }: typeof ticks.$inferSelect): Tick => ({ key, done, at, text })
 
-export const allTicks = async (): Promise<unknown[]> => sound('tick', await db.select().from(ticks))
+export const allTicks = async (): Promise<unknown[]> => validRows('tick', await db.select().from(ticks))
 
 const rowsOf = async (jobId: string, from: Reader = db) =>
-  sound('tick', await from.select().from(ticks).where(eq(ticks.jobId, jobId)))
+  validRows('tick', await from.select().from(ticks).where(eq(ticks.jobId, jobId)))
 
 /** @throws Missing */
 export async function ticksOf(jobId: string): Promise<Tick[]> {

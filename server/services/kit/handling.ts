@@ -137,7 +137,7 @@ async function timesRevived(from: Transaction | typeof db, unitId: string): Prom
   return row?.n ?? 0
 }
 
-/** Whether something that has dried can be worked up again, and with what of the kit; null where it is no question. */
+/** Whether a dried product can be revived, and with which product of the kit; null where the question does not arise. */
 export async function revivalOf(
   thing: OwnedThing,
   unit: OwnedUnit,

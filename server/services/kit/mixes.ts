@@ -13,14 +13,14 @@ import { Conflict, Missing } from '../../base/problems'
 import { newId, now } from '../record/clock'
 import { command } from '../record/command'
 import { ownedById } from './owned'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 type Row = typeof measuredMixes.$inferSelect
 const mixOf = ({ L, a, b, ...row }: Row): MeasuredMixRecord => ({ ...row, lab: labOf({ L, a, b }) })
 
 export const allMixes = async (): Promise<MeasuredMixRecord[]> =>
   (
-    await sound(
+    await validRows(
       'mix',
       await db
         .select()

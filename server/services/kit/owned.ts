@@ -10,7 +10,7 @@ import type { OwnedProduct, OwnedUnit } from '#shared/records/kit'
 import { db, isFile, onWritten } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'
 import { Missing } from '../../base/problems'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 /* What is owned, read: products with the units that hold them. */
 
@@ -101,7 +101,7 @@ function gearOf(product: GearRow, held: readonly OwnedUnit[], ownerFaceId: strin
 const versionOf = (product: ProductRow, held: readonly OwnedUnit[]) =>
   product.version + held.reduce((sum, u) => sum + u.version, 0)
 
-/** What is told of a product by the units that hold it. */
+/** What the units that hold a product say about it. */
 function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
   const units = useOrder(held)
   const first = units[0]!
@@ -127,11 +127,11 @@ const entered = (x: OwnedThing, y: OwnedThing) =>
 async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<OwnedThing[]> {
   const rows = await rowsOf(from, ...where)
   const parts = [
-    await soundOnes('unit', rows, r => r.unit),
-    await soundOnes('fill', rows, r => r.fill),
+    await onlyValid('unit', rows, r => r.unit),
+    await onlyValid('fill', rows, r => r.fill),
     [
-      ...(await soundOnes('product', rows.filter(isOfCosmetic), r => r.product)),
-      ...(await soundOnes(
+      ...(await onlyValid('product', rows.filter(isOfCosmetic), r => r.product)),
+      ...(await onlyValid(
         'gear',
         rows.filter(r => !isOfCosmetic(r)),
         r => r.product,
@@ -160,7 +160,7 @@ async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<Ow
     .sort(entered)
 }
 
-/** Units, what is in them and of which product, read a handful at a time: all of a large kit at once would hold up everybody else. */
+/** Units with their contents and products, read in small batches: a large kit in one read would hold up everybody else. */
 async function rowsOf(from: Reader, ...where: Parameters<typeof and>) {
   const found: { unit: UnitRow; fill: FillRow; product: ProductRow }[] = []
   const inOrder = [asc(units.createdAt), asc(units.id)]
@@ -194,13 +194,13 @@ const AT_ONCE = 150
 
 const isOfCosmetic = ({ product }: { product: ProductRow }) => product.sort === 'cosmetic'
 
-async function soundOnes<T, R extends { id: string }>(
+async function onlyValid<T, R extends { id: string }>(
   sort: 'unit' | 'fill' | 'product' | 'gear',
   rows: readonly T[],
   part: (row: T) => R,
 ): Promise<T[]> {
   const once = [...new Map(rows.map(r => [part(r).id, part(r)])).values()]
-  const good = new Set((await sound(sort, once)).map(r => r.id))
+  const good = new Set((await validRows(sort, once)).map(r => r.id))
   return rows.filter(r => good.has(part(r).id))
 }
 
@@ -234,7 +234,7 @@ async function pansOf(from: Reader, rows: readonly { unit: UnitRow; fill: FillRo
 
 let known: Map<string, OwnedThing[]> | null = null
 let inOrder: Everything | null = null
-/** All of it, and what of it goes on faces: both in the order it was entered. */
+/** Everything owned, and the part that goes on faces: both in the order of entry. */
 interface Everything {
   things: readonly OwnedThing[]
   cosmetics: readonly OwnedProduct[]

@@ -9,7 +9,7 @@ import { expectVersion } from '../../base/stale'
 import { newId, now } from '../record/clock'
 import { command, type Act } from '../record/command'
 import { moveAll, placeElsewhere } from './moving'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { placeAt, USUAL_PLACE } from './units'
 import { untilWritten } from '../record/untilWritten'
 
@@ -29,7 +29,7 @@ export const placesSound = async (from: Reader = db): Promise<PlaceLine[]> => {
     .from(places)
     .where(isNull(places.deletedAt))
     .orderBy(asc(places.position), asc(places.id))
-  return (await sound('place', rows)).map(lineOf)
+  return (await validRows('place', rows)).map(lineOf)
 }
 /** Every place, unordered. Not to be written to. */
 export const placeLines = untilWritten(() => placesSound(db))

@@ -12,16 +12,16 @@ import { now } from '../record/clock'
 import { command } from '../record/command'
 import { moveAll } from './moving'
 import { placeLines, pouchFor, usualPouches } from './places'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { allThings } from './things'
 import { untilWritten } from '../record/untilWritten'
 
-/* Standing lists: the core kit and its variants, what of them is along, and packing by them. */
+/* Standing lists: the core kit and its variants, which of their things are packed, and packing by them. */
 
 type Reader = Pick<typeof db, 'select'>
 
 export const standingListsKept = async (from: Reader = db) =>
-  sound(
+  validRows(
     'standingList',
     await from
       .select()
@@ -82,7 +82,7 @@ async function namesOf(ids: readonly string[]): Promise<Map<string, string>> {
   return found
 }
 
-/** Every standing list, the core first, with what of it is along today. */
+/** Every standing list, the core first, with the things of it that are packed today. */
 export const allStandingLists = untilWritten(readLists, today)
 
 /** Writes a list in place of what was under its id. */

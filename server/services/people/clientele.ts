@@ -6,7 +6,7 @@ import { db } from '../../db/connection'
 import { faces, seenVerdicts } from '../../db/schema'
 import { comingDay, linesOf } from './faceList'
 import { consultationOf } from './faces'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { targetsOf } from './targets'
 import { untilWritten } from '../record/untilWritten'
 
@@ -77,7 +77,7 @@ const MOST_VERDICTS = 300
 
 /** What was seen of mixes so far, newest first, and skins one more look could be had on. */
 export async function evidence(): Promise<Evidence> {
-  const seen = await sound(
+  const seen = await validRows(
     'seen',
     await db
       .select()

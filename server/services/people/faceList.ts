@@ -6,14 +6,14 @@ import { db } from '../../db/connection'
 import { faces } from '../../db/schema'
 import { bookingsOf } from '../jobs/jobs'
 import { afterPlace, cursorOf } from '../record/listing'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { targetsOf } from './targets'
 
 type FaceRow = typeof faces.$inferSelect
 
 /** Faces as they stand in a list; those that cannot be used are left out. */
 export async function linesOf(rows: readonly FaceRow[]): Promise<FaceLine[]> {
-  const good = await sound('face', rows)
+  const good = await validRows('face', rows)
   const ids = good.map(r => r.id)
   const targets = await targetsOf(ids)
   const booked = await bookingsOf(db, ids)

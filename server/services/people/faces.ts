@@ -38,7 +38,7 @@ import { broughtBy } from '../kit/owned'
 import { markOf } from '../record/namesInReasons'
 import { planLineOf } from './planLine'
 import { present } from '../record/present'
-import { sound, type SortName } from '../record/sound'
+import { validRows, type SortName } from '../record/validRows'
 
 const readingOf = ({
   L,
@@ -76,7 +76,7 @@ type Reader = Pick<typeof db, 'select'>
 const newest = desc(sql`rowid`)
 
 const grouped = async <T extends { faceId: string }>(sort: SortName, rows: Promise<readonly T[]>) =>
-  groupBy(await sound(sort, await rows))
+  groupBy(await validRows(sort, await rows))
 
 /** Products that were used on these faces, from the log. */
 async function usedOn(from: Reader, ids: readonly string[]): Promise<Map<string, HistoryEntry[]>> {
@@ -94,7 +94,7 @@ async function usedOn(from: Reader, ids: readonly string[]): Promise<Map<string,
 const latestFirst = (x: { at: string }, y: { at: string }) => (x.at < y.at ? 1 : x.at > y.at ? -1 : 0)
 
 async function assemble(from: Reader, all: readonly FaceRow[]): Promise<Face[]> {
-  const rows = await sound('face', all)
+  const rows = await validRows('face', all)
   const ids = rows.map(r => r.id)
   if (ids.length === 0) return []
   const of = (table: { faceId: AnyColumn; deletedAt?: AnyColumn }) =>

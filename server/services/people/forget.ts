@@ -8,7 +8,7 @@ import { eraseBytes, eraseRows, markForErasing } from '../../keeping/erasing'
 import { forgetAnswers } from '../record/once'
 import { BadInput, Missing } from '../../base/problems'
 import { actsNaming, keyColumn, keyField, placesOf, SOMEBODY, tableOf, type Place } from './mentions'
-import { faultsIn, sortOfTable } from '../record/sound'
+import { faultsIn, sortOfTable } from '../record/validRows'
 
 /*
  * Forgetting a person for good: every row of theirs, what they brought, their name in what was written elsewhere, the bytes of all that in

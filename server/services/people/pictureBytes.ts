@@ -4,7 +4,7 @@ import type { PictureType } from '#shared/records/faces'
 
 /*
  * Pictures are kept without where, when and with what they were taken: they are drawn anew, so that nothing but their pixels and the
- * profile their colours are told in can come along, whatever a camera or a program has hidden in them.
+ * colour profile can come along, whatever a camera or a program has hidden in them.
  */
 
 /** Thrown for bytes that are no picture that can be shown. */

@@ -52,7 +52,7 @@ import { computeAsAsked, computeBases, computePlan, computeWorth, type Asking } 
 import { planLineOf } from '../people/planLine'
 import { settings } from '../record/settings'
 import { useAmounts } from '../kit/used'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 
 /** The booking a plan is for: the one that is named, else the one that counts today; null for a personal visit. */
 function bookingFor(face: Face, { bookingId }: PlanInput): FaceBooking | null {
@@ -232,7 +232,7 @@ async function onWhomUsed(ids: readonly string[]) {
 /** A kept plan with everything it said. @throws Missing */
 export async function planById(id: string): Promise<OpenPlan> {
   const row = await lineThere(db, id)
-  const [body] = await sound(
+  const [body] = await validRows(
     'planBody',
     (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
   )
@@ -255,7 +255,7 @@ export async function readAllPlanBodies(rest: () => Promise<void>): Promise<void
       .limit(AT_ONCE)
     if (rows.length === 0) return
     from = rows.at(-1)!.place
-    await sound(
+    await validRows(
       'planBody',
       rows.map(({ place: _place, ...row }) => row),
     )
@@ -273,7 +273,7 @@ export async function keptFor(bookingIds: readonly string[]): Promise<Map<string
   const newest = new Map(rows.map(r => [r.bookingId!, r]))
   const kept = new Map<string, KeptPlan>()
   for (const [bookingId, { id, usedAt }] of newest) {
-    const [body] = await sound(
+    const [body] = await validRows(
       'planBody',
       (await db.select().from(planBodies).where(eq(planBodies.planId, id))).map(b => ({ ...b, id: b.planId })),
     )
@@ -314,8 +314,8 @@ export function usePlan(id: string): Promise<PlanLine> {
 const asTaken = asc(sql`rowid`)
 export async function allTests(): Promise<Tests> {
   return {
-    palette: await sound('palette', await db.select().from(paletteTests).orderBy(asTaken)),
-    flash: await sound('flash', await db.select().from(flashTests).orderBy(asTaken)),
+    palette: await validRows('palette', await db.select().from(paletteTests).orderBy(asTaken)),
+    flash: await validRows('flash', await db.select().from(flashTests).orderBy(asTaken)),
     mixes: await allMixes(),
   }
 }

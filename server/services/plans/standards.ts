@@ -29,7 +29,7 @@ import { usableKit } from '../kit/owned'
 import { placeLines } from '../kit/places'
 import { allTests } from './plans'
 import { settings } from '../record/settings'
-import { sound } from '../record/sound'
+import { validRows } from '../record/validRows'
 import { allThings } from '../kit/things'
 
 /* Standards of a kit, ours and the artist's, and what her kit can do of them. */
@@ -37,7 +37,7 @@ import { allThings } from '../kit/things'
 type Reader = Pick<typeof db, 'select'>
 
 export const standardsKept = async (from: Reader = db) =>
-  sound('standard', await from.select().from(standards).where(isNull(standards.deletedAt)))
+  validRows('standard', await from.select().from(standards).where(isNull(standards.deletedAt)))
 
 /** Every standard there is: ours as the artist changed them, then her own. */
 export async function allStandards(): Promise<StandardLine[]> {

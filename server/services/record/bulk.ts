@@ -54,7 +54,7 @@ export async function insertAll<N extends Owned>(
   }
 }
 
-/** A row as it was read in this act, and what of it is to be otherwise. */
+/** A row as it was read in this act, and the fields to change. */
 export interface Changed<N extends Owned> {
   row: RowOf<N>
   set: Partial<RowOf<N>>
@@ -197,7 +197,7 @@ export async function removeAll<N extends 'fills' | 'pans'>(
   }
 }
 
-/** Something else is told now of the products of these rows, and of those that lie in one vessel with them. */
+/** Marks the products of these rows as changed, and those that share a vessel with them. */
 async function touch(act: Act, name: Exclude<Owned, 'pans'>, ids: readonly string[]): Promise<void> {
   const by = { products: [units.productId, fills.productId], units: [units.id], fills: [fills.id] }[name]
   for (let at = 0; at < ids.length; at += READ_AT_ONCE) {

@@ -37,7 +37,7 @@ const WORDS: Readonly<Record<string, string>> = {
   standingLists: 'the list',
 }
 
-/** Fields by the names the screens give them; others are told as "what was written". */
+/** Fields by the names the screens give them; others appear as "what was written". */
 const FIELDS: Readonly<Record<string, string>> = {
   shade: 'name',
   name: 'name',
@@ -87,7 +87,7 @@ const STAMPS: Readonly<Record<string, { set: string; unset: string }>> = {
   receivedAt: { set: 'puts back on its way', unset: 'receives again' },
 }
 
-/** What a row is called when it is told about: by its name, its person or its sort. */
+/** What a row is called in the history: its name, its person or its sort. */
 export async function nameOfRow(tx: Transaction, table: string, row: Row): Promise<string> {
   const word = WORDS[table] ?? 'the record'
   if (table === 'faces') return markOf(String(row.id))

@@ -138,7 +138,7 @@ export class Act {
   }
 }
 
-/** Products of which something else is told once this row is written: its own, and those in the same vessel. */
+/** Products that change with this row: its own, and those in the same vessel. */
 async function productsIn(tx: Transaction, table: string, row: Row): Promise<string[]> {
   const { fills, units } = tables
   const among = {
@@ -172,7 +172,7 @@ const ROWS_KEPT = 200
 
 /**
  * Does one act of the artist.
- * @param words what was done, as it is told, people as {face:ID}; nothing is kept of an act that changed nothing
+ * @param words what was done, in words for the history, people as {face:ID}; nothing is kept of an act that changed nothing
  */
 export function command<T>(
   words: string | ((done: T) => string),

@@ -4,7 +4,7 @@ import { now } from './clock'
 import type { Act } from './command'
 
 /*
- * Thousands of rows of what is owned, taken back in one act: a table that was taken in, and is let go of again. Row by row each would
+ * Thousands of rows of what is owned, taken back in one act: an imported table, undone. Row by row each would
  * ask the database five times; here they are read, checked and written by the handful.
  */
 

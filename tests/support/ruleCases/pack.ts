@@ -1,7 +1,7 @@
 import { item } from '../suitability'
 import { by, HARM, NOTE, states, TASTE, type RuleCase } from './case'
 
-/** What comes out of which pack, how old it is, and where it may not go. */
+/** Packs: what comes out of them, how old it is, and where it may not go. */
 export const PACK: readonly RuleCase[] = [
   // container × hygiene
   [

@@ -11,7 +11,7 @@ import { api } from '~/asking/api'
 /** One thing that was chosen: what is known of it, how full it is, and where it is to go. */
 const { group } = defineProps<{
   group: ThingGroup
-  /** On the page of this thing, which is told there. */
+  /** Whether this is the thing's own page, which says all of this already. */
   alone?: boolean
 }>()
 const emit = defineEmits<{

@@ -79,7 +79,7 @@ const whole = ref(false)
       <div v-if="!closed" class="parts">
         <section aria-labelledby="otherwise">
           <h2 id="otherwise">What went otherwise</h2>
-          <WentOtherwise v-model="values.things" :along="wrap.along" />
+          <IncidentFields v-model="values.things" :along="wrap.along" />
           <p><NuxtLink class="act flush" to="/kit?add">Something new came along</NuxtLink></p>
         </section>
         <section aria-labelledby="whom">
@@ -99,7 +99,7 @@ const whole = ref(false)
           </ul>
           <details :open="values.wrong.length > 0">
             <summary>Something went wrong on somebody</summary>
-            <WrongOnSomebody v-model="values.wrong" :along="wrap.along" :faces="wrap.faces" />
+            <ReactionFields v-model="values.wrong" :along="wrap.along" :faces="wrap.faces" />
           </details>
         </section>
         <section aria-labelledby="facts">

@@ -1,4 +1,4 @@
 import { idOf, sortOf } from '../../../utils/handlers'
-import { putAway } from '../../../services/data/setAside'
+import { putAway } from '../../../services/data/quarantine'
 
 export default defineEventHandler(event => putAway(sortOf(event), idOf(event)))

@@ -1,27 +1,27 @@
 <script setup lang="ts">
-import { WENT, type JobWrap, type ThingThatWent, type Went } from '#shared/records/wraps'
+import { INCIDENTS, type JobWrap, type ThingIncident, type Incident } from '#shared/records/wraps'
 
 /** What ran out, was left or broke: found by a few letters, and said with one tap. */
 const { along } = defineProps<{ along: JobWrap['along'] }>()
-const things = defineModel<ThingThatWent[]>({ required: true })
+const things = defineModel<ThingIncident[]>({ required: true })
 const chosen = ref<string | null>(null)
 const choices = computed(() => choicesAlong(along))
 const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
-function say(what: Went) {
+function say(what: Incident) {
   if (!chosen.value) return
   const [unitId, fillId] = chosen.value.split(' ')
   const rest = things.value.filter(t => keyAlong(t) !== chosen.value)
   things.value = [...rest, { unitId: unitId!, fillId: fillId ?? null, what }]
   chosen.value = null
 }
-const forget = (t: ThingThatWent) => (things.value = things.value.filter(x => x !== t))
+const forget = (t: ThingIncident) => (things.value = things.value.filter(x => x !== t))
 </script>
 
 <template>
   <div>
     <v-autocomplete v-model="chosen" label="Which thing" :items="choices" clearable hide-details />
     <p class="taps">
-      <v-btn v-for="w in WENT" :key="w" variant="outlined" :disabled="!chosen" @click="say(w)">{{
+      <v-btn v-for="w in INCIDENTS" :key="w" variant="outlined" :disabled="!chosen" @click="say(w)">{{
         WENT_WORDS[w]
       }}</v-btn>
     </p>

@@ -41,11 +41,11 @@ describe('a broken row', () => {
       const ids = (await on.kitProducts()).map(p => p.id)
       expect(ids).toContain(good)
       expect(ids).not.toContain(id)
-      const [aside] = (await on.allSetAside()).filter(a => a.id === row)
-      expect(aside!.issues.map(i => i.message).join()).toMatch(told)
-      expect(aside!.proposal!.length).toBeGreaterThan(0)
+      const [quarantine] = (await on.allSetAside()).filter(a => a.id === row)
+      expect(quarantine!.issues.map(i => i.message).join()).toMatch(told)
+      expect(quarantine!.proposal!.length).toBeGreaterThan(0)
       // What the form needs to put a bottle right by hand.
-      if (sort === 'product') expect(aside!.record).toMatchObject({ id, units: [{ id: units[0]!.id }] })
+      if (sort === 'product') expect(quarantine!.record).toMatchObject({ id, units: [{ id: units[0]!.id }] })
       await on.mend(sort, row)
       expect((await on.kitProducts()).map(p => p.id)).toContain(id)
       expect((await on.allSetAside()).filter(a => a.id === row)).toEqual([])
@@ -75,7 +75,7 @@ describe('a broken row', () => {
   it('is mended once: what is not set aside cannot be', async () => {
     const { id } = await add('In order')
     for (const act of [() => on.mend('product', id), () => on.mend('face', 'none'), () => on.putAway('product', id)])
-      await expect(act()).rejects.toMatchObject({ status: 404, message: expect.stringMatching(/^What was set aside/) })
+      await expect(act()).rejects.toMatchObject({ status: 404, message: expect.stringMatching(/^What was set quarantine/) })
   })
 
   it('is put right by hand with the form, also where nobody could read it before', async () => {

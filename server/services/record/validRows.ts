@@ -13,7 +13,7 @@ import { giveTurn } from '../../db/turns'
 import { now } from './clock'
 
 /*
- * Rows as they come from the database, held against what records may be. What does not keep to it is set aside here, in the one place
+ * Rows from the database, checked against their classes. An invalid row is quarantined here, in the one place
  * every list, plan and page reads through.
  */
 
@@ -104,11 +104,11 @@ export function faultsIn(sort: SortName, row: Row): Issue[] {
 }
 
 const seen = new Map<string, { print: string; issues: Issue[] }>()
-const aside = new Map<string, { sort: SortName; row: Row; issues: Issue[] }>()
+const quarantine = new Map<string, { sort: SortName; row: Row; issues: Issue[] }>()
 const KEPT = 50_000
 
-/** The rows that are what their class says, in their order; the others are set aside. Each is checked once as it stands. */
-export async function sound<T extends object>(sort: SortName, rows: readonly T[]): Promise<T[]> {
+/** The rows that are valid by their class, in their order; the others are quarantined. A row is checked once until it changes. */
+export async function validRows<T extends object>(sort: SortName, rows: readonly T[]): Promise<T[]> {
   const good: T[] = []
   for (const row of rows) {
     if (issuesOf(sort, row as Row).length === 0) good.push(row)
@@ -128,8 +128,8 @@ function issuesOf(sort: SortName, row: Row): Issue[] {
   const issues = faultsIn(sort, row)
   if (seen.size >= KEPT) seen.clear()
   seen.set(key, { print, issues })
-  if (issues.length > 0) aside.set(key, { sort, row, issues })
-  else aside.delete(key)
+  if (issues.length > 0) quarantine.set(key, { sort, row, issues })
+  else quarantine.delete(key)
   return issues
 }
 
@@ -140,19 +140,19 @@ function printOf(sort: SortName, row: Row): string {
   return createHash('sha1').update(JSON.stringify(said)).digest('base64')
 }
 
-/** No longer set aside: it was put right or taken away. */
-export function noLongerAside(sort: SortName, id: string): void {
-  aside.delete(keyOf(sort, { id }))
+/** Takes a row out of quarantine: it was put right or deleted. */
+export function release(sort: SortName, id: string): void {
+  quarantine.delete(keyOf(sort, { id }))
   seen.delete(keyOf(sort, { id }))
 }
 
-/** Forgets what was set aside: everything is about to be read anew. */
-export function forgetAside(): void {
-  aside.clear()
+/** Empties the quarantine: everything is about to be read anew. */
+export function forgetQuarantine(): void {
+  quarantine.clear()
   seen.clear()
 }
 
-/** A value as it is told: colours by their figures, what is not there as nothing. */
+/** A value in words: colours by their figures, an absent value as "left empty". */
 function short(value: unknown): string {
   if (value === null || value === undefined) return 'left empty'
   if (isPlainObject(value) && 'L' in value) {
@@ -171,9 +171,9 @@ function nameOf(sort: SortName, row: Row): string {
   return typeof name === 'string' && name.trim() ? `${word} ${short(name)}` : word
 }
 
-/** Everything set aside so far, as it is told. */
-export const setAside = (): stored.SetAside[] =>
-  [...aside.values()].map(({ sort, row, issues }) => ({
+/** Every quarantined row so far, described for the artist. */
+export const quarantined = (): stored.SetAside[] =>
+  [...quarantine.values()].map(({ sort, row, issues }) => ({
     sort,
     id: typeof row.id === 'string' ? row.id : '',
     name: nameOf(sort, row),
@@ -248,5 +248,5 @@ function colourFor(value: unknown): Lab {
   return isColour ? (slipOf(lab) ?? nearestPossible(lab)) : typicalSkin(5, 'neutral')
 }
 
-/** What was set aside, to be put right. */
-export const asideOf = (sort: SortName, id: string) => aside.get(keyOf(sort, { id }))
+/** A quarantined row, to be put right. */
+export const quarantinedRow = (sort: SortName, id: string) => quarantine.get(keyOf(sort, { id }))

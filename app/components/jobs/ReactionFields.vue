@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { WRONG, type JobWrap, type WentWrongOn, type WrongWord } from '#shared/records/wraps'
+import { REACTIONS, type JobWrap, type ReactionOn, type ReactionWord } from '#shared/records/wraps'
 
 /** What somebody reacted to, or what did not hold on them: it stands with the face, and the next plan goes by it. */
 const { along, faces } = defineProps<{ along: JobWrap['along']; faces: JobWrap['faces'] }>()
-const wrong = defineModel<WentWrongOn[]>({ required: true })
+const wrong = defineModel<ReactionOn[]>({ required: true })
 const chosen = ref<string | null>(null)
 const onWhom = ref<string | null>(null)
 const note = ref('')
 const choices = computed(() => choicesAlong(along))
 const titles = computed(() => new Map(choices.value.map(c => [c.value, c.title])))
 const nameOf = (bookingId: string) => faces.find(f => f.bookingId === bookingId)?.name ?? 'somebody'
-function say(what: WrongWord) {
+function say(what: ReactionWord) {
   if (!chosen.value || !onWhom.value) return
   const [unitId, fillId] = chosen.value.split(' ')
   const said = { bookingId: onWhom.value, unitId: unitId!, fillId: fillId ?? null, what, note: note.value.trim() }
@@ -18,7 +18,7 @@ function say(what: WrongWord) {
   chosen.value = null
   note.value = ''
 }
-const forget = (w: WentWrongOn) => (wrong.value = wrong.value.filter(x => x !== w))
+const forget = (w: ReactionOn) => (wrong.value = wrong.value.filter(x => x !== w))
 </script>
 
 <template>
@@ -32,7 +32,7 @@ const forget = (w: WentWrongOn) => (wrong.value = wrong.value.filter(x => x !== 
     <v-autocomplete v-model="chosen" class="next" label="What of" :items="choices" clearable hide-details />
     <v-text-field v-model="note" class="next" label="What was seen" maxlength="300" hide-details />
     <p class="taps">
-      <v-btn v-for="w in WRONG" :key="w" variant="outlined" :disabled="!chosen || !onWhom" @click="say(w)">{{
+      <v-btn v-for="w in REACTIONS" :key="w" variant="outlined" :disabled="!chosen || !onWhom" @click="say(w)">{{
         WRONG_WORDS[w]
       }}</v-btn>
     </p>

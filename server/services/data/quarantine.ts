@@ -15,7 +15,7 @@ import { standingListsKept } from '../kit/standingLists'
 import { allTicks } from '../jobs/ticks'
 import { standardsKept } from '../plans/standards'
 import { allTests, readAllPlanBodies } from '../plans/plans'
-import { asideOf, mended, noLongerAside, setAside, sound, type Mend, type SortName } from '../record/sound'
+import { quarantinedRow, mended, release, quarantined, validRows, type Mend, type SortName } from '../record/validRows'
 
 /* What was set aside, offered for mending: each act concerns one row of one table, named by what it is. */
 
@@ -103,7 +103,7 @@ export async function knownSetAside(): Promise<SetAside[]> {
   await Promise.race([looking, new Promise(resolve => setTimeout(resolve, WAIT_MS))])
   return told()
 }
-const told = (): Promise<SetAside[]> => Promise.all(setAside().map(toldWhole))
+const told = (): Promise<SetAside[]> => Promise.all(quarantined().map(toldWhole))
 
 /** Reads everything there is and tells what cannot be used as it stands. */
 export async function allSetAside(): Promise<SetAside[]> {
@@ -113,7 +113,7 @@ export async function allSetAside(): Promise<SetAside[]> {
 
 /** Holds one row against its class again. */
 async function lookAgain(sort: SortName, id: string): Promise<void> {
-  noLongerAside(sort, id)
+  release(sort, id)
   const table = tableOf(sort)
   const rows = (await db.select().from(table).where(eq(TABLES[sort].id, id))) as {
     deletedAt?: string | null
@@ -123,7 +123,7 @@ async function lookAgain(sort: SortName, id: string): Promise<void> {
   // Products and gear share a table: a row is held against the class of its own sort alone.
   const isOf = (row: object) =>
     !('sort' in row) || (sort !== 'product' && sort !== 'gear') || (row.sort === 'cosmetic') === (sort === 'product')
-  await sound(sort, there.filter(isOf))
+  await validRows(sort, there.filter(isOf))
 }
 
 async function toldWhole(record: SetAside): Promise<SetAside> {
@@ -134,7 +134,7 @@ async function toldWhole(record: SetAside): Promise<SetAside> {
 
 /** A bottle as it would be once put right, for the form; null where that is not known, or nobody owns it. */
 async function byHand(id: string): Promise<OwnedProduct | null> {
-  const found = asideOf('product', id)
+  const found = quarantinedRow('product', id)
   const mends = found && mended('product', found.row, found.issues)
   if (!mends) return null
   const held = await db
@@ -166,7 +166,7 @@ const AS_OFFERED = [{ field: 'the offer', from: 'what stands there', to: 'as its
 
 /** Puts a row right as was proposed. */
 export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
-  const found = asideOf(sort, id)
+  const found = quarantinedRow(sort, id)
   // What is owned is put right as it was; what is only offered, as its supplier has it.
   const isOwned = sort === 'product' && (await byHand(id)) !== null
   const offer = found && !isOwned ? offered({ sort, id }) : undefined
@@ -188,7 +188,7 @@ export async function mend(sort: SortName, id: string): Promise<SetAside[]> {
 
 /** Takes a row out of the way: back into it with {@link putBack} where its table can, else for good. */
 export async function putAway(sort: SortName, id: string): Promise<SetAside[]> {
-  if (!asideOf(sort, id)) throw new Missing('What was set aside')
+  if (!quarantinedRow(sort, id)) throw new Missing('What was set aside')
   const table = tableOf(sort)
   const isIt = eq(TABLES[sort].id, id)
   await write(async tx => {
