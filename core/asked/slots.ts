@@ -11,6 +11,17 @@ export const SLOT_IDS = [
 ] as const
 export type SlotId = (typeof SLOT_IDS)[number]
 
+/** A place of a plan: a slot, with the part of the face where one slot is done more than once ("eyes: crease"). */
+export type PlaceKey = SlotId | `${SlotId}: ${string}`
+const PART = ': '
+export const placeKey = (slot: SlotId, part: string): PlaceKey => `${slot}${PART}${part}`
+/** The slot of a place and its part; null for a text that names no place. */
+export function placeOf(key: string): { slot: SlotId; part: string | null } | null {
+  const at = key.indexOf(PART)
+  const slot = SLOT_IDS.find(id => id === (at < 0 ? key : key.slice(0, at)))
+  return slot ? { slot, part: at < 0 ? null : key.slice(at + PART.length) } : null
+}
+
 /** What lies on top of what: layers of one ground can separate from each other. */
 export type Ground = 'skin' | 'eyes' | 'lips' | 'lashes' | 'brows' | 'body'
 

@@ -15,6 +15,9 @@ const inverse = (u: number) => (u > CORNER ? u * u * u : (116 * u - 16) / KAPPA)
 const slope = (t: number) => (t > EPSILON ? 1 / (3 * Math.cbrt(t) ** 2) : KAPPA / 116)
 // What a sum of 36 may be off by.
 export const ROUNDING = 1e-9
+export const LOOSE = 1 + ROUNDING
+// A limit of nothing at all has no surroundings.
+export const NEAREST = 1e-6
 
 export const AXES = 3
 /** Values themselves and on the tangents, three of each. */
@@ -25,6 +28,10 @@ export const SUMS = 2 * AXES
  * 500·(x slope − y slope) and 200·(y slope − z slope).
  */
 export const WINDOW = 10
+/** In the place of a side: it is no base. */
+export const NO_BASE = 1 << WINDOW
+export const OUT_OF_REACH = -1
+export const ALL = 2 * NO_BASE - 1
 
 /** What is known of the target: its values, and the tangents there. */
 export interface Aim {

@@ -17,11 +17,40 @@ export interface SweepState {
   /** What the recipe's rank adds to its ΔE00. */
   penalty: number
 }
+/** Puts a part into a recipe that holds `held` already, so that parts stand in ascending order as every sweep shows them. */
+export function insertPart({ parts, counts }: SweepState, held: number, part: number, drops: number): void {
+  let at = held
+  while (at > 0 && parts[at - 1]! > part) {
+    parts[at] = parts[at - 1]!
+    counts[at] = counts[at - 1]!
+    at--
+  }
+  parts[at] = part
+  counts[at] = drops
+}
+/** A state for recipes of so many products, to be written over. */
+export const emptyState = (size: number): SweepState => ({
+  size,
+  parts: new Int32Array(size),
+  counts: new Int32Array(size),
+  L: 0,
+  a: 0,
+  b: 0,
+  penalty: 0,
+})
 
 export interface SweepLimits {
   maxProducts: number
   maxDrops: number
   illuminant: Illuminant
+}
+
+export interface NearLimits {
+  products: number
+  /** Drops of the whole recipe, from and to. */
+  minDrops: number
+  maxDrops: number
+  illuminant: SweepLimits['illuminant']
 }
 
 export interface SweepVisitor {
@@ -56,15 +85,7 @@ export function sweep(
   const { K, S, count, mixable, base } = pigments
   const { x: wx, y: wy, z: wz, white } = observer(illuminant)
   const sums = Array.from({ length: maxProducts + 1 }, () => new Float64Array(BANDS))
-  const state: SweepState = {
-    size: 0,
-    parts: new Int32Array(maxProducts),
-    counts: new Int32Array(maxProducts),
-    L: 0,
-    a: 0,
-    b: 0,
-    penalty: 0,
-  }
+  const state = { ...emptyState(maxProducts), size: 0 }
   const { parts, counts } = state
   const { due } = visitor
   let untilLook = JOINED_BETWEEN_LOOKS

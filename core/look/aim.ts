@@ -1,6 +1,7 @@
 import type { Lab } from '../colour/lab'
 import { nearestPossible } from '../colour/possible'
 import { skinPlace } from '../complexion/skin'
+import type { PlaceKey } from '../asked/slots'
 import type { FaceFacts } from '../asked/face'
 import type { Look } from './agreed'
 import type { ChartArea } from '../asked/brief'
@@ -124,7 +125,7 @@ function browAim(face: FaceFacts, look: Look): Aim {
 }
 
 /** Which area of the chart a place of the plan is. */
-export const CHART_PLACES: Readonly<Record<ChartArea, string>> = {
+export const CHART_PLACES: Readonly<Record<ChartArea, PlaceKey>> = {
   'brow': 'brows',
   'lid': 'eyes',
   'crease': 'eyes: crease',
@@ -142,7 +143,7 @@ export const CHART_PLACES: Readonly<Record<ChartArea, string>> = {
  * What the colour in a place is to do on this face; null where colour is not chosen by eye.
  * @param key of the place, as in a plan
  */
-export function aimAt(key: string, face: FaceFacts, look: Look): Aim | null {
+export function aimAt(key: PlaceKey, face: FaceFacts, look: Look): Aim | null {
   const { skin } = face
   const mark = face.chart.find(m => CHART_PLACES[m.area] === key)
   if (mark) {

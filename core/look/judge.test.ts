@@ -1,3 +1,4 @@
+import type { PlaceKey } from '../asked/slots'
 import { face, item, job } from '../../tests/support/suitability'
 import type { Lab } from '../colour/lab'
 import { typicalSkin, type Undertone } from '../complexion/skin'
@@ -18,9 +19,9 @@ const on = (depth: number, undertone: Undertone = 'neutral', more: Partial<FaceF
   return face({ skin, bare: skin, ...more })
 }
 const brief = (said: Partial<LookBrief>): Partial<FaceFacts> => ({ brief: { ...NOTHING_SAID, ...said } })
-const judged = (key: string, it: KitItem, who: FaceFacts, day = job()) =>
+const judged = (key: PlaceKey, it: KitItem, who: FaceFacts, day = job()) =>
   judge(aimAt(key, who, agreedLook(who, day))!, it.lab!, filmOf(it), SHOWING)
-const best = (key: string, pans: readonly KitItem[], who: FaceFacts, day = job()) =>
+const best = (key: PlaceKey, pans: readonly KitItem[], who: FaceFacts, day = job()) =>
   pans.map(it => ({ it, worth: judged(key, it, who, day).worth })).sort((x, y) => y.worth - x.worth)[0]!.it.id
 
 const ROSE = pan('blush', { L: 58, a: 30, b: 14 }, { id: 'rose' })

@@ -3,12 +3,13 @@ import { typicalSkin } from '../complexion/skin'
 import { mixingRules } from '../complexion/mixable'
 import { candidatesFor, hidesAlone } from './candidates'
 import type { KitItem } from '../product/item'
+import type { PlaceKey } from '../asked/slots'
 import { usesFor } from './uses'
 
-const at = (slot: string, asked = question([])) =>
+const at = (slot: PlaceKey, asked = question([])) =>
   usesFor(asked.face, asked.job, asked.settings).find(u => u.key === slot) ?? place(slot)
 const weigh = (
-  slot: string,
+  slot: PlaceKey,
   items: readonly KitItem[],
   more: Parameters<typeof question>[1] = {},
   under: Parameters<typeof candidatesFor>[2] = { base: null, concealer: null },

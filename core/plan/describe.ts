@@ -16,12 +16,12 @@ import { leftOutOf, type LeftOut } from './leftOut'
 import { missingAt, type Missing } from './missing'
 import type { Scene } from './needs/need'
 import { bestOffer } from './offer'
-import { slotPlan, type SlotId } from '../asked/slots'
+import { slotPlan, type PlaceKey, type SlotId } from '../asked/slots'
 import { stepsIn, type PlanStep } from './steps'
 import type { SlotUse } from './uses'
 
 export interface Layer {
-  key: string
+  key: PlaceKey
   slot: SlotId
   name: string
   where: string | null

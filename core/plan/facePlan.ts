@@ -12,7 +12,7 @@ import type { KitItem } from '../product/item'
 import type { Locks } from './locks'
 import { sceneOf } from './needs'
 import { need, type Need, type Scene } from './needs/need'
-import { SLOT_IDS, slotPlan } from '../asked/slots'
+import { placeKey, placeOf, slotPlan } from '../asked/slots'
 import { placesIn, placeFor, type SlotUse } from './uses'
 
 export interface PlanQuestion extends Situation {
@@ -70,8 +70,10 @@ export function planFace(question: PlanQuestion): FacePlan {
 /** What is held in is there because it is held, whatever else asks for it. */
 const heldBy = (locks: Locks = {}): Need[] =>
   Object.entries(locks).flatMap(([key, lock]) => {
-    const slot = SLOT_IDS.find(id => id === key.split(': ')[0])
-    return slot && !('empty' in lock) ? [need('held', 'held', slot, 'you hold it here', { key })] : []
+    const place = placeOf(key)
+    if (!place || 'empty' in lock) return []
+    const { slot, part } = place
+    return [need('held', 'held', slot, 'you hold it here', part === null ? {} : { key: placeKey(slot, part) })]
   })
 
 /** Why a place is left empty although it has its needs; null where it is to be filled. */

@@ -5,11 +5,11 @@ import type { PlanQuestion } from './facePlan'
 import type { Filled } from './filled'
 import { badlyMet, gaveWay, unmetBy } from './met'
 import type { Offered } from './offer'
-import { slotPlan, type SlotId } from '../asked/slots'
+import { slotPlan, type PlaceKey, type SlotId } from '../asked/slots'
 
 /** A place that is empty, or filled otherwise than it should be. */
 export interface Missing {
-  key: string
+  key: PlaceKey
   slot: SlotId
   sentences: string[]
   /** What is used instead; null where the place stays empty. */

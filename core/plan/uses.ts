@@ -4,12 +4,11 @@ import type { JobFacts } from '../asked/job'
 import { needsIn, sceneOf } from './needs'
 import type { Need, Scene } from './needs/need'
 import type { PlanSettings } from '../asked/settings'
-import { ORDER, slotPlan, zonesOf, type SlotId } from '../asked/slots'
+import { ORDER, slotPlan, zonesOf, type PlaceKey, type SlotId } from '../asked/slots'
 
 /** One place of a plan to be filled for this face: a slot, sometimes for one part of the face only. */
 export interface SlotUse {
-  /** The slot's id, with the part of the face where it is done twice. */
-  key: string
+  key: PlaceKey
   slot: SlotId
   name: string
   where: string | null
@@ -27,7 +26,7 @@ export interface SlotUse {
 }
 
 /** A place with its reasons. */
-export function placeFor({ face, look }: Scene, key: string, needs: readonly Need[]): SlotUse {
+export function placeFor({ face, look }: Scene, key: PlaceKey, needs: readonly Need[]): SlotUse {
   const { slot } = needs[0]!
   const placed = needs.filter(n => n.where !== undefined)
   const where = [...new Set(placed.flatMap(n => n.where!.split(', ')))]
@@ -53,12 +52,12 @@ function asCharted(needs: readonly Need[]): readonly Need[] {
 }
 
 /** Where a place stands among those of its slot: a scrub before the balm, the lid before the crease. */
-const FIRST = ['lip care: scrub']
+const FIRST: readonly PlaceKey[] = ['lip care: scrub']
 
 /** The places to fill, in the order of the method: those for which there is a reason. */
 export function placesIn(scene: Scene, held: readonly Need[] = []): SlotUse[] {
   const { settings } = scene
-  const byKey = new Map<string, Need[]>()
+  const byKey = new Map<PlaceKey, Need[]>()
   for (const need of [...needsIn(scene), ...held]) byKey.set(need.key, [...(byKey.get(need.key) ?? []), need])
   const uses = [...byKey].map(([key, needs]) => placeFor(scene, key, needs))
   const order = ORDER[settings.order]

@@ -29,7 +29,7 @@ describe('faces in a day', () => {
       minutes,
       order = [],
     } = day.expect
-    const keys = plan.layers.map(l => l.key)
+    const keys: readonly string[] = plan.layers.map(l => l.key)
     if (programme) expect(plan.programme).toBe(programme)
     expect(keys).toEqual(expect.arrayContaining([...has]))
     expect(keys.filter(k => lacks.includes(k))).toEqual([])

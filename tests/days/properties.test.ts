@@ -9,7 +9,7 @@ import { candidatesFor } from '#core/plan/candidates'
 import { planFace, type FacePlan, type PlanQuestion } from '#core/plan/facePlan'
 import { worthIn } from '#core/plan/filled'
 import { recipeCandidate } from '#core/plan/foundations'
-import { slotPlan } from '#core/asked/slots'
+import { slotPlan, type PlaceKey } from '#core/asked/slots'
 import { leastGain, steered } from '#core/plan/steered'
 import { usesFor } from '#core/plan/uses'
 import { complexionProduct } from '#core/product/recipeItem'
@@ -50,7 +50,7 @@ const scene = (seed: number): PlanQuestion => {
 const partsOf = (drops: readonly Drops[] | null, it: KitItem, items: readonly KitItem[]) =>
   drops?.map(d => items.find(i => i.id === d.id)!) ?? [it]
 /** What the rules forbid of a product in a place, found anew. */
-const vetoAt = (key: string, it: KitItem, { face, job, settings }: PlanQuestion) => {
+const vetoAt = (key: PlaceKey, it: KitItem, { face, job, settings }: PlanQuestion) => {
   const use = usesFor(face, job, settings).find(u => u.key === key) ?? place(key)
   return vetoOf(
     findingsOn({

@@ -37,7 +37,7 @@ import { JOB_TYPES, USUAL, type JobFacts } from '#core/asked/job'
 import type { PlanQuestion } from '#core/plan/facePlan'
 import { need } from '#core/plan/needs/need'
 import { USUAL_SETTINGS, type PlanSettings } from '#core/asked/settings'
-import { zonesOf, type SlotId } from '#core/asked/slots'
+import { placeOf, zonesOf, type PlaceKey } from '#core/asked/slots'
 import type { SlotUse } from '#core/plan/uses'
 import type { seeded } from './random'
 
@@ -126,8 +126,8 @@ export const question = (items: readonly KitItem[], more: Partial<PlanQuestion> 
 })
 
 /** A place of a plan, there for some reason. */
-export const place = (key: string, more: Partial<SlotUse> = {}): SlotUse => {
-  const slot = key.split(': ')[0] as SlotId
+export const place = (key: PlaceKey, more: Partial<SlotUse> = {}): SlotUse => {
+  const { slot } = placeOf(key)!
   return {
     key,
     slot,

@@ -5,7 +5,7 @@ import { JOB_WORDS } from '../../asked/programme'
 import type { KitItem } from '../../product/item'
 import { has } from '../../asked/face'
 import { need, needed, type Need, type NeedsOf } from './need'
-import type { SlotId } from '../../asked/slots'
+import { placeOf } from '../../asked/slots'
 
 const RULE = 'brief'
 const why = (what: string, { because }: Part<unknown>) => `${what}, ${because}`
@@ -132,7 +132,7 @@ export const fromChart: NeedsOf = ({ face, programme }) =>
     ? []
     : face.chart.map((mark): Need => {
         const key = CHART_PLACES[mark.area]
-        const [slot, part] = key.split(': ') as [SlotId, string | undefined]
+        const { slot, part } = placeOf(key)!
         return need(
           'chart',
           'chart',

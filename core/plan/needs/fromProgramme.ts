@@ -1,3 +1,4 @@
+import { placeKey } from '../../asked/slots'
 import { zonesIn } from '../../asked/face'
 import { need, needed, type NeedsOf } from './need'
 import { isScrub } from '../../product/item'
@@ -44,7 +45,7 @@ export const fromProgramme: NeedsOf = ({ face, programme, scope, look, job }) =>
     [
       scope.base !== 'none' && face.secondTone !== null && whole,
       need('programme', RULE, 'foundation', `the ${face.secondTone?.zone} is another depth`, {
-        key: `foundation: ${face.secondTone?.zone}`,
+        key: placeKey('foundation', face.secondTone?.zone ?? ''),
         where: face.secondTone?.zone,
         zones: face.secondTone ? [face.secondTone.zone] : [],
         tone: face.secondTone,

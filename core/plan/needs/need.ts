@@ -5,7 +5,7 @@ import type { KitItem } from '../../product/item'
 import type { FaceFacts, SkinType, Zone } from '../../asked/face'
 import type { JobFacts } from '../../asked/job'
 import type { PlanSettings } from '../../asked/settings'
-import type { SlotId } from '../../asked/slots'
+import type { PlaceKey, SlotId } from '../../asked/slots'
 import type { Scope } from './scope'
 
 export const NEED_SOURCES = ['programme', 'chart', 'look', 'skin', 'day', 'method', 'house rule', 'held'] as const
@@ -17,8 +17,7 @@ export interface Need {
   /** The rule it goes with: switched off, the need is none. */
   rule: string
   slot: SlotId
-  /** The place: the slot's id, with the part of the face where it is done more than once. */
-  key: string
+  key: PlaceKey
   /** Why, as the artist reads it: a clause that begins in lower case. */
   sentence: string
   /** Usual rather than needed: left out where the kit does it badly, and the first to go when time is short. */
