@@ -67,6 +67,12 @@ export default withNuxt(
     },
   },
   {
+    name: 'varietas/short-functions',
+    files: ['{core,shared,server,app}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'max-lines-per-function': ['error', { max: 120 }] },
+  },
+  {
     name: 'varietas/core-ground',
     files: ['core/*.ts'],
     ignores: ['**/*.test.ts'],

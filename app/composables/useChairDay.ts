@@ -1,14 +1,14 @@
 import { useNow } from '@vueuse/core'
-import { isSkincare, settles } from '#core/plan/chair'
 import { momentAfter } from '#core/schedule/clock'
 import { asWorked, withWhatGoesToo, type Worked } from '#core/plan/asWorked'
 import { madeUp, nextRow, running, type Progress } from '#core/schedule/running'
 import type { SlotId } from '#core/asked/slots'
 import { sequenceOf } from '#core/plan/sequence'
 import type { ChairFace } from '#shared/records/chairs'
-import { betweenKey, cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, stepKey, workedBy } from '#shared/dayTicks'
+import { onKey, stepKey, workedBy } from '#shared/dayTicks'
 import type { Job } from '#shared/records/jobs'
 import { api } from '../asking/api'
+import { chairMarks, chairNotes, chairTimes } from './chairTimes'
 import { useAsked } from '../asking/useAsked'
 import { useMorning } from './useMorning'
 import { useTicks } from './useTicks'
@@ -16,8 +16,6 @@ import { useTicks } from './useTicks'
 const MINUTE_MS = 60_000
 /** A day that runs into the night is the same day. */
 const LONGEST_DAY = 30 * 60
-
-const LONGEST_SITTING = 12 * 60
 
 /** A job's day while it runs: who sits, what lies on whom, and how the rest of it goes. */
 export function useChairDay(job: () => Job) {
@@ -99,63 +97,12 @@ export function useChairDay(job: () => Job) {
   /** The block a face is finished with, but for a look before leaving. */
   const mainBlock = (bookingId: string) => Math.max(0, ...blocks(bookingId).filter(b => !isLook(bookingId, b)))
 
-  /** A layer is on, or not; a block is done with its last layer, and not any more with the first that comes off. */
-  function mark(face: ChairFace, key: string, done: boolean): void {
-    const { bookingId } = face
-    ticks.tick(onKey(bookingId, key), done)
-    const turns = turnsOf(face)
-    const main = mainBlock(bookingId)
-    const parts = [{ block: main, of: turns }]
-    if (main > 0) parts.push({ block: 0, of: turns.filter(t => t.layer && isSkincare(t.layer.slot)) })
-    for (const { block, of } of parts) {
-      if (!of.some(t => t.key === key)) continue
-      const isNow = done && of.every(t => isOn(bookingId, t.key))
-      if (isNow !== isFinished(bookingId, block) && isNow === done) finish(bookingId, block, isNow)
-    }
-  }
-  const isFinished = (bookingId: string, block = mainBlock(bookingId)) =>
-    ticks.done.value.has(doneKey(bookingId, block))
-  const finish = (bookingId: string, block: number, done = true) => ticks.tick(doneKey(bookingId, block), done)
-  /** Something else went on; the one that was planned takes its place again with its own id. */
-  function goInstead({ bookingId }: ChairFace, layer: string, itemId: string): void {
-    const planned = chair.value?.faces.find(f => f.bookingId === bookingId)?.plan?.layers.find(l => l.key === layer)
-    for (const { key } of ticks.ticked.value)
-      if (key.startsWith(`instead ${bookingId} `) && key.endsWith(` ${layer}`)) ticks.tick(key, false)
-    if (planned?.item.id !== itemId) ticks.tick(insteadKey(bookingId, itemId, layer), true)
-  }
-  const leaveOut = (cuts: readonly { faceId: string; slot: SlotId }[], out = true) => {
-    for (const c of cuts) ticks.tick(cutKey(c.faceId, c.slot), out)
-  }
-  function again(face: ChairFace): void {
-    const keys = [...turnsOf(face).map(t => t.key), ...laterOn(face).map(s => stepKey(s.id))]
-    for (const key of keys) if (isOn(face.bookingId, key)) ticks.tick(onKey(face.bookingId, key), false)
-    for (const block of blocks(face.bookingId))
-      if (isFinished(face.bookingId, block)) finish(face.bookingId, block, false)
-  }
-
-  /** Minutes since the first thing was put on a face, until it was finished; null before. */
-  function sinceFirst(face: ChairFace): number | null {
-    const own = [...tickedAt.value].filter(([key]) => key.startsWith(onKey(face.bookingId, ''))).map(([, at]) => at)
-    const until = tickedAt.value.get(doneKey(face.bookingId, mainBlock(face.bookingId))) ?? now.value
-    const since = until === null ? Infinity : until - Math.min(...own, until)
-    // Clocks that do not agree say nothing of how long it took.
-    return own.length === 0 || since > LONGEST_SITTING ? null : since
-  }
-  /** Minutes until skincare has sunk in; 0 where nothing has to. */
-  function settlesFor(face: ChairFace): number {
-    const takes = morning.value?.day.faces.find(f => f.id === face.bookingId)?.chair.settles ?? 0
-    const keys = turnsOf(face).flatMap(t => (t.layer && settles(t.layer.slot) ? [onKey(face.bookingId, t.key)] : []))
-    const at = keys.map(key => tickedAt.value.get(key))
-    if (now.value === null || at.length === 0 || at.some(a => a === undefined)) return 0
-    return Math.max(0, Math.ceil(Math.max(...(at as number[])) + takes - now.value))
-  }
-  const notes = (bookingId: string) => notesOf(ticks.ticked.value, bookingId)
-  const note = (bookingId: string, text: string) => ticks.tick(noteKey(bookingId, crypto.randomUUID()), true, text)
-  const takeBack = (key: string) => ticks.tick(key, false)
-  const wiped = (bookingId: string) => ticks.done.value.has(betweenKey(bookingId))
-  const wipe = (bookingId: string, done: boolean) => ticks.tick(betweenKey(bookingId), done)
+  const settlingOf = (bookingId: string) => morning.value?.day.faces.find(f => f.id === bookingId)?.chair.settles ?? 0
 
   return {
+    ...chairMarks({ ticks, chair, turnsOf, laterOn, mainBlock, blocks, isOn }),
+    ...chairTimes({ now, tickedAt, turnsOf, mainBlock, settles: settlingOf }),
+    ...chairNotes(ticks),
     asked,
     chair,
     morning,
@@ -170,21 +117,8 @@ export function useChairDay(job: () => Job) {
     isLook,
     mainBlock,
     faces,
-    goInstead,
     laterOn,
-    isFinished,
     cutOn,
     counted,
-    mark,
-    finish,
-    leaveOut,
-    again,
-    sinceFirst,
-    settlesFor,
-    notes,
-    note,
-    takeBack,
-    wiped,
-    wipe,
   }
 }

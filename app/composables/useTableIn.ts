@@ -55,15 +55,9 @@ export function useTableIn(currency: string) {
   /** A kit that was written out says itself what it is. */
   async function openJson(file: File): Promise<void> {
     await attempt(async () => {
-      const said = parsed(await file.text())
-      if (said?.format !== KIT_FORMAT)
-        throw new ApiProblem(`It is no kit that was written out: its format must be ${KIT_FORMAT}.`)
-      if (said.version !== KIT_VERSION)
-        throw new ApiProblem('It was written by a newer Varietas: take it in with that one.')
-      const checked = check(ImportInput, { places: said.places, things: said.things })
-      if (!checked.ok) throw new ApiProblem(`${checked.issues[0]!.path} ${checked.issues[0]!.message}.`)
+      const kit = exportedKit(await file.text())
       read.value = { things: [], problems: [], currencies: [] }
-      await look(checked.value)
+      await look(kit)
     })
   }
 
@@ -142,4 +136,15 @@ function parsed(text: string): Record<string, unknown> | null {
   } catch {
     throw new ApiProblem('It cannot be read as JSON: is it whole?')
   }
+}
+
+/** A kit that Varietas exported. @throws ApiProblem for anything else */
+function exportedKit(text: string): ImportInput {
+  const kit = parsed(text)
+  if (kit?.format !== KIT_FORMAT)
+    throw new ApiProblem(`It is no kit that was written out: its format must be ${KIT_FORMAT}.`)
+  if (kit.version !== KIT_VERSION) throw new ApiProblem('It was written by a newer Varietas: take it in with that one.')
+  const checked = check(ImportInput, { places: kit.places, things: kit.things })
+  if (!checked.ok) throw new ApiProblem(`${checked.issues[0]!.path} ${checked.issues[0]!.message}.`)
+  return checked.value
 }

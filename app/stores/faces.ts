@@ -1,18 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type {
-  ComplaintInput,
-  Face,
-  FaceInput,
-  HistoryInput,
-  NewFaceInput,
-  ReadingInput,
-  SavedRecipeInput,
-} from '#shared/records/faces'
+import type { Face, FaceInput, NewFaceInput } from '#shared/records/faces'
 import type { ForgetInput } from '#shared/records/forgetting'
 import type { Consultation } from '#shared/records/consultation'
-import type { BookingForFace, BookingInput } from '#shared/records/jobs'
-import type { OwnedProductInput } from '#shared/records/kit'
 import { plain } from '#shared/checks/validate'
 import { api, outcomeOf } from '~/asking/api'
 import { useChairside } from './chairside'
@@ -20,6 +10,8 @@ import { useClientele } from './clientele'
 import { useDrafts } from './drafts'
 import { useJobs } from './jobs'
 import { useRecordDrafts } from './recordDrafts'
+import { faceBookings } from './parts/faceBookings'
+import { faceRecord } from './parts/faceRecord'
 import { useUndo } from './undo'
 
 const same = (x: unknown, y: unknown) => JSON.stringify(x) === JSON.stringify(y)
@@ -106,48 +98,9 @@ export const useFaces = defineStore('faces', () => {
     put(await api('put', '/api/faces/:id/record', { id }, { body: plain({ face, consultation }) }))
   }
 
-  async function remember(faceId: string, input: HistoryInput): Promise<void> {
-    const entry = await api('post', '/api/faces/:id/history', { id: faceId }, { body: input })
-    amend(faceId, f => ({ history: [entry, ...f.history] }))
-  }
-
-  async function forgetEntry(faceId: string, id: string): Promise<void> {
-    await api('delete', '/api/history/:id', { id })
-    amend(faceId, f => ({ history: f.history.filter(h => h.id !== id) }))
-  }
-
-  async function bring(faceId: string, input: OwnedProductInput): Promise<void> {
-    const product = await api('post', '/api/faces/:id/own', { id: faceId }, { body: plain(input) })
-    amend(faceId, f => ({ own: [...f.own, product] }))
-  }
-
-  async function leaveHome(faceId: string, id: string): Promise<void> {
-    await api('delete', '/api/kit/:id', { id })
-    amend(faceId, f => ({ own: f.own.filter(p => p.id !== id) }))
-  }
-
-  async function book(faceId: string, input: BookingForFace): Promise<void> {
-    await api('post', '/api/faces/:id/bookings', { id: faceId }, { body: plain(input) })
-    await Promise.all([reload(faceId), useJobs().load()])
-  }
-  async function changeBooking(faceId: string, id: string, input: BookingInput): Promise<void> {
-    await api('put', '/api/bookings/:id', { id }, { body: plain(input) })
-    await reload(faceId)
-  }
-
   async function remove(id: string): Promise<void> {
     await api('delete', '/api/faces/:id', { id })
     drop(id)
-  }
-
-  async function addPicture(faceId: string, file: Blob): Promise<void> {
-    const picture = await api('post', '/api/faces/:id/pictures', { id: faceId }, { body: file })
-    amend(faceId, f => ({ pictures: [picture, ...f.pictures] }))
-  }
-
-  async function removePicture(faceId: string, id: string): Promise<void> {
-    await api('delete', '/api/pictures/:id', { id })
-    amend(faceId, f => ({ pictures: f.pictures.filter(p => p.id !== id) }))
   }
 
   /** For good: nothing of theirs is left but what she leaves, and there is no way back. */
@@ -161,32 +114,9 @@ export const useFaces = defineStore('faces', () => {
     undo.tell(sentence)
   }
 
-  async function addReading(faceId: string, input: ReadingInput): Promise<void> {
-    const reading = await api('post', '/api/faces/:id/readings', { id: faceId }, { body: plain(input) })
-    amend(faceId, f => ({ readings: [reading, ...f.readings] }))
-  }
-
-  async function removeReading(faceId: string, id: string): Promise<void> {
-    await api('delete', '/api/readings/:id', { id })
-    amend(faceId, f => ({ readings: f.readings.filter(r => r.id !== id) }))
-  }
-
-  async function saveRecipe(faceId: string, input: SavedRecipeInput): Promise<void> {
-    const recipe = await api('post', '/api/faces/:id/recipes', { id: faceId }, { body: plain(input) })
-    amend(faceId, f => ({ recipes: [recipe, ...f.recipes] }))
-  }
-
-  async function removeRecipe(faceId: string, id: string): Promise<void> {
-    await api('delete', '/api/recipes/:id', { id })
-    amend(faceId, f => ({ recipes: f.recipes.filter(r => r.id !== id) }))
-  }
-
-  async function keepSeen(faceId: string, input: ComplaintInput): Promise<void> {
-    const seen = await api('post', '/api/faces/:id/seen', { id: faceId }, { body: input })
-    amend(faceId, f => ({ seen: [seen, ...f.seen] }))
-  }
-
   return {
+    ...faceRecord(amend),
+    ...faceBookings(reload),
     byId,
     current,
     currentId,
@@ -198,20 +128,7 @@ export const useFaces = defineStore('faces', () => {
     change,
     answer,
     keepRecord,
-    remember,
-    forgetEntry,
-    bring,
-    leaveHome,
-    book,
-    changeBooking,
     remove,
     forget,
-    addPicture,
-    removePicture,
-    addReading,
-    removeReading,
-    saveRecipe,
-    removeRecipe,
-    keepSeen,
   }
 })

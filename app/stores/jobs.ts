@@ -8,6 +8,7 @@ import type { WrapFacts, WrapInput } from '#shared/records/wraps'
 import { plain } from '#shared/checks/validate'
 import { api, outcomeOf } from '~/asking/api'
 import { useFaces } from './faces'
+import { jobPacking } from './parts/jobPacking'
 
 /** Days of work: the list of them, and the one that is open. */
 export const useJobs = defineStore('jobs', () => {
@@ -101,37 +102,16 @@ export const useJobs = defineStore('jobs', () => {
     await load()
     return next.id
   }
-  const bring = (id: string) => api('post', '/api/jobs/:id/bring', { id })
-  const takeOut = (id: string) => api('post', '/api/jobs/:id/out', { id })
-  const lay = (id: string) => api('post', '/api/jobs/:id/lay', { id })
-  const ease = (id: string) => api('post', '/api/jobs/:id/ease', { id })
-  const buyLacking = (id: string) => api('post', '/api/jobs/:id/buy', { id })
-  /** Some stay at home for this job. */
-  async function leave(id: string, ids: readonly string[]): Promise<void> {
-    await api('post', '/api/jobs/:id/leave', { id }, { body: { ids: [...ids] } })
-    await show(id)
-  }
-  /** Small vessels in the place of some bottles. */
-  async function decant(id: string, ids: readonly string[]): Promise<void> {
-    await api('post', '/api/jobs/:id/decant', { id }, { body: { ids: [...ids] } })
-    await show(id)
-  }
   return {
+    ...jobPacking(show),
     addMany,
-    bring,
-    buyLacking,
     cut,
-    decant,
-    ease,
-    lay,
-    leave,
     nextDay,
     pack,
     quote,
     repeat,
     wrap,
     changeWrap,
-    takeOut,
     lines,
     open,
     load,

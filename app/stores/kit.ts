@@ -1,11 +1,12 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { mixingRules } from '#core/complexion/mixable'
-import { isCosmetic, type GearInput, type OwnedThing } from '#shared/records/gear'
-import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct, UnitInput } from '#shared/records/kit'
+import { isCosmetic, type OwnedThing } from '#shared/records/gear'
+import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct } from '#shared/records/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, shelfProductOf } from '#shared/asked/kitPigments'
 import { plain } from '#shared/checks/validate'
 import { api, ApiProblem } from '~/asking/api'
+import { kitUnits } from './parts/kitUnits'
 import { usePlans } from './plans'
 import { useSettings } from './settings'
 
@@ -70,13 +71,6 @@ export const useKit = defineStore('kit', () => {
     put([await api('put', '/api/kit/:id', { id }, { body: plain(input) })])
   }
 
-  async function addGear(input: GearInput): Promise<void> {
-    await api('post', '/api/gear', {}, { body: plain(input) })
-  }
-  async function changeGear(id: string, input: GearInput): Promise<void> {
-    await api('put', '/api/gear/:id', { id }, { body: plain(input) })
-  }
-
   /** Something of several bottles, as one act. */
   async function changeAll(
     parts: readonly ({ id: string } & Partial<OwnedProductInput>)[],
@@ -91,27 +85,12 @@ export const useKit = defineStore('kit', () => {
     await load()
   }
 
-  async function addUnit(id: string, input: UnitInput): Promise<void> {
-    put([await api('post', '/api/kit/:id/units', { id }, { body: plain(input) })])
-  }
-  async function changeUnit(id: string, input: UnitInput): Promise<void> {
-    put([await api('put', '/api/units/:id', { id }, { body: plain(input) })])
-  }
-  async function removeUnit(id: string): Promise<void> {
-    await api('delete', '/api/units/:id', { id })
-    await load()
-  }
-
-  async function retire(ids: string[], retired: boolean): Promise<void> {
-    await api('post', '/api/kit/retire', {}, { body: { ids, retired } })
-    await load()
-  }
-
   async function setRange(input: RangeInput): Promise<void> {
     apart.value = await api('put', '/api/kit/ranges', {}, { body: input })
   }
 
   return {
+    ...kitUnits(put, load),
     products,
     apart,
     places,
@@ -125,16 +104,10 @@ export const useKit = defineStore('kit', () => {
     put,
     open,
     openThing,
-    addGear,
-    changeGear,
     add,
     change,
     changeAll,
     remove,
-    addUnit,
-    changeUnit,
-    removeUnit,
-    retire,
     setRange,
   }
 })

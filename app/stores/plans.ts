@@ -6,11 +6,9 @@ import { OccasionInput } from '#shared/records/consultation'
 import type {
   BaseAsked,
   BasesInput,
-  FlashTestInput,
   LockInput,
   OpenPlan,
   OverrideInput,
-  PaletteTestInput,
   PlanInput,
   PlanLine,
   PlanNotesInput,
@@ -18,12 +16,11 @@ import type {
   SavePlanInput,
   Tests,
 } from '#shared/records/plans'
-import type { MeasuredMixInput } from '#shared/records/mixes'
-import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 import { useDrafts } from './drafts'
 import { useFaces } from './faces'
 import { useKit } from './kit'
+import { testLog } from './parts/testLog'
 import { useUndo } from './undo'
 
 /** What the artist holds fast or lifts while a plan is being made; kept per face until it is saved. */
@@ -38,6 +35,13 @@ export interface PlanDraft {
 
 const NOTHING_HELD: PlanDraft = { locks: [], overrides: [] }
 const keyOf = (faceId: string) => `plan:${faceId}`
+
+/** A layer held as it is in a kept plan. */
+const lockedAs = (l: OpenPlan['plan']['layers'][number]): LockInput => ({
+  key: l.key,
+  empty: false,
+  ...(l.drops ? { drops: l.drops.map(d => ({ ...d })) } : { itemId: l.item.id }),
+})
 
 export const usePlans = defineStore('plans', () => {
   const kept = useDrafts()
@@ -133,45 +137,12 @@ export const usePlans = defineStore('plans', () => {
   /** The day's plan begins as the preview was: same products, same vetoes lifted. */
   async function copyToDay(faceId: string, previewId: string): Promise<void> {
     const preview = await body(previewId)
-    const locks = preview.plan.layers.map((l): LockInput => ({
-      key: l.key,
-      empty: false,
-      ...(l.drops ? { drops: l.drops.map(d => ({ ...d })) } : { itemId: l.item.id }),
-    }))
+    const locks = preview.plan.layers.map(lockedAs)
     keep(faceId, { ...draftOf(faceId), locks, overrides: preview.overrides })
   }
 
-  async function addPaletteTest(input: PaletteTestInput): Promise<void> {
-    const test = await api('post', '/api/tests/palette', {}, { body: input })
-    tests.value = { ...tests.value, palette: [...tests.value.palette, test] }
-  }
-  async function removePaletteTest(id: string): Promise<void> {
-    await api('delete', '/api/tests/palette/:id', { id })
-    tests.value = { ...tests.value, palette: tests.value.palette.filter(t => t.id !== id) }
-  }
-  async function addFlashTest(input: FlashTestInput): Promise<void> {
-    const test = await api('post', '/api/tests/flash', {}, { body: input })
-    tests.value = { ...tests.value, flash: [...tests.value.flash, test] }
-  }
-  async function removeFlashTest(id: string): Promise<void> {
-    await api('delete', '/api/tests/flash/:id', { id })
-    tests.value = { ...tests.value, flash: tests.value.flash.filter(t => t.id !== id) }
-  }
-
-  async function addMix(input: MeasuredMixInput): Promise<void> {
-    const mix = await api('post', '/api/tests/mixes', {}, { body: plain(input) })
-    tests.value = { ...tests.value, mixes: [...tests.value.mixes, mix] }
-  }
-  async function removeMix(id: string): Promise<void> {
-    await api('delete', '/api/tests/mixes/:id', { id })
-    tests.value = { ...tests.value, mixes: tests.value.mixes.filter(m => m.id !== id) }
-  }
-
-  async function loadTests(): Promise<void> {
-    tests.value = await api('get', '/api/tests')
-  }
-
   return {
+    ...testLog(tests),
     tests,
     draftOf,
     choose,
@@ -189,12 +160,5 @@ export const usePlans = defineStore('plans', () => {
     remove,
     use,
     copyToDay,
-    loadTests,
-    addPaletteTest,
-    removePaletteTest,
-    addFlashTest,
-    removeFlashTest,
-    addMix,
-    removeMix,
   }
 })
