@@ -77,6 +77,6 @@ it.each([
   ['the foot of the page', '#ffffff', '#1a1a1a'],
   ['the act at the foot of the page', '#8fd3db', '#1a1a1a'],
 ])('%s can be read', (_what, words, ground) => {
-  expect(readFileSync(join(__dirname, '../components/layout/UndoBar.vue'), 'utf8')).toContain(words)
+  expect(readFileSync(join(__dirname, '../components/frame/UndoBar.vue'), 'utf8')).toContain(words)
   expect(wcagContrast(words, ground)).toBeGreaterThanOrEqual(WORDS)
 })
