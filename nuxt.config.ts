@@ -51,7 +51,7 @@ export default defineNuxtConfig({
     'vuetify/styles/core',
     '~/theme/main.css',
   ],
-  // What no page of this application may do, told to the browser; see docs/security.md. What answers data is guarded in server/guard.
+  // What the browser must not let a page of this application do; see docs/security.md. What answers data is guarded in server/guard.
   security: {
     strict: false,
     nonce: true,

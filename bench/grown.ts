@@ -258,7 +258,7 @@ async function moveEverything(url: string, items: number, figures: Figures): Pro
   figures.set('the board after that, ms', Math.max(...boards))
 }
 
-/** How long the processors worked, and how long they waited for other machines on the same hardware; nothing where it is not told. */
+/** How long the processors worked, and how long they waited for other machines on the same hardware; nothing where the system does not say. */
 function processorTicks(): { busy: number; stolen: number } | null {
   if (!existsSync('/proc/stat')) return null
   const [user, nice, system, , , irq, softirq, stolen] = readFileSync('/proc/stat', 'utf8')

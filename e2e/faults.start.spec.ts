@@ -20,7 +20,7 @@ import {
   fill,
 } from './ground'
 
-/* What keeps Varietas from starting, or its data from being used, and what the person at the screen or terminal is told. */
+/* What keeps Varietas from starting, or its data from being used, and the sentence the person at the screen or terminal reads. */
 
 test.describe('what ends a start, with one sentence', () => {
   async function ended(folder: string, options: Parameters<typeof start>[1] = {}) {

@@ -109,7 +109,7 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ ofOneFile }, use, info) => use(await ofOneFile.urlFor(info.file)),
-  // Where no worker is to stand between page and server, the page has none to ask for: that one was blocked would be told on its console.
+  // Where no worker is to stand between page and server, the page has none to ask for: a blocked one would be an error on its console.
   context: async ({ context, serviceWorkers }, use) => {
     if (serviceWorkers !== 'allow')
       await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))

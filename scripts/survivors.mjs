@@ -1,7 +1,7 @@
 import { PluginKind, declareClassPlugin } from '@stryker-mutator/api/plugin'
 import { relative } from 'node:path'
 
-/** Names each fault that no test notices as soon as it is known: a run that is stopped has told something. */
+/** Names each fault that no test notices as soon as it is known: a stopped run has still shown something. */
 class Survivors {
   onMutantTested({ fileName, location, mutatorName, replacement, status }) {
     if (status !== 'Survived' && status !== 'NoCoverage') return

@@ -33,7 +33,7 @@ export interface ChairNote {
   /** ISO moment. */
   at: string
 }
-/** What was noted of a booking, as it was said. */
+/** Notes on a booking, word for word. */
 export const notesOf = (ticks: readonly Tick[], bookingId: string): ChairNote[] =>
   ticks
     .filter(t => t.done && t.text !== '' && t.key.startsWith(noteKey(bookingId, '')))
@@ -48,7 +48,7 @@ export function workedBy(ticks: readonly Omit<Tick, 'text'>[]): Map<string, Work
     all.set(bookingId, known)
     return known
   }
-  // Where two things were said of one place, the newer counts.
+  // Of two ticks on one place the newer counts.
   for (const { key } of ticks.filter(t => t.done).sort((x, y) => Date.parse(x.at) - Date.parse(y.at))) {
     const [, cutOf, slot] = /^cut (\S+) (.+)$/.exec(key) ?? []
     const known = SLOT_IDS.find(id => id === slot)

@@ -54,7 +54,7 @@ export const refusalOf = (problem: unknown, otherwise: string): Error =>
     : new ApiProblem(problem instanceof Error ? problem.message : otherwise)
 
 declare const attempted: unique symbol
-/** Whether something was done that may have been refused: a refusal has been told already, and is not thrown any more. */
+/** Whether an act was done. A refusal has been shown already and is not thrown again. */
 export type Attempted = boolean & { readonly [attempted]: true }
 /**
  * Ends the parameters of whoever waits for work in order to see a refusal. Work that is an attempt has swallowed it: then nobody can be called
@@ -132,7 +132,7 @@ function keyFor(method: string, path: string): { key: string; settle: (isAnswere
 
 interface Sending {
   body?: object
-  /** Not told at the foot of the page: a switch that shows by itself that it was switched. */
+  /** Without a message at the foot of the page: for a switch that shows its state itself. */
   quiet?: boolean
   /** Sent twice, it does what it does once: ticks that are merged, a question. */
   mayRepeat?: boolean

@@ -2,7 +2,7 @@
 export function useKeptAlong(jobId: () => string) {
   const along = useAlong()
   const isKept = computed(() => along.jobs.some(j => j.id === jobId()))
-  /** Somebody said not to, on this page. */
+  /** The artist chose not to keep it, on this page. */
   const refused = ref(false)
   const take = async () => {
     refused.value = false

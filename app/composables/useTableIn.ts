@@ -9,7 +9,7 @@ import type { TableWork } from '~/workers/table.worker'
 import { api, ApiProblem, outcomeOf } from '../asking/api'
 import { useWorker } from '../asking/useWorker'
 
-/** A table from a file: opened, told what its columns are, looked through, and only then taken in. */
+/** A table from a file: opened, its columns named, looked through, and only then imported. */
 export function useTableIn(currency: string) {
   const worker = useWorker<TableWork>(
     () => new Worker(new URL('../workers/table.worker.ts', import.meta.url), { type: 'module' }),

@@ -79,7 +79,7 @@ export function dropTicksAbout(gone: ReadonlySet<string>): void {
   })
 }
 
-/** Ticks of a job's list: kept on this device at once, and told to the server as soon as it answers. */
+/** Ticks of a job's list: kept on this device at once, and sent to the server as soon as it answers. */
 export function useTicks(jobId: string) {
   const kept = ref<Kept>(read(jobId))
   const away = ref(false)
@@ -102,7 +102,7 @@ export function useTicks(jobId: string) {
     keep({ ticks: [...rest, word], unsent: [...new Set([...kept.value.unsent, key])] })
     void tell()
   }
-  /** Tells what was not heard of yet, and hears what the others said. */
+  /** Sends ticks the server does not have yet, and takes those of other devices. */
   async function tell(): Promise<void> {
     if (isSending) return
     isSending = true
@@ -124,7 +124,7 @@ export function useTicks(jobId: string) {
       const mine = kept.value.ticks.filter(t => unsent.includes(t.key))
       keep({ ticks: merged(heard.value, mine), unsent })
     } else if (heard.refused?.status === 404) {
-      // The job is gone, and with it whatever was said of it.
+      // The job was deleted, and its ticks with it.
       kept.value = { ticks: [], unsent: [] }
       localStorage.removeItem(keptAt(jobId))
     }

@@ -31,7 +31,7 @@ export interface OpenDatum {
   changes: { value: string; words: string; face: string | null }[]
 }
 
-/** Looks face by face at what nobody has told of the kit and would change their plan; stopped at any time. */
+/** Looks face by face for missing data of the kit that would change their plan; can be stopped at any time. */
 export function useWorthKnowing() {
   const asked = shallowRef<OpenDatum[]>([])
   const done = ref(0)
@@ -66,7 +66,7 @@ export function useWorthKnowing() {
     if (mine === turn) state.value = 'ready'
   }
 
-  /** Bottles whose base nobody knows are mixed with nothing but their own range: told, they may match more. */
+  /** A bottle of unknown base mixes only with its own range: once its base is known, the kit may match more. */
   async function lookAtReach(mine: number): Promise<void> {
     const { products, rules } = plainShelf(kit.shelf)
     const unknown = products.filter(p => p.family === 'unknown').slice(0, MOST_BOTTLES)

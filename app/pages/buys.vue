@@ -35,7 +35,7 @@ async function learnWhatWasAsked() {
 }
 if (!askedKnown.value) void learnWhatWasAsked()
 
-/** Faces read so far that the kit cannot match, and whoever asked for a base it has not: the plan may be told to reach them first. */
+/** Faces the kit cannot match, or whose wished base it does not have: the plan can put them first. */
 const outOfReach = computed<MustFace[]>(() => {
   const wish = asked.value
   const first: MustFace[] = wish

@@ -87,7 +87,7 @@ export const usePlans = defineStore('plans', () => {
   /** The base that was asked for, and what it may be mixed from. */
   const asAsked = (faceId: string): Promise<BaseAsked> =>
     api('post', '/api/faces/:id/as-asked', { id: faceId }, { body: dayOf(faceId) })
-  /** Everything a kept plan said. */
+  /** A kept plan in full. */
   const body = (id: string): Promise<OpenPlan> => api('get', '/api/plans/:id', { id })
 
   function lock(faceId: string, entry: LockInput): void {

@@ -3,10 +3,10 @@ import { ref, computed } from 'vue'
 import type { Touched } from '#shared/records/changes'
 import { acts, api, onDone, outcomeOf, type Attempted, type Done, type NotSwallowed } from '~/asking/api'
 
-/** The last thing done, told at the foot of the page, and the way back from it: for all that is written, and for drafts here. */
+/** The message about the last act at the foot of the page, with its undo: for everything written, and for drafts on this device. */
 export const useUndo = defineStore('undo', () => {
   const shown = ref(false)
-  /** Grows with everything told: each has its whole time at the foot of the page, also where it takes the place of another. */
+  /** Grows with every message: each is shown for its whole time, also when it replaces another. */
   const told = ref(0)
   const message = ref('')
   const back = ref<(() => Promise<unknown>) | null>(null)

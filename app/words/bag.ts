@@ -95,6 +95,6 @@ export function decantInWords(all: readonly BagDecant[]): string {
 }
 export const vesselInWords = ({ amount, size, measure, savesG, forCabin }: BagDecant): string =>
   `${howMuch(amount, measure)} in one of ${size}, ${forCabin ? 'for the cabin' : `${kilos(savesG)} lighter`}`
-/** What to mind of all of them, each said once. */
+/** Cautions about all of them, each once. */
 export const carefulInWords = (all: readonly BagDecant[]): string =>
   [...new Set(all.flatMap(d => d.mind))].map(m => `${capital(m)}.`).join(' ')

@@ -61,7 +61,7 @@ export interface FaceFacts {
   brief: LookBrief
   /** Colours placed on the face chart. */
   chart: readonly ChartMark[]
-  /** As they were said, in words. */
+  /** In the person's own words. */
   hairColour: string
   browColour: string
   eyeColour: string

@@ -15,7 +15,10 @@ export type SlotId = (typeof SLOT_IDS)[number]
 export type PlaceKey = SlotId | `${SlotId}: ${string}`
 const PART = ': '
 export const placeKey = (slot: SlotId, part: string): PlaceKey => `${slot}${PART}${part}`
-/** The slot of a place and its part; null for a text that names no place. */
+/**
+ * The slot of a place and its part; null for a text that names no place.
+ * @example placeOf('eyes: crease') // { slot: 'eyes', part: 'crease' }
+ */
 export function placeOf(key: string): { slot: SlotId; part: string | null } | null {
   const at = key.indexOf(PART)
   const slot = SLOT_IDS.find(id => id === (at < 0 ? key : key.slice(0, at)))

@@ -33,7 +33,7 @@ export interface PackQuestion {
 export interface Packed {
   feasible: boolean
   placed: { id: string; bagId: string }[]
-  /** In the order they were told. */
+  /** In the order they were given. */
   left: string[]
   worth: number
   proof: { optimal: boolean; upperBound: number }

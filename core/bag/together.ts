@@ -110,7 +110,7 @@ function tooStrongIn(ready: readonly Thing[]): Together['tooStrong'] {
 }
 
 /**
- * The fewest mixes with which everybody whose base is mixed of the same bottles is matched; those that do for one face alone are not told.
+ * The fewest mixes with which everybody whose base is mixed of the same bottles is matched; mixes for a single face are left out.
  */
 function batchesOf(faces: readonly PlannedFace[]): Batch[] {
   const bases = faces.flatMap(face => {

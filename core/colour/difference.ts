@@ -53,7 +53,11 @@ export function deltaE(L1: number, a1: number, b1: number, L2: number, a2: numbe
   return Math.sqrt(Math.max(0, l * l + c * c + h * h + RT * c * h))
 }
 
-/** CIEDE2000 between two colours. */
+/**
+ * CIEDE2000 between two colours.
+ * @see Sharma, Wu, Dalal 2005, "The CIEDE2000 color-difference formula"
+ * @example difference({ L: 60, a: 12, b: 20 }, { L: 58, a: 13, b: 21 }) // 1.94
+ */
 export const difference = (x: Lab, y: Lab): number => deltaE(x.L, x.a, x.b, y.L, y.a, y.b)
 
 function pow7(x: number): number {

@@ -52,7 +52,7 @@ export interface MixingFacts {
 
 /**
  * The rules of a kit: the one place where marks, palette tests and method become what may be mixed, for every screen alike. In a kit
- * a range mixes with itself until the artist has told otherwise.
+ * a range mixes with itself until the artist says it does not.
  */
 export const mixingRules = ({ apart, paletteTests, mixing }: MixingFacts): MixingRules => ({
   rangesMix: true,

@@ -8,6 +8,7 @@ export interface Dilution {
  * Percentages are by volume; alcohol and water shrink by a few per cent when they meet, which is left out: water is
  * therefore filled up to the mark rather than measured apart.
  * @throws RangeError for strengths outside 0–100 %, a target above the stock, or no volume.
+ * @example dilute(99, 70, 100) // 70.7 ml of stock and 29.3 ml of water
  */
 export function dilute(stockPercent: number, targetPercent: number, finalMl: number): Dilution {
   const sound = targetPercent > 0 && targetPercent <= stockPercent && stockPercent <= 100 && finalMl > 0

@@ -81,7 +81,10 @@ function flagsOf({ ingredients, mayContain, declaredFilters, spf }: InciList, fa
   return FLAGS.flatMap(flag => (found[flag].length > 0 ? [{ flag, because: found[flag] }] : []))
 }
 
-/** Reads an ingredient list: its base family and what to look out for, each with the ingredient that raised it. */
+/**
+ * Reads an ingredient list: its base family and what to look out for, each with the ingredient that raised it.
+ * @example readIngredients('Aqua, Dimethicone, Parfum').family // 'silicone'
+ */
 export function readIngredients(text: string): IngredientReading {
   const list = parseInci(text)
   const family = familyOf(list.ingredients)

@@ -37,7 +37,7 @@ const longest = <T>(list: readonly T[], word: (entry: T) => string, said: string
     .filter(entry => has(said, word(entry)))
     .reduce<T | null>((x, y) => (x && word(x).length >= word(y).length ? x : y), null)
 
-/** The colour of hair or brows that was said; null where no word is known. */
+/** The colour that words for hair or brows name; null where no word is known. */
 export const hairShade = (said: string): Lab | null =>
   longest(HAIR_SHADES, s => s.word, said.toLowerCase().replaceAll('blonde', 'blond').replaceAll('gray', 'grey'))?.lab
   ?? null
@@ -52,7 +52,7 @@ const FILLED = 10
 const LIGHT_HAIR = 45
 const DARK_HAIR = 18
 
-/** The colour brows are filled to: their own where it was said, else what goes with the hair. */
+/** The colour brows are filled to: their own where it is noted, else one that goes with the hair. */
 export function browTarget(brow: string, hair: string): Lab | null {
   const own = hairShade(brow)
   if (own) return own.L > PALE_BROW ? { ...own, L: own.L - FILLED } : own

@@ -66,7 +66,7 @@ const NAMED: Readonly<Record<ShimmerPlace, RegExp>> = {
   lips: /\b(?:lips?|mouth)\b/,
 }
 
-/** What words said about a look seem to ask for, for the artist to confirm. Of each setting the first reading stands. */
+/** What the words about a look seem to ask for, for the artist to confirm. The first reading of each setting counts. */
 export function proposalsFrom(text: string): Proposal[] {
   const found: Proposal[] = []
   for (const sentence of text.toLowerCase().split(/[.,;!?\n]+/)) {

@@ -85,7 +85,10 @@ export function quoteFor(facts: QuoteFacts): Quote {
   return { lines, costMinor, marginMinor, leastMinor: costMinor + marginMinor }
 }
 
-/** A sum of whole units in parts as their weights, to the last unit: the largest remainders are rounded up. Weights of nothing share alike. */
+/**
+ * A sum of whole units in parts as their weights, to the last unit: the largest remainders are rounded up. Weights of nothing share alike.
+ * @example apportion(100, [1, 1, 1]) // [34, 33, 33]
+ */
 export function apportion(sum: number, weights: readonly number[]): number[] {
   if (weights.length === 0) return []
   const all = weights.reduce((x, y) => x + y, 0)

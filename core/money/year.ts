@@ -12,7 +12,7 @@ export interface ClosedJob {
   usedMinor: number
   /** The way, fares and extras. */
   spentMinor: number
-  /** Minutes there; null where nobody said. */
+  /** Minutes there; null where not noted. */
   minutes: number | null
 }
 

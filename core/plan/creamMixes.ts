@@ -49,7 +49,7 @@ const MOST_PAIRS = 4
 const SEEN = 0.5
 /** Too far off alone, it may still be half of a mix. */
 const isOffAlone = ({ veto }: Candidate) => veto?.rule === 'colour'
-/** What is said of the colour alone. */
+/** Findings on the colour alone. */
 const colourOf = ({ findings }: Candidate) =>
   findings.reduce(
     (sum, f) => (f.effect.is === 'weight' && ['colour', 'shows-on-skin'].includes(f.rule) ? sum + f.effect.by : sum),

@@ -30,6 +30,7 @@ const WEIGHED_FIRST: readonly string[] = ['foundation', 'corrector', 'concealer'
  * The plan for one face on one job: what goes on in which order, chosen as a whole over all places with the cost of every
  * pair of layers that meet, and why. A place is there for a need; findings choose what fills it.
  * @throws LockRefused when something is locked in that may not touch this face, or is not there
+ * @example planFace({ face, job, items, settings, options, overrides: [] }).layers.map(l => l.item.name)
  */
 export function planFace(question: PlanQuestion): FacePlan {
   const { face, job, settings } = question

@@ -13,7 +13,7 @@ export interface Filled {
   place: Place<Candidate>
   /** Held by the artist: there is nothing to choose. */
   fixed: boolean
-  /** A lock that leaves nothing to put there, or something else makes the layer pointless: said instead of a gap. */
+  /** Why the place is left empty on purpose: a lock, or another layer that makes it pointless. */
   needless: string | null
 }
 

@@ -207,7 +207,7 @@ export function byIdOf(items: readonly KitItem[]): ReadonlyMap<string, KitItem> 
   return table
 }
 
-/** A recipe as a candidate: its formula judged as one product, and what belongs to single bottles said of them. */
+/** A recipe as a candidate: its formula judged as one product, and findings on single bottles named with the bottle. */
 export function recipeCandidate(
   recipe: Recipe,
   use: SlotUse,
@@ -224,7 +224,7 @@ export function recipeCandidate(
       .filter(f => PER_BOTTLE.includes(f.rule) || f.effect.is === 'veto' || f.sentence.includes('; overridden'))
       .map(f => ({ ...f, sentence: parts.length > 1 ? `${bottle.name}: ${f.sentence}` : f.sentence })),
   )
-  // A veto on a part stands for the whole mix; said once, of the bottle it concerns.
+  // A veto on one bottle is a veto on the mix, listed once with that bottle.
   const ofMix = findingsOn({
     item,
     slot: 'foundation',
@@ -356,7 +356,7 @@ function changed(before: KitItem, after: KitItem): string {
     .join(', ')
 }
 
-/** What mixing across bases risks: said where no palette test has shown that it holds. */
+/** The risk of mixing across bases, where no palette test has shown that the mix holds. */
 function mixingRisk(bottles: readonly KitItem[], { paletteTests }: PlanSettings): Finding[] {
   const pairs = bottles.flatMap((x, i) =>
     bottles.slice(i + 1).map(y => ({ x, y, risk: riskBetween(x, y, paletteTests).risk })),

@@ -18,7 +18,7 @@ export interface LayerAmount {
   unit: 'ml' | 'g' | 'pair'
 }
 
-// Body only, and nobody said how many limbs: arms and legs.
+// Body only, without a number of limbs: arms and legs.
 const ALL_LIMBS = 4
 const CREAM_G = 0.25
 /** Layers whose amount is for the whole skin, and goes with the part of it they lie on. */

@@ -5,7 +5,7 @@ import { seamBetween } from './layering'
 import type { PlanSettings } from '../asked/settings'
 import { slotPlan, type SlotId } from '../asked/slots'
 
-/** Products left out for one reason, told together. */
+/** Products left out for the same reason. */
 export interface LeftOut {
   /** By id where it is one product, and not one mix of many. */
   products: { name: string; itemId: string | null }[]

@@ -45,7 +45,7 @@ export function placeFor({ face, look }: Scene, key: PlaceKey, needs: readonly N
   }
 }
 
-/** What stands on the chart is the later word: what is usual is said no more, and nothing else stands against it. */
+/** The chart is the later word: needs from what is usual are dropped, and no condition of theirs counts any more. */
 function asCharted(needs: readonly Need[]): readonly Need[] {
   if (!needs.some(n => n.from === 'chart')) return needs
   return needs.filter(n => n.from !== 'look' && n.from !== 'programme').map(({ met: _met, ...n }) => n)

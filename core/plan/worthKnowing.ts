@@ -5,7 +5,7 @@ import type { FacePlan, Layer } from './describe'
 import { planFace, type PlanQuestion } from './facePlan'
 
 /*
- * What nobody has told of a product, and would give another plan if it were known: the plan is made again for every answer there is, and
+ * Missing data of a product that would give another plan if they were known: the plan is made again for every answer there is, and
  * only what changes it is asked for.
  */
 

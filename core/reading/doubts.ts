@@ -105,7 +105,7 @@ export function afterVerdict(doubts: Doubts, verdict: SeenVerdict): Doubts {
   return { ...doubts, told: [...told, { faceId, asIs: Float64Array.from(chances(mixWith(drops, doubts))), tries }] }
 }
 
-/** Chance of all that was told of one face at each place of its skin; with the bottle `id` at its try `i`, or as thought (-1). */
+/** Chance of all verdicts on one face at each place of its skin; with the bottle `id` at its try `i`, or as thought (-1). */
 export function chanceByPlace(told: readonly Told[], id: string, i: number): number[] {
   return PLACES.map((_, p) =>
     told.reduce((chance, { asIs, tries }) => {
@@ -123,7 +123,7 @@ export function toldByFace(told: readonly Told[]): Map<string, Told[]> {
 
 const sum = (values: readonly number[]) => values.reduce((s, v) => s + v, 0)
 
-/** Chance of all that was told, the skins being anywhere in their spread: of every try of a bottle, and with it as thought. */
+/** Chance of all verdicts, the skins being anywhere in their spread: of every try of a bottle, and with it as thought. */
 function chancesOf(id: string, { tried }: Doubts, told: readonly Told[]): { asIs: number; tries: number[] } {
   // Faces the bottle was not seen on say the same whatever it is.
   const faces = [...toldByFace(told).values()].filter(face => face.some(t => t.tries.has(id)))

@@ -8,7 +8,7 @@ export interface BookedFace {
   /** Of the booking. */
   id: string
   name: string
-  /** Minutes from midnight; null where nobody said: then when the day begins. */
+  /** Minutes from midnight; null for no time of its own: then when the day begins. */
   readyBy: number | null
   chair: ChairTime
   hair: { minutes: number; order: HairOrder } | null

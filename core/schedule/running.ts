@@ -35,7 +35,7 @@ export interface RunningDay {
   ready: Map<string, number>
   /** Who is not ready in time, in the order of the day; minutes. */
   late: { faceId: string; minutes: number }[]
-  /** Who has not begun and sits down later than was said; minutes. */
+  /** Faces that have not begun and sit down later than planned; minutes. */
   waits: { faceId: string; minutes: number }[]
 }
 

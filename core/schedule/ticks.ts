@@ -3,13 +3,13 @@
 export interface Tick {
   key: string
   done: boolean
-  /** ISO moment, by the clock of the device where it was said. */
+  /** ISO moment, by the clock of the device that ticked it. */
   at: string
   /** What was written with it. */
   text: string
 }
 
-/** Of two words about one thing the newer; said in the same moment, a tick counts: what is packed is not packed twice. */
+/** The newer of two ticks on one thing; at the same moment a tick wins over none: what is packed is not packed twice. */
 export function newer(x: Tick, y: Tick): Tick {
   const [a, b] = [Date.parse(x.at), Date.parse(y.at)]
   if (a !== b) return a > b ? x : y
@@ -18,7 +18,7 @@ export function newer(x: Tick, y: Tick): Tick {
   return x.text >= y.text ? x : y
 }
 
-/** What two sides know, as one: nothing that was said on either is lost to something older. */
+/** The ticks of two devices merged: nothing newer is lost to something older. */
 export function merged(x: readonly Tick[], y: readonly Tick[]): Tick[] {
   const all = new Map(x.map(t => [t.key, t]))
   for (const tick of y) {

@@ -93,6 +93,6 @@ const STAYS_BEHIND: Partial<Record<Texture, number>> = {
   'balm': 0.08,
   'loose powder': 0.03,
 }
-/** What of an amount is likely lost in decanting it, in its measure; told, not counted. */
+/** How much of an amount is likely lost in decanting, in its measure; shown, not taken off. */
 export const lostIn = (amount: number, texture: Texture | null): number =>
   amount * ((texture && STAYS_BEHIND[texture]) ?? 0.02)

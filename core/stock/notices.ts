@@ -21,7 +21,7 @@ export interface Notice {
   /** A place it is about, or one that the remedy is at. */
   placeId: string | null
   title: string
-  /** Why it is said; without its day. */
+  /** Why it is listed; without its day. */
   text: string
   /** Since when, ISO date. */
   day: string | null

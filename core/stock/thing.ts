@@ -10,7 +10,7 @@ export interface ThingPan {
   fillId: string
   productId: string
   name: string
-  /** Null where it has none, or nobody has told. */
+  /** Null where it has none, or it is not known. */
   lab: Lab | null
   level: number
   /** Grows with every write to the pan or its palette. */
@@ -28,7 +28,7 @@ export interface Thing extends Heft {
   brand: string
   range: string
   lab: Lab | null
-  /** Whether it has a colour that nobody has told yet. */
+  /** Whether it has a colour that is not known yet. */
   colourMissing: boolean
   /** Null for tools and supplies. */
   family: Family | null
@@ -36,7 +36,7 @@ export interface Thing extends Heft {
   dispenser: Dispenser | null
   shape: BrushShape | ''
   percent: number | null
-  /** Of a tool: drinks up what touches it; null where nobody said. */
+  /** Of a tool: porous; null where it is not known. */
   porous: boolean | null
   count: number
   size: number

@@ -1,6 +1,6 @@
 /*
  * One line of JSON an event, on standard error, without anything personal: no names, no texts, no addresses of records.
- * An error is told by its kind, its code and the functions it came through; its message may quote what somebody typed.
+ * An error is logged by its kind, its code and the functions it came through; its message may quote what somebody typed.
  */
 
 type Level = 'info' | 'warning' | 'error'
@@ -10,7 +10,7 @@ export function log(level: Level, event: string, detail: Detail = {}): void {
   process.stderr.write(`${JSON.stringify({ at: new Date().toISOString(), level, event, ...detail })}\n`)
 }
 
-/** What may be told of an error. */
+/** What may be logged of an error. */
 export function errorDetail(problem: unknown): Detail {
   const kinds: string[] = []
   let code = ''

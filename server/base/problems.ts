@@ -1,6 +1,6 @@
 import type { Issue } from '#shared/checks/validate'
 
-/** Something the caller can put right, told as status, code and words. */
+/** Something the caller can put right: status, code and words. */
 export class Problem extends Error {
   constructor(
     readonly status: number,

@@ -1,6 +1,6 @@
 import { Problem } from './problems'
 
-/** A write that was made from an older version of what it changes: told with what stands there now, and nothing is lost. */
+/** A write that was made from an older version of what it changes: the answer holds what is stored now, and nothing is lost. */
 export class Stale extends Problem {
   constructor(
     what: string,

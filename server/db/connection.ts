@@ -66,7 +66,7 @@ export async function migrateDatabase(): Promise<void> {
 export const exclusively = pLimit(1)
 let idle: NodeJS.Timeout | undefined
 
-/** Whoever keeps something of the database in memory; told of each write, in the moment it stands. */
+/** Caches of the database in memory; each is informed of a write as soon as it is committed. */
 const keepers: ((touched: WrittenIds) => void)[] = []
 /** The ids that a write touched, whatever it did to them; null where it may have been any. */
 export type WrittenIds = Readonly<Record<'products' | 'faces', ReadonlySet<string>>> | null

@@ -1,6 +1,6 @@
 import { Problem } from '../base/problems'
 
-/** Thrown where whoever asked has left: nobody is there to be told. */
+/** Thrown when the caller has left: nobody waits for the answer. */
 export class LeftAlone extends Problem {
   constructor() {
     super(400, 'hung-up', 'The request broke off.')

@@ -219,7 +219,7 @@ const MAGIC = 'SQLite format 3\0'
 
 const startsAsDatabase = (file: string): boolean => headOf(file, MAGIC.length).toString('latin1') === MAGIC
 
-/** SQLite passes over a log it cannot read, as if there were none: what was in it is kept and told. */
+/** SQLite ignores a log it cannot read: the log is kept aside and reported. */
 function keepGarbledLog(log: string): void {
   trouble('log', null)
   if (!existsSync(log) || statSync(log).size === 0) return

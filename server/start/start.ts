@@ -80,7 +80,7 @@ function end(problem: unknown): never {
   process.exit(1)
 }
 
-/** Whoever read what is said here has gone: that ends nothing, and least of all is it said again. */
+/** The reader of this output has gone: ignore it, and do not report that by writing again. */
 function outliveReaders(): void {
   for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined)
 }

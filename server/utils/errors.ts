@@ -16,7 +16,7 @@ export default (async (error, event) => {
   const problem = problemOf(error)
   const status = problem?.status ?? (error.statusCode >= 400 && error.statusCode < 500 ? error.statusCode : 500)
   const isGone = causes(error).some(e => e instanceof HungUp) || event.node.res.destroyed
-  // Where nobody is there to be told, h3 would write the whole of it to the terminal: it counts as told.
+  // When the caller has left, h3 would write the whole error to the terminal: mark it as handled.
   if (isGone) event._handled = true
   if (status === 500) log('error', 'request failed', { method: event.method, ...errorDetail(error.cause ?? error) })
   if (isGone) return

@@ -11,7 +11,7 @@ const MOST_AT_ONCE = 60_000_000
 
 let reading = 0
 
-/** Thrown when whoever was sending hung up: nobody is there to be told. */
+/** Thrown when the sender hung up: nobody waits for the answer. */
 export class HungUp extends Problem {
   constructor() {
     super(400, 'hung-up', 'The request broke off.')
@@ -50,7 +50,7 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
  */
 export async function readJson(event: H3Event, most = MOST_RECORD_BYTES): Promise<unknown> {
   const bytes = await readBytes(event, most)
-  // Nothing said: whatever has no default is named as missing.
+  // No body: every field without a default is missing.
   if (bytes.length === 0) return {}
   const read = readJsonText(bytes)
   if ('value' in read) return read.value

@@ -11,7 +11,7 @@ import { dayOf, isPlainText, parseDay, parseHost, parseId, parseMoment } from '.
 import { fieldsOf, type Dto } from './shape'
 import { check } from './validate'
 
-/* Whatever is sent, it is taken or told at its fields: nothing throws, and what is taken stays taken. */
+/* Anything sent is accepted or refused at its fields: nothing throws, and what was accepted stays accepted. */
 
 const CLASSES: Record<string, Dto> = {
   Consultation,

@@ -53,7 +53,7 @@ export class ZoneInput {
   @SomeOf(ZONE_STATES) states: ZoneState[] = []
 }
 
-/** What the day asks of the make-up, where it differs from what was said before. */
+/** What the day asks of the make-up, where it differs from the booking. */
 export class OccasionDiffers implements Partial<JobFacts> {
   @Maybe() @OneOf(JOB_TYPES) type?: JobType
   @Maybe() @YesNo() flash?: boolean
@@ -111,7 +111,7 @@ export class ShimmerInput {
   @OneOf(SHIMMERS) lips: Shimmer = UNSAID
 }
 
-/** What the look says in structure; what is not said is proposed from the day and the person. */
+/** The look brief; open fields are proposed from the day and the person. */
 export class BriefInput implements LookBrief {
   @One(() => ShimmerInput, 'must say shimmer for eyes, cheeks and lips') shimmer: ShimmerInput = new ShimmerInput()
   @OneOf(GLOWS) glow: LookBrief['glow'] = UNSAID

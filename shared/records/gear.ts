@@ -3,7 +3,7 @@ import { MEASURES, type Measure, type ProductSort } from '#core/stock/things'
 import { Barcode, Between, Id, MadeFrom, Maybe, Minor, Moment, Name, OneOf, Text, Whole, YesNo } from '../checks/rules'
 import type { OwnedProduct, OwnedUnit } from './kit'
 
-/* Tools and supplies, and what a list named that nobody has told apart yet: owned like a bottle, without a colour to match. */
+/* Tools, supplies, and list entries of unknown kind: owned like a bottle, without a colour to match. */
 
 /** What describes a tool or a supply. */
 export class GearFields {
@@ -13,7 +13,7 @@ export class GearFields {
   @Name(80) shade!: string
   /** Of a brush; empty for anything else. */
   @OneOf(['', ...BRUSH_SHAPES]) shape: BrushShape | '' = ''
-  /** Drinks up what touches it, where somebody said whether it does. */
+  /** Porous, where it is known. */
   @Maybe() @YesNo() porous?: boolean | null
   /** Strength by volume of what is bought for it, such as alcohol. */
   @Maybe() @Between(0, 100, '%') percent?: number | null

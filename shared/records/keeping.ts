@@ -48,7 +48,7 @@ export interface Restored {
   sentence: string
 }
 
-/** How far an erasure has come: told as it is. */
+/** How far an erasure has come. */
 export interface Erased {
   /** Nothing of theirs can be seen any more: true as soon as this is answered. */
   rows: true

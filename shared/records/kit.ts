@@ -309,7 +309,7 @@ export interface KitPage {
   count: number
 }
 
-/** Names of products by id; of what is not owned any more nothing is said. */
+/** Names of products by id; products not owned any more are absent. */
 export class NamesQuery {
   @Text(0, 4000) ids: string = ''
 }

@@ -16,7 +16,7 @@ export interface JobMorning {
   day: Omit<MorningDay, 'faces'> & { faces: MorningPerson[] }
   /** Minutes from midnight; null where nothing opens late. */
   notBefore: number | null
-  /** Whether anybody said by when something has to be ready. */
+  /** Whether any time to be ready by is noted. */
   timed: boolean
   packDown: number
 }

@@ -76,7 +76,7 @@ export class SavePlanInput extends PlanInput {
   @Text(0, 1000) change: string = ''
 }
 
-/** What was said after the fact. */
+/** Notes made afterwards. */
 export class PlanNotesInput {
   @Text(0, 1000) agreed: string = ''
   @Text(0, 1000) change: string = ''
@@ -109,7 +109,7 @@ export const planAsNow = (plan: FacePlan): FacePlan => ({
   missing: plan.missing.map(m => ({ ...m, instead: m.instead ?? null })),
 })
 
-/** A kept plan with everything it said. */
+/** A kept plan in full. */
 export interface SavedPlan extends PlanLine {
   locks: LockInput[]
   overrides: OverrideInput[]

@@ -4,7 +4,7 @@ export class TickInput {
   /** What it is about: see shared/dayTicks.ts. */
   @Name(300) key!: string
   @YesNo() done!: boolean
-  /** When it was said, on the device where it was. */
+  /** When it was ticked, by the clock of that device. */
   @Said() @Moment() at!: string
   /** What was written with it: a note at the chair. */
   @Text(0, 500) text: string = ''

@@ -19,7 +19,7 @@ import {
 } from '#core/product/item'
 import { Between, Maybe, OneOf, SomeOf, Whole, YesNo } from '../checks/rules'
 
-/** What is known of a product beyond its colour; what is not said is what its kind usually is, see core/stock/usual.ts. */
+/** What is known of a product beyond its colour; missing fields are as usual for its kind, see core/stock/usual.ts. */
 export class TraitsInput implements Partial<Traits> {
   @Maybe() @SomeOf(ITEM_KINDS) alsoFor?: ItemKind[]
   @Maybe() @YesNo() buildable?: boolean

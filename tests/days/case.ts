@@ -29,7 +29,7 @@ export interface DayCase {
     is?: Readonly<Record<string, (item: KitItem) => boolean>>
     /** What no layer, alternative or offer may be. */
     never?: (item: KitItem) => boolean
-    /** What has to be told as missing or not as asked. */
+    /** What must be listed as missing or not as asked. */
     tells?: readonly RegExp[]
     /** What is done beside the layers. */
     steps?: readonly string[]

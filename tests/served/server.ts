@@ -41,7 +41,7 @@ export interface Served {
   url: string
   folder: string
   process: ChildProcess
-  /** What it said on standard error so far. */
+  /** Its standard error so far. */
   said: () => string
   exited: Promise<{ code: number | null; signal: NodeJS.Signals | null }>
   delays: () => { p50: number; p99: number; max: number }

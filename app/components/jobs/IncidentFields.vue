@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { INCIDENTS, type JobWrap, type ThingIncident, type Incident } from '#shared/records/wraps'
 
-/** What ran out, was left or broke: found by a few letters, and said with one tap. */
+/** What ran out, was left behind or broke: found by a few letters, noted with one tap. */
 const { along } = defineProps<{ along: JobWrap['along'] }>()
 const things = defineModel<ThingIncident[]>({ required: true })
 const chosen = ref<string | null>(null)

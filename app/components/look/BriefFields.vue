@@ -15,7 +15,7 @@ import {
   type LookBrief,
 } from '#core/asked/brief'
 
-/** What the look says in structure; what is not said the day and the person decide, and the plan says so. */
+/** The look brief: fields left open are decided from the day and the person, and the plan says so. */
 const brief = defineModel<LookBrief>({ required: true })
 type Field = Exclude<keyof LookBrief, 'shimmer'>
 type Row = readonly [field: Field, label: string, options: readonly string[]]

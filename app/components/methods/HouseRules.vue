@@ -17,7 +17,7 @@ useDraft('house rule', reactive({ slot, itemId, range, technique, sentence }))
 const { ranges: owned } = useRangesOwned()
 const ranges = computed(() => [...new Set(owned.value.map(rangeKey).filter(Boolean))].sort())
 const kinds = computed(() => SLOTS.find(s => s.id === slot.value)?.kinds ?? [])
-/** The one thing it prescribes; null while nothing or more than one is said. */
+/** The one thing it prescribes; null while there is none or more than one. */
 const what = computed(() => {
   const said = [
     itemId.value && { itemId: itemId.value },

@@ -12,7 +12,7 @@ const why = (what: string, { because }: Part<unknown>) => `${what}, ${because}`
 const placed = (what: string, on: OnTheEye | null) => (on?.because ? `${what}; ${on.because}` : what)
 const matte = (item: KitItem) => item.sparkle === 'none' && item.finish !== 'luminous' && item.finish !== 'dewy'
 
-/** Colour: what was agreed on the brief, and what is usual on such a day where nothing was said. */
+/** Colour: as agreed on the brief, and as usual on such a day where the brief is open. */
 export const fromLook: NeedsOf = scene => {
   const { face, job, look, scope } = scene
   const mature = face.ageBand === 'mature'

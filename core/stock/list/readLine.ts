@@ -140,7 +140,11 @@ const FULL_OF: readonly string[] = ['cover', 'coverage', 'deckend', 'couvrance',
 const unread = (words: readonly Word[], among: Readonly<Record<string, unknown>>) =>
   words.find(w => !w.read && Object.hasOwn(among, w.text))
 
-/** What a line of somebody's list says of a thing; null for a line that says nothing. */
+/**
+ * Reads one line of a list as an artist writes it; null for a line that names nothing.
+ * @param today ISO date, for "opened last month"
+ * @example readLine('2 mascara midnight, half full', 0, '2026-12-01') // count 2, kind 'mascara', level 0.5
+ */
 export function readLine(text: string, line: number, today: string): ReadThing | null {
   const written = tidied(text)
   if (text.trim() === '') return null

@@ -64,7 +64,7 @@ export interface CellProblem {
 export interface TableHabits extends CellHabits {
   /** Of the artist, ISO code. */
   currency: string
-  /** What one unit of another currency is worth in the artist's, where she said. */
+  /** Exchange rates into the artist's currency, where she entered them. */
   rates: Readonly<Record<string, number>>
 }
 
@@ -72,7 +72,7 @@ export interface ReadRows {
   things: TableThing[]
   /** By row; such a row is not among the things. */
   problems: CellProblem[]
-  /** Currencies that prices are named in and nobody told the worth of. */
+  /** Currencies of prices that have no exchange rate yet. */
   currencies: string[]
 }
 

@@ -72,7 +72,7 @@ export const ticks = sqliteTable(
     jobId: partOf('job_id', () => jobs.id),
     key: text('key').notNull(),
     done: integer('done', { mode: 'boolean' }).notNull(),
-    /** When it was said, on the device where it was. */
+    /** When it was ticked, by the clock of that device. */
     at: text('at').notNull(),
     /** What was written with it. */
     text: text('text').notNull().default(''),

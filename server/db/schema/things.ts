@@ -47,7 +47,7 @@ export const products = sqliteTable(
     strength: real('strength').notNull().default(1),
     /** Of a brush; empty for anything else. */
     shape: text('shape').$type<BrushShape | ''>().notNull().default(''),
-    /** Of a tool: drinks up what touches it. Null where nobody said. */
+    /** Of a tool: porous. Null where it is not known. */
     porous: integer('porous', { mode: 'boolean' }),
     /** Strength by volume of what is bought for it, such as alcohol. */
     percent: real('percent'),

@@ -11,7 +11,7 @@ import { ImportPlaces } from './importPlaces'
 import { placesSound } from '../kit/places'
 import { USUAL_PLACE } from '../kit/units'
 
-/* A table that is taken in: what it says is reckoned against the kit (importing.ts), told or written as one act. */
+/* An imported table: compared with the kit (importing.ts), then previewed or written as one act. */
 
 type Reader = Pick<typeof db, 'select'>
 /** What of the kit a row may name; what went out of it is named by its id alone, and comes back. */

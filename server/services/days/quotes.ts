@@ -126,7 +126,7 @@ const eachMinor = (t: Thing) => t.priceMinor! / (t.sort === 'tool' ? t.count : M
 const DAY_MINUTES = 24 * 60
 const clock = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5))
 
-/** Minutes a job took there; null where nobody said. Whoever ends after midnight began the day before. */
+/** Minutes a job took there; null where not noted. Whoever ends after midnight began the day before. */
 export const minutesThere = ({ began, ended }: Wrap): number | null =>
   began && ended ? (clock(ended) - clock(began) + DAY_MINUTES) % DAY_MINUTES : null
 

@@ -151,7 +151,7 @@ describe('closing a job', () => {
         expect(x!.level * x!.size - y!.level * y!.size).toBeCloseTo(amount, 6)
       }
       if (round === 0) {
-        // As was told beforehand, where a thing holds all of it.
+        // As the preview said, where one thing holds all of it.
         const [first] = would.filter(t => t.measure === 'ml')
         expect(first!.amount).toBeGreaterThan(0)
         await expect(on.wrapJob(id, new WrapInput(), asking)).rejects.toMatchObject({ status: 409 })

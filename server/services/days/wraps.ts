@@ -313,7 +313,7 @@ async function wentWrong(
   })
 }
 
-/** What a closed job took and brought, told later. @throws Conflict where it is open */
+/** What a closed job took and brought, entered later. @throws Conflict where it is open */
 export function changeWrap(jobId: string, { version, ...facts }: WrapFacts): Promise<Job> {
   return command('What the job brought is changed.', async act => {
     const job = await jobById(jobId, act.tx)

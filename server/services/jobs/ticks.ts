@@ -26,7 +26,7 @@ export async function ticksOf(jobId: string): Promise<Tick[]> {
   return merged((await rowsOf(jobId)).map(tickOf), [])
 }
 
-/** What was noted of bookings at the chair, as it was said. */
+/** Notes on bookings from the chair, word for word. */
 export async function notedOn(
   bookings: readonly { id: string; jobId: string }[],
 ): Promise<{ text: string; at: string }[]> {

@@ -8,7 +8,7 @@ import { addUnitOf, fillColumns, placeAt, thingNow, unitColumns } from './units'
 
 /* The acts on tools and supplies: what they are, and what is in the unit that is used first. */
 
-/** Tools and supplies have no colour or formula: what a product must say of them is said as the least. */
+/** Tools and supplies have no colour or formula: these fields of a product get neutral values. */
 const NO_COLOUR = {
   range: '',
   L: null,

@@ -119,7 +119,7 @@ interface Place {
 const before = (x: string | number, y: string | number) => (x < y ? -1 : x > y ? 1 : 0)
 const compare = (x: Place, y: Place) => before(x.key, y.key) || before(x.name, y.name) || before(x.id, y.id)
 
-/** Names of products of the kit by id; of what left it nothing is said. */
+/** Names of products of the kit by id; products that left it are absent. */
 export async function productNames(ids: string): Promise<{ id: string; shade: string }[]> {
   const wanted = new Set(ids.split(',').slice(0, 200))
   return (await kitProducts()).filter(p => wanted.has(p.id)).map(({ id, shade }) => ({ id, shade }))

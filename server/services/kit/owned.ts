@@ -27,7 +27,7 @@ type Reader = Pick<typeof db, 'select'>
 export const colourOf = ({ L, a, b }: Pick<ProductRow, 'L' | 'a' | 'b'>) =>
   L === null || a === null || b === null ? { ...CLEAR_LAB } : { L, a, b }
 
-/** What describes a product, of a row; what was never said of it is what its kind usually is. */
+/** The description of a product from its row; missing fields are as usual for its kind. */
 export function fieldsOf(cosmetic: CosmeticRow) {
   const { L, a, b, deletedAt: _gone, version: _version, createdAt: _made, ...rest } = cosmetic
   const { shape: _shape, porous: _porous, percent: _percent, ...row } = rest

@@ -62,7 +62,7 @@ function bookingFor(face: Face, { bookingId }: PlanInput): FaceBooking | null {
   return named
 }
 
-/** What the day asks: what was said now, else what the booking asks, else what a personal visit usually does. */
+/** What the day asks: as entered now, else as booked, else as usual for a personal visit. */
 const occasionOf = (booking: FaceBooking | null, { occasion }: PlanInput): OccasionInput =>
   occasion ?? (booking ? asksOf(booking) : new OccasionInput())
 
@@ -104,7 +104,7 @@ export async function planFor(faceId: string, input: PlanInput, asking: Asking):
   return computePlan(await planRecords(await faceById(faceId), input), asking)
 }
 
-/** What nobody has told of a product and would change the plan for this face. */
+/** Missing data of products that would change the plan for this face. */
 export async function worthKnowingFor(faceId: string, input: PlanInput, asking: Asking): Promise<AllWorthKnowing> {
   return computeWorth(await planRecords(await faceById(faceId), input), asking)
 }
@@ -229,7 +229,7 @@ async function onWhomUsed(ids: readonly string[]) {
   return found
 }
 
-/** A kept plan with everything it said. @throws Missing */
+/** A kept plan in full. @throws Missing */
 export async function planById(id: string): Promise<OpenPlan> {
   const row = await lineThere(db, id)
   const [body] = await validRows(

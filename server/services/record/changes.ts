@@ -51,7 +51,7 @@ async function undoWords(id: number): Promise<string> {
   return act ? undoneInWords(rowsOf(act)) : ''
 }
 
-// A row of changes that a hand or a broken disk has spoiled can be told, not taken back.
+// A damaged row of changes can be shown, but not undone.
 const rowsOf = ({ rows }: Stored): RowChange[] =>
   Array.isArray(rows) ? rows.filter(r => typeof r === 'object' && r !== null && isRecordName(r.table)) : []
 

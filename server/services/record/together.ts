@@ -10,7 +10,7 @@ import { command, type Act } from './command'
 const said = <T extends object>(set: T): Partial<T> =>
   Object.fromEntries(Object.entries(set).filter(([, value]) => value !== undefined)) as Partial<T>
 
-/** What is said of several things, of palettes of every pan; what was not said stays. @throws Missing where one is gone */
+/** Changes some fields of several things, for palettes of every pan; the others stay. @throws Missing where one is gone */
 export function changeThings(input: ChangeThingsInput): Promise<{ changed: number }> {
   const { ids, level, openedOn, expiresOn, role, brand, range, family, finish, limited } = input
   return command(`${ids.length === 1 ? 'One thing is' : `${ids.length} things are`} changed together.`, async act => {

@@ -145,7 +145,7 @@ const share = (of: number, limit: number | null | undefined) => (limit ? Math.mi
   align-items: end;
   max-width: 100%;
 }
-/* A name as long as people write is cut here and told whole by the panel. */
+/* A long name is cut here; the panel shows all of it. */
 .pick {
   max-width: 100%;
   background: none;

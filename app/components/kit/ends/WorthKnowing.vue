@@ -6,7 +6,7 @@ import type { BookedFace, OpenSince } from '#shared/records/ahead'
 import { today } from '#shared/today'
 import type { OpenDatum } from '~/composables/useWorthKnowing'
 
-/** What nobody has told, and would change an answer: asked for that and no other reason, one tap each. */
+/** Missing data that would change an answer, and only those: one tap for each. */
 const { open, booked } = defineProps<{ open: readonly OpenSince[]; booked: readonly BookedFace[] }>()
 const board = useBoard()
 const kit = useKit()

@@ -10,7 +10,7 @@ import { plain } from '#shared/checks/validate'
 import type { BarsWork } from '~/workers/bars.worker'
 import { api, outcomeOf } from '~/asking/api'
 
-/** One thing in one line, as it is said or as the bars of its pack say it: shown as it was understood, then put in the kit. */
+/** One thing in one line of words, or by the barcode of its pack: shown as understood, then added to the kit. */
 const board = useBoard()
 const { submit, problem, busy } = useForm(ListedInput)
 const bars = useWorker<BarsWork>(

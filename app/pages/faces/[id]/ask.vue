@@ -28,7 +28,7 @@ watch(record, (now, before) => {
 watch([values, wish], () => drafts.keep(props.face, { answers: values, wish }))
 
 const { asks } = useDay(() => props.face)
-/** What would be done if nobody said otherwise: by the answers as they stand on the page. */
+/** The proposed programme by the answers on this page. */
 const proposed = computed(() =>
   proposedProgramme({ facialHair: values.facialHair, bareFaced: values.bareFaced, ageBand: wish.ageBand }, asks.value),
 )

@@ -104,7 +104,7 @@ const closest = computed(() => found.value.find(r => toSkin(r.lab) === nearest.v
 const shown = computed(() => (nothingNear.value && closest.value ? [closest.value] : found.value))
 /** What every list of recipes is drawn with. */
 const listed = computed(() => ({ target: target.value!.mean, chanceOf, chosen: chosen.value?.key }))
-/** As asked, and what comes near; what is best all told stands first. */
+/** As asked, and what comes near; the best overall comes first. */
 const groups = computed(() => {
   if (byColour.value || nothingNear.value || !shown.value[0]?.base) return [{ title: '', rows: shown.value }]
   const [asked, near] = [true, false].map(as => shown.value.filter(r => (r.base!.gaveWay.length === 0) === as))

@@ -4,7 +4,7 @@ import type { ChartArea, ChartMarkInput } from '#shared/records/consultation'
 import type { Face } from '#shared/records/faces'
 import { targetReading } from '#shared/asked/faceFacts'
 
-/** The agreed look: colours of the kit placed on the face, pictures, and what was said. */
+/** The agreed look: colours of the kit placed on the face, pictures, and words. */
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: the look` })
 const faces = useFaces()

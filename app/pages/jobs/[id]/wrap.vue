@@ -4,7 +4,7 @@ import type { Job } from '#shared/records/jobs'
 import { api } from '~/asking/api'
 import { dayInWords } from '~/words/words'
 
-/** Closing the job: everything as planned, but for what is said here; then what is to be washed, refilled and bought. */
+/** Closing the job: everything went as planned except what is entered here; then what to wash, refill and buy. */
 const { job } = defineProps<{ job: Job }>()
 useHead({ title: () => `Wrap, ${job.name}` })
 const jobs = useJobs()
