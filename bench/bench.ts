@@ -12,7 +12,7 @@ import { ADJUSTERS, shade } from '../tests/support/kits'
 import { culoriDeltaE, everyRecipe, plainReach } from '../tests/support/straightforward'
 
 /*
- * Each figure beside a straightforward implementation in the same run: the model written with objects, one recipe after
+ * Each figure next to a straightforward implementation in the same run: the model written with objects, one recipe after
  * the other, and culori's difference function. Results must be equal, or the run fails.
  */
 

@@ -17,7 +17,7 @@ export function run(command, args, env = {}) {
   if (status !== 0) process.exit(status ?? 1)
 }
 
-/** Runs rows of commands beside each other, each row in its order; ends the process with the code of the first that fails. */
+/** Runs rows of commands at the same time, each row in its order; ends the process with the code of the first that fails. */
 export async function runTogether(rows) {
   const one = ([command, args]) =>
     new Promise(resolve => {

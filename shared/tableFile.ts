@@ -9,7 +9,7 @@ export interface Sheet {
   rows: string[][]
 }
 
-/** Why a file cannot be read, in words for whoever chose it. */
+/** Why a file cannot be read, in words for the artist. */
 export class UnreadableFile extends Error {}
 
 const MOST_BYTES = 20_000_000

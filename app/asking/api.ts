@@ -57,7 +57,7 @@ declare const attempted: unique symbol
 /** Whether an act was done. A refusal has been shown already and is not thrown again. */
 export type Attempted = boolean & { readonly [attempted]: true }
 /**
- * Ends the parameters of whoever waits for work in order to see a refusal. Work that is an attempt has swallowed it: then nobody can be called
+ * Closes the parameters of a function that waits for work in order to see its refusal. An attempt has swallowed the refusal: then it cannot be called
  * with it, since there is no value for this parameter.
  */
 export type NotSwallowed<R> = [R] extends [never] ? [] : [R] extends [Attempted] ? [never] : []

@@ -1,4 +1,4 @@
-/** Gives a text to whoever sits before the screen, as a file to keep. */
+/** Offers a text as a file to save. */
 export function saveText(text: string, name: string, type: string): void {
   const link = document.createElement('a')
   link.href = URL.createObjectURL(new Blob([text], { type }))

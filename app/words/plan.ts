@@ -70,7 +70,7 @@ export function formulaInWords({
   return gaveWay.length > 0 ? [...gaveWay, ...is].join(', ') : `as asked: ${is.join(', ')}`
 }
 
-// These stand elsewhere already: beside the colour, or as a wish that is not met.
+// These are shown elsewhere already: next to the colour, or as a wish that is not met.
 const SAID_ELSEWHERE: readonly string[] = ['match', 'wishes', 'recipe']
 const WORTH_SAYING = -1
 /** What speaks most against something, where it is worth a word. */

@@ -57,7 +57,7 @@ export const kilos = (g: number): string => (g < 995 ? `${Math.round(g)} g` : `$
 export const litres = (ml: number): string => `${(ml / 1000).toFixed(1)} l`
 
 const MEASURED: Readonly<Record<Measure, string>> = { ml: 'ml', g: 'g', piece: 'pieces', pair: 'pairs' }
-/** What a line of a list was understood to say of a thing of a kind, beside its name. */
+/** What was read from a line of a list, apart from the name. */
 export function readInWords(read: ReadThing, kind: OwnedKind): string {
   const { size, measure } = listedFrom(read, kind)
   return [
@@ -92,7 +92,7 @@ const STEPS_OF: Readonly<Record<LikeStep, readonly [depth: Step, hue: Step]>> = 
   pinker: [0, -1],
   yellower: [0, 1],
 }
-/** A colour a step beside one that is known. */
+/** A colour one step away from one that is known. */
 export const labBeside = (lab: Lab, step: LikeStep): Lab => besideBottle(lab, ...STEPS_OF[step])
 
 /** What is left, as a glance says it. */

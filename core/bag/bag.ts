@@ -14,7 +14,7 @@ export const CARRYING = ['lean', 'ready for nearly anyone', 'everything'] as con
 /** Only what is needed · the core kit with it · whatever there is in cases and in reserve. */
 export type Carrying = (typeof CARRYING)[number]
 
-/** One known face takes a tiny bag; whoever comes up where many are done may want anything. */
+/** One known face takes a tiny bag; where many are done, a walk-up may want anything. */
 export const usualCarrying = (type: JobType): Carrying =>
   type === 'personal' || type === 'lesson' ? 'lean' : 'ready for nearly anyone'
 
@@ -79,7 +79,7 @@ export function bagFor({ needs, things, isAlong, isReserve, core, carrying, leav
   const free = things.filter(t => isReady(t, today) && !leave.has(t.id))
   const order = asTaken(isAlong)
   const picked = new Map<string, Going>()
-  /** Takes so many of a thing, beside what goes of it already. */
+  /** Packs so many more of a thing. */
   const pick = (of: Thing, wanted: number, why: Reason) => {
     const before = picked.get(of.id)
     const count = of.sort === 'tool' ? Math.min(of.count, Math.max(before?.count ?? 0, wanted)) : of.count

@@ -1,7 +1,7 @@
 import { broughtTo, isIdleAt, USUAL_VENUE, type Venue } from './venue'
 import { BRUSH_SHAPES, sortOfKind, type BrushShape, type OwnedKind } from '../stock/kinds'
 
-/* How many of what a day takes, beside what goes on: one clean set for each face, what is thrown away, what stands on the table. */
+/* What a day takes besides products that go on, in counts: a clean set for each face, disposables, what stands on the table. */
 
 /** What is counted: brushes by their shape, everything else by its kind. */
 export interface Counted {

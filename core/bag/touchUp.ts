@@ -14,13 +14,13 @@ const WITH: Partial<Record<SlotId, string>> = {
 const ALWAYS = ['tissues', 'cotton buds', 'hand gel'] as const
 const BLOTS = ['shine rounds', 'blot']
 
-/** One thing of the set bag, and whom it is for: bookings in the order of the day; empty for whoever needs it. */
+/** One thing of the set bag, and whom it is for: bookings in the order of the day; empty for anybody. */
 export interface InSetBag {
   name: string
   faces: string[]
 }
 
-/** @param faces whoever is to be kept fresh, in the order of the day */
+/** @param faces those to be kept fresh, in the order of the day */
 export function setBagOf(faces: readonly { id: string; plan: Pick<FacePlan, 'layers' | 'steps'> }[]): InSetBag[] {
   const bag = new Map<string, InSetBag>()
   const put = (key: string, name: string, face: string) => {

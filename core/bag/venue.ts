@@ -21,7 +21,7 @@ export interface Brought {
   day: number
   face: number
 }
-/** Hands and the palette before each face; a bottle for them beside the one that is drunk. */
+/** Hands and the palette before each face; a bottle for them besides the drinking water. */
 const NO_WATER: readonly Brought[] = [
   { kind: 'wet wipes', day: 4, face: 3 },
   { kind: 'water', day: 1, face: 0 },
@@ -31,7 +31,7 @@ const NO_TABLE: readonly Brought[] = [
   { kind: 'belt', day: 1, face: 0 },
   { kind: 'mat', day: 1, face: 0 },
 ]
-/** What a venue asks for beside what any day takes; starting values of ours. */
+/** What a venue asks for besides what any day takes; starting values, ours. */
 export function broughtTo({ water, table }: Venue): Brought[] {
   return [...(water ? [] : NO_WATER), ...(table ? [] : NO_TABLE)]
 }

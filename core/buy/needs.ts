@@ -24,7 +24,7 @@ export interface NeedsQuestion {
   budget: number
   skins: readonly Lab[]
   options: RecipeOptions
-  /** Whether a recipe counts beside its colour; all do when left out. */
+  /** Whether a recipe counts, apart from its colour; all do when left out. */
   accepts?: (recipe: SweepState) => boolean
   progress?: (done: number) => void
   due?: Due

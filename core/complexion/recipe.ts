@@ -9,7 +9,7 @@ export interface Drops {
 export const VERDICTS = ['invisible', 'match', 'workable', 'visible'] as const
 export type Verdict = (typeof VERDICTS)[number]
 
-/** Whole drops of a few products and the colour they make beside the colour wanted. */
+/** Whole drops of a few products, the colour they make, and how far it is from the colour wanted. */
 export interface Recipe {
   drops: Drops[]
   lab: Lab

@@ -113,7 +113,7 @@ export interface ClientFace {
 }
 
 /**
- * What the client reads: what is done on whom, getting there, and what is asked for beside, together the fee to the last unit.
+ * What the client reads: what is done on whom, getting there, and extras; together the fee to the last unit.
  * @param feeMinor what is asked for all of it
  */
 export function clientLines(

@@ -1,6 +1,6 @@
 import { isHours, total, type Cost, type Hours, type Quote, type QuoteLine } from './quote'
 
-/* A job that is over, beside its quote: what was planned, what it was, and what an hour of it brought. */
+/* A job that is over, compared with its quote: what was planned, what it cost, and what an hour of it brought. */
 
 export interface SettledLine {
   of: Cost | Hours

@@ -57,7 +57,7 @@ export interface FacePlan {
   programme: Programme
   /** In the order of the work. */
   layers: Layer[]
-  /** What is done beside the layers. */
+  /** What is done besides the layers. */
   steps: PlanStep[]
   seams: PlanSeam[]
   /** Needs the kit does not meet, or not well: lines for Buys. */
@@ -184,7 +184,7 @@ function seamsOf(chosen: readonly { use: SlotUse; item: KitItem }[], settings: P
       })
   }
   for (const ground of ['skin', 'eyes', 'lips', 'lashes', 'brows', 'body'] as const) {
-    // Two parts of the face done with two products lie beside each other, not on each other.
+    // Two parts of the face done with two products lie next to each other, not on each other.
     const own = laid.filter(c => slotPlan(c.use.slot).ground === ground)
     own.forEach((over, i) => {
       const below = own.slice(0, i).filter(c => c.use.slot !== over.use.slot)

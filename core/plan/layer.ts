@@ -46,7 +46,7 @@ export function amountOf(use: AreaOfUse, { item }: Candidate, { limbs }: JobFact
 /** A place as far as its amount and minutes depend on it. */
 export type AreaOfUse = Pick<SlotUse, 'key' | 'slot' | 'where' | 'zones' | 'tone'>
 
-// What one more of the same costs beside the first, minutes.
+// Minutes that one more of the same takes after the first.
 const BESIDE = 0.5
 const CREASE = 4
 const ONE_BOTTLE = 6

@@ -25,7 +25,7 @@ export interface WorthKnowing {
   changes: { value: string; words: string }[]
 }
 
-/** Kinds whose pack, or whoever wore it, says for how long. */
+/** Kinds whose hours of wear stand on the pack, or are known from wearing it. */
 const SAID_TO_LAST: readonly ItemKind[] = ['foundation', 'concealer', 'lip colour', 'liner', 'mascara', 'body make-up']
 
 /** The answers there are to what is not known of a product; empty where everything is, or nothing asks for it. */

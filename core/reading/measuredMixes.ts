@@ -12,7 +12,7 @@ export interface MeasuredMix {
   lab: Lab
 }
 
-/** What measured mixes say of one bottle: how strongly it pulls, and how its own colour lies beside what was thought. */
+/** What measured mixes say of one bottle: how strongly it pulls, and how far its own colour is from what was thought. */
 export interface Learned {
   strength: number
   shift: { a: number; b: number }

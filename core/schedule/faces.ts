@@ -16,7 +16,7 @@ export interface BookedFace {
   lead: boolean
   /** Whoever has to do it; empty for anybody. */
   artists: readonly string[]
-  /** Comes bare, clean and dry; whoever does not takes longer. */
+  /** Does not come bare, clean and dry, and takes longer. */
   notReady: boolean
   /** What is left out on it. */
   cut: readonly SlotId[]

@@ -12,7 +12,7 @@ import type { Timetable } from './timetable'
 export interface Progress {
   /** When a block was done, by booking and block: see blockKey. */
   done: ReadonlyMap<string, number>
-  /** What is left out today beside what was planned so. */
+  /** What is left out today in addition to what was planned. */
   cuts: readonly { faceId: string; slot: SlotId }[]
 }
 export const blockKey = (faceId: string, block: number) => `${faceId} ${block}`

@@ -258,7 +258,7 @@ function cheapFirst(cost: ArrayLike<number>, points: readonly Point[], state: Ui
   return [...chosen]
 }
 
-/** What a point costs at least beside what is chosen: its cheapest ways as if they could be had in parts. */
+/** The least that a point costs on top of what is chosen: its cheapest ways, as if they could be had in parts. */
 function leastOf({ need, ways }: Point, state: Uint8Array, cost: ArrayLike<number>): number {
   let missing = need
   const priced: { price: number; gives: number }[] = []

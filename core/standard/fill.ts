@@ -3,7 +3,7 @@ import { cheapestCover, isServed } from './cover'
 import { pointsOf, type AuditScene, type AuditThing } from './points'
 import type { Ability } from './standard'
 
-/* What to buy so that an ability is there: the cheapest of what is offered, beside what one has. */
+/* What to buy so that an ability is there: the cheapest offers on top of what one has. */
 
 /** Something that is offered, as an audit would weigh it once it is owned. */
 export interface OfferedThing {

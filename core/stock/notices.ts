@@ -120,7 +120,7 @@ const pastTheirDay = (past: readonly Thing[]): Notice[] =>
   })
 
 const isOut = (t: Thing) => t.level === 0 && t.pans.length === 0
-/** Empty and nearly so, where no other of the same stands beside it; what is at home refills before anything is bought. */
+/** Empty or nearly so, without another of the same; stock at home refills before anything is bought. */
 function runningOut(things: readonly Thing[], places: readonly PlacedLimits[]): Notice[] {
   const sortAt = new Map(places.map(p => [p.id, p.sort]))
   const isAlong = (t: Thing) => t.placeId !== null && isCarried(sortAt.get(t.placeId) ?? 'home')

@@ -29,7 +29,7 @@ export const STEPS = [-1, 0, 1] as const
 /** −1 lighter or pinker, 0 the same, 1 deeper or yellower. */
 export type Step = (typeof STEPS)[number]
 
-// What "a little" is beside a bottle: one step an artist would name.
+// How far "a little lighter than this bottle" is: one step an artist would name.
 const DEPTH_STEP = 0.75
 const HUE_STEP = 5
 

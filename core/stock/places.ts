@@ -42,7 +42,7 @@ export const limitsOf = (sort: PlaceSort, own: Limits): Limits => ({
 // What goes along is looked at before what stays.
 const stays = ({ sort, parentId }: PlaceNode) => (parentId === null && !isCarried(sort) ? 1 : 0)
 
-/** Places in the order they are come upon: each before what stands in it, those beside one another by position, what stays at home last. */
+/** Places as a walk finds them: each before the places in it, siblings by position, home last. */
 export function inOrder<T extends PlaceNode>(places: readonly T[]): { place: T; depth: number }[] {
   const known = new Set(places.map(p => p.id))
   const rootOf = (p: T) => p.parentId === null || !known.has(p.parentId)

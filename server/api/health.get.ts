@@ -2,7 +2,7 @@ import { version } from '../../package.json'
 import type { HealthAnswer } from '#shared/compute/answers'
 import { dataState, troublesNow } from '../keeping/state'
 
-// Answers only once the data have been opened; the header tells whoever started this process that it is this one.
+// Answers only once the data have been opened; the header tells the starting process that it is this one.
 export default defineEventHandler((event): HealthAnswer => {
   const state = dataState()
   const start = process.env.VARIETAS_START

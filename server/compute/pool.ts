@@ -100,7 +100,7 @@ function idOf(kit: PlanRecords['kit']): number {
   return id
 }
 
-/** A plan for a face, for whoever waits at a screen. */
+/** A plan for a face, for somebody who waits at a screen. */
 export async function computePlan(records: PlanRecords, asking: Asking): Promise<FacePlan> {
   const reply = await computeFor(records, { task: 'plan' }, asking)
   if (!('plan' in reply)) throw new Error('a thread answered another question')
@@ -123,7 +123,7 @@ export async function computeAsAsked(records: PlanRecords, asking: Asking): Prom
 
 /** What is worth knowing of the kit for one face. */
 export async function computeWorth(records: PlanRecords, asking: Asking): Promise<AllWorthKnowing> {
-  // Forty plans for one face: whoever waits for theirs goes first.
+  // Forty plans for one face: callers who wait for a single plan go first.
   const reply = await computeFor(records, { task: 'worth knowing' }, asking, 'script')
   if (!('worth' in reply)) throw new Error('a thread answered another question')
   return reply.worth

@@ -34,7 +34,7 @@ export class FairQueue {
 
   /**
    * Does the work when it is its turn.
-   * @param caller whoever shares one turn
+   * @param caller those with the same one share a turn
    * @param signal gives the place up while it waits
    * @throws Busy when this caller or all together wait for too much already
    */

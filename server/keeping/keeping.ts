@@ -66,7 +66,7 @@ export const keepingState = async (): Promise<Keeping> => ({
   troubles: troublesNow(),
 })
 
-/** The data files byte by byte, for whoever wants to look into what is wrong with them. */
+/** The data files byte by byte, for a look at what is wrong with them. */
 export async function filesAsTheyAre(): Promise<Readable> {
   demandFile()
   const copies = join(dataFolder(), `.as-it-is-${randomUUID()}`)
@@ -110,7 +110,7 @@ export function backupPath(name: string): string {
   return path
 }
 
-/** Whether what was being put together beside the data was cleared away under it, as when a person is forgotten. */
+/** Whether a copy in the making was cleared away meanwhile, as when a person is forgotten. */
 const wasSwept = (problem: unknown) => (problem as { code?: unknown } | null)?.code === 'ENOENT'
 
 // Looked at each time so much has come: a copy that fills the disk would keep her from saving anything.
@@ -260,7 +260,7 @@ export async function clearWork(): Promise<void> {
       await rm(join(dataFolder(), name), { recursive: true, force: true })
 }
 
-/** Copies beside the data that are no backups: they hold whoever was in the data then. */
+/** Copies beside the data that are no backups: they hold everybody who was in the data then. */
 export async function clearCopies(): Promise<void> {
   await clearWork()
   for (const name of await readdir(dataFolder()))
@@ -283,7 +283,7 @@ export async function repair(reopen: () => Promise<void>): Promise<{ sentence: s
   }
 }
 
-/** Looks through the whole file for damage, after the start and beside the work. */
+/** Looks through the whole file for damage, after the start and in the background. */
 export async function checkIntegrity(): Promise<void> {
   if (!isFile() || !dataState().usable) return
   const faults = await keep('check', { database: databaseFile() }).catch((problem: unknown) => [

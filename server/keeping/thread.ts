@@ -45,7 +45,7 @@ function poolOf(lane: Lane): Piscina {
 
 /**
  * Asks a keeper's thread; in each lane one thing after another.
- * @param gone ends the work: whoever asked for it has left
+ * @param gone ends the work when its caller has left
  * @throws DamagedArchive, KeeperFailed, Problem where it takes too long or more memory than there is for it
  */
 export async function keep<T extends keyof KeepingTasks>(

@@ -7,7 +7,7 @@ const WORTH_BYTES = 2000
 // Not brotli, which takes several megabytes for each answer that is being packed.
 const pack = promisify(gzip)
 
-/** Answers go out packed where whoever asks can unpack them: lists of a kit are words that repeat. Files that lie ready are packed when built. */
+/** Compresses answers for callers that accept it: lists of a kit are words that repeat. Static files are compressed at build time. */
 export default defineNitroPlugin(nitro => {
   nitro.hooks.hook('beforeResponse', async (event, response) => {
     const type = getResponseHeader(event, 'content-type')

@@ -50,7 +50,7 @@ const UNNAMED = 'another program'
 
 /**
  * Runs a route as one act of the device that asks, once. The change it wrote goes into a header, so that it can be undone.
- * @param body what is asked for beside the address
+ * @param body the checked body; null where the route takes none
  */
 async function asAct<R>(event: H3Event, body: unknown, act: () => Promise<R>): Promise<R> {
   const key = keyOf(event.headers)

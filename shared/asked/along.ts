@@ -12,7 +12,7 @@ const COMPUTED = /\/(?:bag|morning|chair)$/
 /** Everything that is asked for where a job is packed for or worked from. */
 export const pathsOf = (jobId: string): string[] => ROOMS.map(room => `/api/jobs/${encodeURIComponent(jobId)}${room}`)
 
-/** What such pages ask beside it; nobody's data. */
+/** What such pages ask for as well; nobody's data. */
 export const BESIDE: readonly string[] = ['/api/settings']
 
 /** The job something belongs to that may be kept of it; null for what is never kept. */

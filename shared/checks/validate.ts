@@ -37,7 +37,7 @@ export async function checkInTurns<T extends object>(
   for (let from = 0; from < members.length && issues.length < MOST_ISSUES; from += AT_ONCE) {
     const part = Object.assign(new dto(), value, { [long]: members.slice(from, from + AT_ONCE) })
     const found = brokenRules(part).map(i => ({ ...i, path: moved(i.path, long, from) }))
-    // What is wrong beside the list is the same each time.
+    // Faults outside the list are the same each time.
     issues.push(...found.filter(i => from === 0 || i.path.startsWith(`${long}[`)))
     await turn()
   }

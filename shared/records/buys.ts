@@ -38,7 +38,7 @@ export const isCosmeticOffer = (offer: AnyOffer): offer is CatalogueOffer => 'la
 
 export interface Catalogue {
   suppliers: Supplier[]
-  /** What goes on faces, and what is needed besides. */
+  /** Products that go on faces, and everything else that is needed. */
   offers: CatalogueOffer[]
   gear: GearOffer[]
 }

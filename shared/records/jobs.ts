@@ -40,7 +40,7 @@ export class VenueInput {
 
 /** How the morning of a job goes, and what there is there. Times are as the clock shows them where the job is. */
 export class MorningInput {
-  /** Whoever works beside the artist. */
+  /** Other artists on the job. */
   @Words(8, 60) others: string[] = []
   @Whole(0, 8) hairStations: number = 0
   /** When everybody is ready that has no time of their own. */
@@ -114,7 +114,7 @@ class CutInput {
   @Id() bookingId!: string
   @OneOf(SLOT_IDS) slot!: SlotId
 }
-/** What is left out on whom, beside what is already. */
+/** What else is left out, on which bookings. */
 export class CutsInput {
   @Many(() => CutInput, 2000, 1) cuts!: CutInput[]
 }

@@ -13,7 +13,7 @@ export const quoteInput = ({ quote, version }: { quote: QuoteInput; version: num
   version,
 })
 
-/** What a quote is reckoned from, beside what plans and settings say. */
+/** What a quote is reckoned from, apart from plans and settings. */
 export class QuoteInput {
   /** Whom it is for. */
   @Text(0, 120) client: string = ''
@@ -34,7 +34,7 @@ export class QuoteInput {
   @MadeFrom() version?: number
 }
 
-/** What a job costs and should bring; once it is closed, beside what it did. */
+/** What a job costs and should bring; once it is closed, compared with what it did. */
 export interface JobQuote {
   quote: Quote
   /** Faces whose plan cannot be made yet: reckoned as a usual face. */

@@ -7,7 +7,7 @@ import type { KitItem } from '#core/product/item'
 import { face, withList } from '../support/suitability'
 
 /*
- * Faces in a day, beside those of the demo: each with what a good artist would do and would not, on the kit of the demo.
+ * Faces in a day, in addition to those of the demo: each with what a good artist would do and would not, on the kit of the demo.
  */
 export interface DayCase {
   /** Who and what for, as an artist would say it. */
@@ -15,7 +15,7 @@ export interface DayCase {
   face: FaceFacts
   job: JobFacts
   settings?: Partial<PlanSettings>
-  /** Things carried beside the kit of the demo. */
+  /** Things carried in addition to the kit of the demo. */
   extra?: readonly KitItem[]
   /** What of the demo's kit was left at home. */
   without?: (item: KitItem) => boolean
@@ -31,7 +31,7 @@ export interface DayCase {
     never?: (item: KitItem) => boolean
     /** What must be listed as missing or not as asked. */
     tells?: readonly RegExp[]
-    /** What is done beside the layers. */
+    /** What is done besides the layers. */
     steps?: readonly string[]
     noSteps?: readonly string[]
     minutes?: readonly [least: number, most: number]

@@ -3,7 +3,7 @@ import type { FunctionalComponent } from 'vue'
 
 /**
  * What goes wrong in drawing one part stays in that part: one odd record never blanks a list or a page. The slot is drawn by a
- * component of its own, since an error in a slot counts as one of whoever draws it.
+ * component of its own, since an error in a slot counts as one of the component that draws it.
  */
 const props = defineProps<{
   what: string

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { jobInput, JobInput, type Job, type MorningInput } from '#shared/records/jobs'
 
-/** How the morning of a job goes: who works, when the place opens, what it takes beside the faces. */
+/** How the morning of a job goes: who works, when the place opens, what it takes besides the faces. */
 const { job } = defineProps<{ job: Job }>()
 const emit = defineEmits<{ done: [] }>()
 const jobs = useJobs()

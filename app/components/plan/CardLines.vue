@@ -22,7 +22,7 @@ const FOR_THE_ARTIST: Column<(typeof rows.value)[number]>[] = [
   { key: 'why', text: 'Why', class: 'small wide' },
 ]
 
-/** Where a product was used before, for whoever asks why this one. */
+/** Where a product was used before: a reason to use it again. */
 function recordOf({ key }: Layer): string {
   const { faces: used, reactions } = props.record[key] ?? { faces: 0, reactions: 0 }
   const reacted = reactions === 0 ? 'no reaction on record' : plural(reactions, 'reaction')

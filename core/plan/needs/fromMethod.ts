@@ -2,7 +2,7 @@ import { keepsHouseRule } from '../../asked/houseRule'
 import { slotPlan } from '../../asked/slots'
 import { need, needed, type NeedsOf } from './need'
 
-/** How the artist works, whoever sits there. */
+/** How the artist works on any face. */
 export const fromMethod: NeedsOf = ({ face, scope, settings }) => {
   const child = face.ageBand === 'child'
   return needed(

@@ -7,7 +7,7 @@ import { wordsOf } from './words'
 
 const MOST_OFFERED = 4
 
-/** What a thing may be besides what it was read as, the likeliest first. */
+/** Other kinds a thing may be, the likeliest first. */
 export function otherKinds({ name, kind, doubtful }: Pick<ReadThing, 'name' | 'kind' | 'doubtful'>): OwnedKind[] {
   const named = kindsNamed(wordsOf(`${name} ${doubtful.join(' ')}`)).reverse()
   return named.filter(k => k !== kind).slice(0, MOST_OFFERED)

@@ -65,7 +65,7 @@ async function reckoned(job: Job, asking: Asking): Promise<DayPlan[]> {
   const kept = await keptFor(job.bookings.map(b => b.id))
   const agreed = await agreedAtPreview(job.id)
   const all: DayPlan[] = []
-  // One after the other: so many plans at once would take every thread from whoever else waits.
+  // One after the other: so many plans at once would take every thread from other callers.
   for (const { id: bookingId, faceId, faceName: name } of job.bookings) {
     const face = await faceById(faceId)
     const skin = targetReading(face)?.mean ?? null

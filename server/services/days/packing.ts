@@ -120,7 +120,7 @@ export async function easePouches(jobId: string, asking: Asking): Promise<{ move
 
 /** The pouch of what is laid out first. */
 const SETTING_UP = 'Setting up'
-/** Some air beside what lies in it. */
+/** Some air around what lies in it. */
 const AIR = 1.25
 const ROUND_ML = 500
 

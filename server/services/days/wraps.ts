@@ -294,7 +294,7 @@ async function went(
   })
 }
 
-/** What went wrong on somebody stands in their history. @throws BadInput for whoever was not there, and what is none of hers */
+/** Reactions go into the history of the person. @throws BadInput for a booking of another job, or a product that is not hers */
 async function wentWrong(
   act: Act,
   job: Job,

@@ -142,7 +142,7 @@ describe('tools and supplies', () => {
     const aside = (await on.allSetAside()).find(a => a.id === made.id)!
     expect(aside).toMatchObject({ sort: 'gear', name: 'The thing Odd spatula' })
     await on.mend('gear', made.id)
-    // It is no product that goes on a face, whoever calls it one.
+    // It is no product that goes on a face, even if a request calls it one.
     await on.putBack('product', made.id)
     expect((await on.allSetAside()).some(a => a.id === made.id)).toBe(false)
     expect(await named('Odd spatula')).toMatchObject([{ kind: 'unknown' }])

@@ -33,7 +33,7 @@ const FAMILIES: readonly Family[] = [
   { name: 'noto-sans-kr', weights: ONE },
   { name: 'noto-sans-sc', weights: ONE },
 ]
-/** Packages the files come from, for whoever copies them. */
+/** Packages the files come from; the build copies them. */
 export const FAMILY_NAMES = FAMILIES.map(f => f.name)
 
 /** Shown for a letter that no family has, and named at the foot of the paper. */

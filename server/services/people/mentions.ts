@@ -17,7 +17,7 @@ type Row = Record<string, unknown>
 interface Texts {
   /** Columns somebody writes into; of one that holds JSON every text in it. */
   columns: readonly string[]
-  /** What the row is, to whoever reads it: "the job Market day". */
+  /** What the row is, in words: "the job Market day". */
   where: (row: Row) => string
 }
 const called = (word: string, field: string) => (row: Row) =>

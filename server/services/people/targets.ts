@@ -10,7 +10,7 @@ import { faces, readings } from '../../db/schema'
 
 /*
  * What a base has to agree with on each face, reckoned from the readings once and kept until something of that face is written. It
- * follows from the rows alone: whoever forgets it gets the same again.
+ * follows from the rows alone: forgotten, it comes out the same again.
  */
 
 const known = new Map<string, DayTarget | null>()

@@ -66,7 +66,7 @@ function bookingFor(face: Face, { bookingId }: PlanInput): FaceBooking | null {
 const occasionOf = (booking: FaceBooking | null, { occasion }: PlanInput): OccasionInput =>
   occasion ?? (booking ? asksOf(booking) : new OccasionInput())
 
-/** What the job of a booking prescribes, beside the rules of one's own house. */
+/** What the job of a booking prescribes, on top of the artist's own house rules. */
 async function houseRulesOf(booking: FaceBooking | null): Promise<HouseRuleInput[]> {
   if (!booking) return []
   const [job] = await db.select({ houseRules: jobs.houseRules }).from(jobs).where(eq(jobs.id, booking.jobId))
@@ -191,7 +191,7 @@ async function lineThere(from: Pick<typeof db, 'select'>, id: string): Promise<t
   return row
 }
 
-/** Where what is in each layer was used before, for whoever asks why this one. */
+/** Where the products of each layer were used before: a reason to use them again. */
 async function recordsOf({ layers }: FacePlan): Promise<LayerRecords> {
   const records: LayerRecords = {}
   const all = layers.flatMap(l => l.drops?.map(d => d.id) ?? [l.item.id])

@@ -43,7 +43,7 @@ async function choose(event: Event) {
   reading.value = null
 }
 const labels = computed(() => areas.value.map((_, i) => (i === 0 ? 'Grey card' : `Swatch ${i}`)))
-/** One in the middle, for whoever draws by keyboard. */
+/** One in the middle, to be moved by keyboard. */
 function addArea() {
   const { width, height } = picture.value!
   const size = Math.round(Math.min(width, height) / 8)

@@ -49,7 +49,7 @@ const time = computed(() =>
 )
 const sinksIn = computed(() => (shown.value ? d.settlesFor(shown.value) : 0))
 const cutToday = computed(() => d.progress.value.cuts.filter(c => c.faceId === shown.value?.bookingId))
-/** What touch-ups take of what is put on today, of whoever is done; before the day of everybody. */
+/** Products for touch-ups: of finished faces, and before the day of all. */
 const setBag = computed(() =>
   setBagOf(
     faces.value.flatMap(({ bookingId: id, plan }) =>
@@ -57,7 +57,7 @@ const setBag = computed(() =>
     ),
   ),
 )
-/** Rounds and touch-ups of whoever is done. */
+/** Rounds and touch-ups of finished faces. */
 const rounds = computed(() =>
   faces.value.flatMap(f =>
     d.isFinished(f.bookingId) ? d.laterOn(f).map(step => ({ face: f, step, key: stepKey(step.id) })) : [],
