@@ -88,11 +88,11 @@ async function measure({ faces, items }: (typeof SIZES)[number]): Promise<Figure
 
   const starts: number[] = []
   for (let i = 0; i < STARTS - 1; i++) {
-    const served = await start(folder)
+    const served = await start(folder, { frugal: true })
     await timed(starts, () => ready(served, 120_000))
     await stop(served)
   }
-  const served = await start(folder)
+  const served = await start(folder, { frugal: true })
   await timed(starts, () => ready(served, 120_000))
   figures.set('start to listening, ms', p95(starts))
   await new Promise(resolve => setTimeout(resolve, SETTLE_MS))

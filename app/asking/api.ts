@@ -2,6 +2,7 @@ import { $fetch, FetchError } from 'ofetch'
 import { ref } from 'vue'
 import type { InternalApi } from 'nitropack/types'
 import { KEPT_HEADER } from '#shared/asked/along'
+import type { RefusalBody, StoredNow } from '#shared/checks/refusal'
 import type { Issue } from '#shared/checks/validate'
 
 /*
@@ -15,7 +16,7 @@ export class ApiProblem extends Error {
     message: string,
     readonly issues: Issue[] = [],
     /** What stands there now, where something was changed elsewhere meanwhile. */
-    readonly today: Record<string, unknown> | null = null,
+    readonly today: StoredNow | null = null,
     /** How the server answered; null where it did not, or was not asked. */
     readonly status: number | null = null,
   ) {
@@ -61,10 +62,6 @@ export type Attempted = boolean & { readonly [attempted]: true }
  * with it, since there is no value for this parameter.
  */
 export type NotSwallowed<R> = [R] extends [never] ? [] : [R] extends [Attempted] ? [never] : []
-
-interface Refusal {
-  error?: { message?: string; issues?: Issue[]; today?: Record<string, unknown> }
-}
 
 type Routes = Omit<InternalApi, '/api/**'>
 export type Route = keyof Routes & `/api/${string}`
@@ -181,7 +178,7 @@ export async function api<R extends Route, M extends Method<R>>(
     if (!(problem instanceof FetchError)) throw problem
     write?.settle(problem.response !== undefined)
     answered(problem.response ? 'live' : 'not')
-    const told = (problem.data as Refusal | undefined)?.error
+    const told = (problem.data as RefusalBody | undefined)?.error
     throw new ApiProblem(
       told?.message ?? 'The server does not answer: check that Varietas is running, then try again.',
       told?.issues ?? [],

@@ -1,17 +1,19 @@
-import { ref } from 'vue'
+import { ref, shallowRef, type ShallowRef } from 'vue'
+import type { StoredNow } from '#shared/checks/refusal'
 import type { Dto } from '#shared/checks/shape'
 import { check, type Issue } from '#shared/checks/validate'
 import { outcomeOf, type NotSwallowed } from './api'
 
 /**
  * A form over a DTO: the same rules as on the server, shown at their fields, and nothing typed is lost when it is refused.
+ * @typeParam Changed the record it changes, as the server has it
  */
-export function useForm<T extends object>(dto: Dto<T>) {
+export function useForm<T extends object, Changed extends StoredNow = StoredNow>(dto: Dto<T>) {
   const issues = ref<Issue[]>([])
   const problem = ref('')
   const busy = ref(false)
   /** What stands there now, where it was changed elsewhere meanwhile. */
-  const clash = ref<Record<string, unknown> | null>(null)
+  const clash: ShallowRef<Changed | null> = shallowRef(null)
 
   /** Messages for one field and those below it. */
   const at = (path: string) =>
@@ -36,7 +38,8 @@ export function useForm<T extends object>(dto: Dto<T>) {
       if (!outcome.ok && outcome.refused) {
         issues.value = outcome.refused.issues
         problem.value = outcome.refused.message
-        clash.value = outcome.refused.today
+        // A route answers with the record that its form is about.
+        clash.value = outcome.refused.today as Changed | null
       }
       return outcome.ok
     } finally {

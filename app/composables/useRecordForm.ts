@@ -29,7 +29,7 @@ export function useRecordForm<
   },
 ) {
   const { record, values } = form
-  const { at, submit, problem, busy, clash, reset } = useForm(dto)
+  const { at, submit, problem, busy, clash, reset } = useForm<I, R>(dto)
   const draft = useDraft(`${of}:${record?.id ?? 'new'}`, values)
 
   async function save(): Promise<void> {
@@ -43,13 +43,13 @@ export function useRecordForm<
     form.done(id)
   }
   function takeTheirs(): void {
-    const there = clash.value as unknown as R
+    const there = clash.value!
     form.put(there)
     Object.assign(values, form.inputOf(there))
     reset()
   }
   async function keepMine(): Promise<void> {
-    values.version = (clash.value as unknown as R).version
+    values.version = clash.value!.version
     await save()
   }
   return { at, problem, busy, clash, draft, save, takeTheirs, keepMine }

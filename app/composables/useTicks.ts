@@ -1,8 +1,9 @@
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { merged, type Tick } from '#core/schedule/ticks'
 import { isKeptTooLong } from '#shared/asked/along'
 import { aboutOf } from '#shared/dayTicks'
 import { api, outcomeOf } from '../asking/api'
+import { useAgain } from '../asking/useAgain'
 
 const AGAIN_MS = 15_000
 const keptAt = (jobId: string) => `varietas.ticks.${jobId}`
@@ -131,16 +132,7 @@ export function useTicks(jobId: string) {
     if (kept.value.unsent.length > 0 && !away.value) void tell()
   }
 
-  let timer: ReturnType<typeof setInterval> | undefined
-  const now = () => void tell()
-  onMounted(() => {
-    now()
-    timer = setInterval(now, AGAIN_MS)
-    window.addEventListener('online', now)
-  })
-  onBeforeUnmount(() => {
-    clearInterval(timer)
-    window.removeEventListener('online', now)
-  })
+  onMounted(() => void tell())
+  useAgain(tell, AGAIN_MS)
   return { ticked, done, unsent, away, tick, tell }
 }

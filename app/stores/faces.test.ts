@@ -76,7 +76,7 @@ describe('the faces store', () => {
   })
 
   describe('answers that were given in two places', () => {
-    const stale = (today: Face) => new ApiProblem('changed elsewhere', [], today as unknown as Record<string, unknown>)
+    const stale = (today: Face) => new ApiProblem('changed elsewhere', [], today)
     it('are both kept where they are different ones', async () => {
       const faces = withFaces(face('1', 'Amahle'))
       const today = { ...face('1', 'Amahle'), version: 2, consultation: { ...new Consultation(), look: 'gold lid' } }

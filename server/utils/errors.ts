@@ -1,5 +1,6 @@
 import { setResponseHeader, setResponseStatus, send } from 'h3'
 import type { NitroErrorHandler } from 'nitropack/types'
+import type { RefusalBody } from '#shared/checks/refusal'
 import { errorDetail, log } from '../base/log'
 import { DamagedArchive } from '../keeping/archive'
 import { HungUp } from './readJson'
@@ -34,7 +35,8 @@ export default (async (error, event) => {
   setResponseHeader(event, 'content-type', 'application/json; charset=utf-8')
   if (status === 503) setResponseHeader(event, 'retry-after', RETRY_SECONDS)
   const today = problem instanceof Stale ? { today: problem.today } : {}
-  await send(event, JSON.stringify({ error: { code, message, issues: problem?.issues ?? [], ...today } }))
+  const body: RefusalBody = { error: { code, message, issues: problem?.issues ?? [], ...today } }
+  await send(event, JSON.stringify(body))
 }) satisfies NitroErrorHandler
 
 function causes(error: unknown): unknown[] {

@@ -1,5 +1,18 @@
 import { HAIR_ORDERS, type HairOrder } from '#core/schedule/timetable'
-import { Between, Distinct, ListOf, Many, Maybe, Name, One, OneOf, Satisfies, Whole, Words, YesNo } from '../checks/rules'
+import {
+  Between,
+  Distinct,
+  ListOf,
+  Many,
+  Maybe,
+  Name,
+  One,
+  OneOf,
+  Satisfies,
+  Whole,
+  Words,
+  YesNo,
+} from '../checks/rules'
 
 /* Requests and answers of the compute API that are about a day: its timetable, and what goes into its bags. */
 

@@ -5,7 +5,21 @@ import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
 import { MISHAPS } from '#core/plan/mishaps'
 import { DropsDto } from '../compute/parts'
-import { Distinct, Id, Ids, MadeFrom, Many, Maybe, Name, One, OneOf, Satisfies, SomeOf, Text, YesNo } from '../checks/rules'
+import {
+  Distinct,
+  Id,
+  Ids,
+  MadeFrom,
+  Many,
+  Maybe,
+  Name,
+  One,
+  OneOf,
+  Satisfies,
+  SomeOf,
+  Text,
+  YesNo,
+} from '../checks/rules'
 import { OccasionInput } from './consultation'
 import type { MeasuredMixRecord } from './mixes'
 

@@ -16,20 +16,12 @@ const canShow = computed(
 )
 // Once the server is back, so is everything.
 const AGAIN_MS = 15_000
-let timer: ReturnType<typeof setInterval> | undefined
 async function again() {
   if (workspace.state !== 'failed' || document.visibilityState !== 'visible') return
   const health = await outcomeOf(api('get', '/api/health'))
   if (health.ok) await workspace.load()
 }
-onMounted(() => {
-  timer = setInterval(again, AGAIN_MS)
-  window.addEventListener('online', again)
-})
-onBeforeUnmount(() => {
-  clearInterval(timer)
-  window.removeEventListener('online', again)
-})
+useAgain(again, AGAIN_MS)
 watch(
   () => workspace.state === 'failed',
   failed => failed && along.list(),

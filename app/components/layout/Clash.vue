@@ -2,7 +2,7 @@
 import type { Column } from '~/words/columns'
 
 /** A record that was changed elsewhere while it was being changed here: both, field by field, and the choice between them. */
-const props = defineProps<{ mine: object; today: Record<string, unknown> }>()
+const props = defineProps<{ mine: object; today: object }>()
 const emit = defineEmits<{ mine: []; theirs: [] }>()
 
 const WORDS: Record<string, string> = {
@@ -24,13 +24,16 @@ const shown = (value: unknown): string => {
   return text.length > 80 ? `${text.slice(0, 77)}…` : text
 }
 const same = (x: unknown, y: unknown) => JSON.stringify(x ?? null) === JSON.stringify(y ?? null)
+const theirs = computed(() => new Map<string, unknown>(Object.entries(props.today)))
 const rows = computed(() =>
   Object.entries(props.mine)
-    .filter(([field, value]) => !NOT_TOLD.includes(field) && field in props.today && !same(value, props.today[field]))
+    .filter(
+      ([field, value]) => !NOT_TOLD.includes(field) && theirs.value.has(field) && !same(value, theirs.value.get(field)),
+    )
     .map(([field, value]) => ({
       field: WORDS[field] ?? field.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase(),
       mine: shown(value),
-      theirs: shown(props.today[field]),
+      theirs: shown(theirs.value.get(field)),
     })),
 )
 const COLUMNS: Column<(typeof rows.value)[number]>[] = [

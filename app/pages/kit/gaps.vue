@@ -62,7 +62,7 @@ async function keep(standard: StandardInput) {
   if (await submit(standard, input => audit.keep(input))) asked.standardId = standard.id
 }
 /** In place of what was changed since the file was made. */
-const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: (clash.value as unknown as { version: number }).version })
+const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: clash.value!.version })
 </script>
 
 <template>

@@ -75,7 +75,10 @@ describe('a broken row', () => {
   it('is mended once: what is not set aside cannot be', async () => {
     const { id } = await add('In order')
     for (const act of [() => on.mend('product', id), () => on.mend('face', 'none'), () => on.putAway('product', id)])
-      await expect(act()).rejects.toMatchObject({ status: 404, message: expect.stringMatching(/^What was set quarantine/) })
+      await expect(act()).rejects.toMatchObject({
+        status: 404,
+        message: expect.stringMatching(/^What was set quarantine/),
+      })
   })
 
   it('is put right by hand with the form, also where nobody could read it before', async () => {

@@ -13,8 +13,8 @@ import { carryRecord, isSame, recordOf } from '~/stores/recordDrafts'
 const props = defineProps<{ face: Face }>()
 useHead({ title: () => `${props.face.name}: questions` })
 const faces = useFaces()
-const { at, submit, problem, busy, clash } = useForm(Consultation)
-const who = useForm(FaceInput)
+const { at, submit, problem, busy, clash } = useForm<Consultation, Face>(Consultation)
+const who = useForm<FaceInput, Face>(FaceInput)
 
 const drafts = useRecordDrafts()
 const { answers: values, wish } = reactive(drafts.open(props.face))
@@ -62,7 +62,7 @@ const save = async () => {
     submit({ ...values }, answers => faces.keepRecord(props.face.id, face, answers)),
   )
   // What was changed elsewhere stands on the page now; what was answered here over it.
-  if (clash.value) faces.put(clash.value as unknown as Face)
+  if (clash.value) faces.put(clash.value)
   return kept
 }
 function putBack() {
