@@ -1,3 +1,4 @@
+import { computed } from 'vue'
 import { useDebounce } from '@vueuse/core'
 import { outcomeOf } from '../asking/api'
 import { useAsked } from '../asking/useAsked'
