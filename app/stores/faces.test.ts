@@ -75,6 +75,18 @@ describe('the faces store', () => {
     expect(faces.byId.size).toBe(0)
   })
 
+  it('read before a change that is shown already, and answered after it, is not shown', async () => {
+    const faces = withFaces(face('1', 'Amahle'))
+    let answer!: (face: Face) => void
+    server.mockReturnValueOnce(new Promise<Face>(resolve => (answer = resolve)))
+    const read = faces.reload('1')
+    server.mockResolvedValueOnce(face('1', 'Amahle Renamed'))
+    await faces.change('1', { ...face('1', 'Amahle Renamed') })
+    answer(face('1', 'Amahle'))
+    await read
+    expect(faces.byId.get('1')!.name).toBe('Amahle Renamed')
+  })
+
   describe('answers that were given in two places', () => {
     const stale = (today: Face) => new ApiProblem('changed elsewhere', [], today)
     it('are both kept where they are different ones', async () => {

@@ -16,6 +16,17 @@ import { useUndo } from './undo'
 
 const same = (x: unknown, y: unknown) => JSON.stringify(x) === JSON.stringify(y)
 
+/** Counts, by face, what is newer than a read that is under way: its answer, coming late, changes nothing. */
+function turnsByFace() {
+  const newest = new Map<string, number>()
+  const newer = (id: string): number => {
+    const turn = (newest.get(id) ?? 0) + 1
+    newest.set(id, turn)
+    return turn
+  }
+  return { newer, isNewest: (id: string, turn: number) => newest.get(id) === turn }
+}
+
 export const useFaces = defineStore('faces', () => {
   /** Faces that were opened, whole; lists hold lines of their own. */
   const byId = ref<ReadonlyMap<string, Face>>(new Map())
@@ -25,8 +36,10 @@ export const useFaces = defineStore('faces', () => {
   /** The face being worked on, pinned on top of every page. */
   const current = computed(() => byId.value.get(currentId.value ?? '') ?? null)
 
+  const { newer, isNewest } = turnsByFace()
   /** Nothing follows from a face that is as it was: no match is begun anew. */
   function put(face: Face): void {
+    newer(face.id)
     if (same(byId.value.get(face.id), face)) return
     byId.value = new Map(byId.value).set(face.id, face)
   }
@@ -48,7 +61,9 @@ export const useFaces = defineStore('faces', () => {
   }
   /** As the server has it now; gone where it has it no more. */
   async function read(id: string): Promise<void> {
+    const mine = newer(id)
     const face = await outcomeOf(api('get', '/api/faces/:id', { id }))
+    if (!isNewest(id, mine)) return
     if (face.ok) put(face.value)
     else drop(id)
   }
