@@ -85,7 +85,7 @@ test('a thread that runs out of memory: that computation breaks off, the next on
   expect((await call(served.url, 'POST', '/api/compute/match', small)).status).toBe(200)
 })
 
-test('four of the heaviest questions keep no plan waiting, and a short deadline comes before a long one', async () => {
+test('four of the heaviest questions keep no plan waiting, and one that has no end is answered by its deadline', async () => {
   const served = await started(newFolder())
   const face = (await facesOf(served.url)).find(f => f.lab !== null)!
   const through: string[] = []
@@ -104,14 +104,11 @@ test('four of the heaviest questions keep no plan waiting, and a short deadline 
   expect(through).toEqual(['plan'])
   enough.abort()
   await Promise.all(scripts)
-  const [short, long] = [500, 10_000].map(limit => call(served.url, 'POST', '/api/compute/match', endlessMatch(limit)))
-  await Promise.all([asked('short', short!), asked('long', long!)])
-  expect(through).toEqual(['plan', 'short', 'long'])
-  expect(await long!).toMatchObject({ status: 200, body: { complete: false } })
-  // On a slow machine half a second is no time at all, and that is said.
-  expect((await short!).body).toMatchObject(
-    (await short!).status === 200 ? { complete: false } : { error: { code: 'out-of-time' } },
-  )
+  for (const limit of [500, 3000]) {
+    const { status, body } = await call(served.url, 'POST', '/api/compute/match', endlessMatch(limit))
+    // On a slow machine half a second is no time at all, and the answer says so.
+    expect(body).toMatchObject(status === 200 ? { complete: false } : { error: { code: 'out-of-time' } })
+  }
 })
 
 test('a clock that ran ahead and was put right: the newest reading is the one taken last', async ({ page }) => {
