@@ -126,7 +126,7 @@ export class NearSearch {
     this.visit(state)
   }
 
-  /** The sums of what stands as means of the parts': most of the values themselves, and those on the tangents. */
+  /** The sums of the products chosen so far, as means of the parts: upper bounds of the values, and lower ones from the tangents. */
   private means(scale: number): void {
     const { standing, whole, last } = this
     for (let k = 0; k < SUMS; k++) {

@@ -100,7 +100,7 @@ const lackingOf = (point: NamedPoint): string =>
   point.need > 1 ? `${point.name}: ${servedBy(point, all)} of ${point.need}` : point.name
 
 /**
- * Ids of things each of which could go, with every ability still served.
+ * Ids of things that could go one at a time, with every ability still served.
  * @param stays things that are needed for something else, by index
  */
 export function idleOf(

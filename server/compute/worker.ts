@@ -72,7 +72,7 @@ export interface FillJob {
 export interface AuditReply {
   audit: Audit
   lighter: Lighter | null
-  /** Ids of things each of which could go without any ability being lost. */
+  /** Ids of things that could go one at a time without losing an ability. */
   idle: string[]
 }
 
