@@ -1,8 +1,9 @@
 import { execFileSync } from 'node:child_process'
 import { appendFileSync, cpSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { test as base, type APIRequestContext } from '@playwright/test'
+import { test as base, type APIRequestContext, type Browser, type BrowserContext } from '@playwright/test'
 import type { FaceLine } from '#shared/records/clientele'
+import { Tab } from './tab'
 import { call, facesOf, ready, start, stop, temporaryFolder, type Served } from '../tests/served/server'
 
 /*
@@ -94,11 +95,30 @@ class OfOneFile {
   }
 }
 
+async function newContext(browser: Browser, serviceWorkers?: string): Promise<BrowserContext> {
+  const context = await browser.newContext()
+  // Where no worker is to stand between page and server, the page has none to ask for: a blocked one would be an error on its console.
+  if (serviceWorkers !== 'allow')
+    await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
+  return context
+}
+
 /**
  * Tests of the application. Each spec file has a server with a fresh copy of the demo, begun when one of its tests first asks for a page
  * or a request; servers and disks that a test makes itself end with that test.
  */
-export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
+export const test = base.extend<{ ground: null; ownTab: boolean }, { ofOneFile: OfOneFile; tab: Tab }>({
+  // For tests of a clock or a worker, and of what runs before a page: that stays with a tab as long as it lives.
+  ownTab: [false, { option: true }],
+  tab: [
+    // eslint-disable-next-line no-empty-pattern -- see below
+    async ({}, use) => {
+      const tab = new Tab()
+      await use(tab)
+      await tab.close()
+    },
+    { scope: 'worker' },
+  ],
   ofOneFile: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs off its first parameter
     async ({}, use) => {
@@ -109,12 +129,17 @@ export const test = base.extend<{ ground: null }, { ofOneFile: OfOneFile }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ ofOneFile }, use, info) => use(await ofOneFile.urlFor(info.file)),
-  // Where no worker is to stand between page and server, the page has none to ask for: a blocked one would be an error on its console.
-  context: async ({ context, serviceWorkers }, use) => {
-    if (serviceWorkers !== 'allow')
-      await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
+  context: async ({ browser, tab, ownTab, serviceWorkers }, use, info) => {
+    const isOwn = ownTab || serviceWorkers === 'allow'
+    const context = isOwn
+      ? await newContext(browser, serviceWorkers)
+      : await tab.of(info.file, () => newContext(browser))
     await use(context)
+    if (isOwn) await context.close()
+    else if (info.status === info.expectedStatus) await tab.empty()
+    else await tab.close()
   },
+  page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
   // A connection kept open is closed by the server after some idle seconds, now and then just as the next request leaves.
   request: async ({ playwright, baseURL }, use) => {
     const context = await playwright.request.newContext({ baseURL, extraHTTPHeaders: { connection: 'close' } })

@@ -1,6 +1,8 @@
 import { expect } from '@playwright/test'
 import { test } from './ground'
 
+test.use({ ownTab: true })
+
 test('an answer that does not come is named after a while, asking again opens the page, and the late answer changes nothing', async ({
   page,
 }) => {

@@ -3,6 +3,8 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test'
 import { facesFrom, test } from './ground'
 import { firstJob, VIEWS } from './walk'
 
+test.use({ ownTab: true })
+
 /** The main views in three parts, so that none takes longer than a test should. */
 const PARTS: Record<string, (request: APIRequestContext) => readonly string[] | Promise<string[]>> = {
   'the kit': () => VIEWS.filter(view => view.startsWith('/kit')),

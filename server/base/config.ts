@@ -31,6 +31,9 @@ const built = () => process.env.NODE_ENV === 'production'
 /** Memory of one computing thread, MB: past it the computation breaks off and nothing else does. */
 export const computeHeapMb = (): number => Math.max(16, Number(process.env.VARIETAS_COMPUTE_MB) || 72)
 
+/** Whether a plan for a stranger is computed after the start, so that the first artist of the day does not wait for it. */
+export const warmsUp = (): boolean => process.env.VARIETAS_WARM !== '0'
+
 /** The generated migrations: beside the built server, or in the source tree. */
 export const migrationsFolder = (): string =>
   process.env.VARIETAS_MIGRATIONS

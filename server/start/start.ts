@@ -1,4 +1,4 @@
-import { allowedHosts, backupFolder, databaseServer } from '../base/config'
+import { allowedHosts, backupFolder, databaseServer, warmsUp } from '../base/config'
 import { closeDatabase, onHeld, startIsOver } from '../db/connection'
 import { Held, heldAtStart } from '../db/held'
 import { releaseFolder } from '../db/lock'
@@ -116,7 +116,7 @@ export function afterwards(): void {
   settled = setTimeout(() => {
     // Data that cannot be used are looked through once they were restored, see reopen.
     if (dataState().usable) lookThroughBeside()
-    void see([warmPlans, checkIntegrity, backUpDaily])
+    void see([...(warmsUp() ? [warmPlans] : []), checkIntegrity, backUpDaily])
   }, SETTLE_MS)
   settled.unref()
   hourly = setInterval(() => void see([watchRoom, backUpDaily, finishErasing]), HOURLY_MS)

@@ -1,7 +1,8 @@
 import { BANDS, ILLUMINANTS, type Illuminant } from '#core/colour/tables'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
 import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { Between, ListOf, Maybe, Name, One, OneOf, Satisfies, Text, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
+import { ListOf, Satisfies } from '../checks/rules'
 
 /** A reflectance. */
 const Samples = (): PropertyDecorator => (target, key) => {
@@ -15,35 +16,35 @@ const Samples = (): PropertyDecorator => (target, key) => {
 
 /** CIELAB, D65, 2° observer. */
 export class LabDto {
-  @Between(0, 100) L!: number
-  @Between(-160, 160) a!: number
-  @Between(-160, 160) b!: number
+  @is.Between(0, 100) L!: number
+  @is.Between(-160, 160) a!: number
+  @is.Between(-160, 160) b!: number
 }
 
 export class ProductDto {
-  @Name(120) id!: string
-  @One(() => LabDto) lab!: LabDto
-  @OneOf(COVERAGES) coverage!: Coverage
+  @is.Name(120) id!: string
+  @is.One(() => LabDto) lab!: LabDto
+  @is.OneOf(COVERAGES) coverage!: Coverage
   /** Hiding power; overrides what the coverage stands for. */
-  @Maybe() @Between(0.05, 10) hide?: number
-  @OneOf(FAMILIES) family!: Family
-  @Maybe() @Text(0, 120) range?: string
+  @is.Maybe() @is.Between(0.05, 10) hide?: number
+  @is.OneOf(FAMILIES) family!: Family
+  @is.Maybe() @is.Text(0, 120) range?: string
   /** 36 samples, 380–730 nm; overrides `lab`. */
-  @Maybe()
+  @is.Maybe()
   @Samples()
   reflectance?: number[]
 
-  @Maybe() @Between(0, 1e6) pricePerMl?: number
+  @is.Maybe() @is.Between(0, 1e6) pricePerMl?: number
 }
 
 export class OptionsDto {
-  @Whole(1, 4) maxProducts: number = DEFAULT_OPTIONS.maxProducts
-  @Whole(1, 12) maxDrops: number = DEFAULT_OPTIONS.maxDrops
-  @Between(0, 20, 'ΔE00') tolerance: number = DEFAULT_OPTIONS.tolerance
-  @OneOf(ILLUMINANTS) illuminant: Illuminant = DEFAULT_OPTIONS.illuminant
+  @is.Whole(1, 4) maxProducts: number = DEFAULT_OPTIONS.maxProducts
+  @is.Whole(1, 12) maxDrops: number = DEFAULT_OPTIONS.maxDrops
+  @is.Between(0, 20, 'ΔE00') tolerance: number = DEFAULT_OPTIONS.tolerance
+  @is.OneOf(ILLUMINANTS) illuminant: Illuminant = DEFAULT_OPTIONS.illuminant
 }
 
 export class DropsDto {
-  @Name(120) id!: string
-  @Whole(1, 48) count!: number
+  @is.Name(120) id!: string
+  @is.Whole(1, 48) count!: number
 }

@@ -1,19 +1,7 @@
 import { ValidateIf } from 'class-validator'
 import { ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import {
-  Between,
-  Distinct,
-  Groups,
-  Ingredients,
-  Lines,
-  Many,
-  Maybe,
-  Name,
-  One,
-  OneOf,
-  Satisfies,
-  Whole,
-} from '../checks/rules'
+import * as is from '../checks/rules'
+import { Distinct, Many, Satisfies } from '../checks/rules'
 import { DropsDto, LabDto, OptionsDto, ProductDto } from './parts'
 
 export const MOST_PRODUCTS = 500
@@ -24,25 +12,25 @@ const MOST_MS = 60_000
 
 export class DifferenceRequest {
   /** Each pair is a list of two colours. */
-  @Groups(() => LabDto, 2, MOST_PAIRS) pairs!: LabDto[][]
+  @is.Groups(() => LabDto, 2, MOST_PAIRS) pairs!: LabDto[][]
 }
 
 export class SpectrumRequest {
-  @Many(() => LabDto, MOST_LABS) labs!: LabDto[]
+  @is.Many(() => LabDto, MOST_LABS) labs!: LabDto[]
 }
 
 export class MatchRequest {
-  @One(() => LabDto) target!: LabDto
-  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
-  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
-  @Whole(1, 100) limit: number = 5
-  @Whole(1, MOST_MS) timeLimitMs: number = 10_000
+  @is.One(() => LabDto) target!: LabDto
+  @is.Many(() => ProductDto, MOST_PRODUCTS) @is.Distinct('id') products!: ProductDto[]
+  @is.One(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @is.Whole(1, 100) limit: number = 5
+  @is.Whole(1, MOST_MS) timeLimitMs: number = 10_000
 }
 
 export class SkinDto {
-  @Name(120) id!: string
-  @One(() => LabDto) lab!: LabDto
-  @Maybe() @Between(0, 1e6) weight?: number
+  @is.Name(120) id!: string
+  @is.One(() => LabDto) lab!: LabDto
+  @is.Maybe() @is.Between(0, 1e6) weight?: number
 }
 
 const EVERYONE_OR_SKINS = 'must be "everyone" or a list of skins, each with id and lab'
@@ -61,23 +49,23 @@ const Population = (): PropertyDecorator => (target, key) => {
 }
 
 export class ReachRequest {
-  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
+  @is.Many(() => ProductDto, MOST_PRODUCTS) @is.Distinct('id') products!: ProductDto[]
   @Population() population!: 'everyone' | SkinDto[]
-  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
-  @Whole(1, MOST_MS) timeLimitMs: number = 20_000
+  @is.One(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @is.Whole(1, MOST_MS) timeLimitMs: number = 20_000
 }
 
 export class OfferDto {
-  @Name(120) id!: string
-  @One(() => ProductDto) product!: ProductDto
-  @Between(0, 1e9) price!: number
+  @is.Name(120) id!: string
+  @is.One(() => ProductDto) product!: ProductDto
+  @is.Between(0, 1e9) price!: number
 }
 
 export class BuyRequest {
-  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') owned!: ProductDto[]
-  @Many(() => OfferDto, MOST_PRODUCTS)
-  @Distinct('id')
-  @Satisfies(
+  @is.Many(() => ProductDto, MOST_PRODUCTS) @is.Distinct('id') owned!: ProductDto[]
+  @is.Many(() => OfferDto, MOST_PRODUCTS)
+  @is.Distinct('id')
+  @is.Satisfies(
     'together',
     (v, owner) => !Array.isArray(v) || v.length + lengthOf((owner as BuyRequest).owned) <= MOST_PRODUCTS,
     `must hold at most ${MOST_PRODUCTS} together with the owned products`,
@@ -85,22 +73,22 @@ export class BuyRequest {
   offers!: OfferDto[]
 
   @Population() population!: 'everyone' | SkinDto[]
-  @Between(0, 1e9) budget!: number
-  @Many(() => LabDto, 100) mustReach: LabDto[] = []
-  @One(() => OptionsDto) options: OptionsDto = new OptionsDto()
-  @Whole(1, MOST_MS) timeLimitMs: number = 5000
+  @is.Between(0, 1e9) budget!: number
+  @is.Many(() => LabDto, 100) mustReach: LabDto[] = []
+  @is.One(() => OptionsDto) options: OptionsDto = new OptionsDto()
+  @is.Whole(1, MOST_MS) timeLimitMs: number = 5000
 }
 
 const lengthOf = (v: unknown) => (Array.isArray(v) ? v.length : 0)
 
 export class WornRequest {
   /** Bare skin where the film lies. */
-  @One(() => LabDto) face!: LabDto
+  @is.One(() => LabDto) face!: LabDto
   /** What it has to agree with: jaw, neck or chest. */
-  @One(() => LabDto) target!: LabDto
-  @Many(() => DropsDto, 12, 1)
-  @Distinct('id')
-  @Satisfies(
+  @is.One(() => LabDto) target!: LabDto
+  @is.Many(() => DropsDto, 12, 1)
+  @is.Distinct('id')
+  @is.Satisfies(
     'dropsOfProducts',
     (drops, owner) => {
       const { products } = owner as WornRequest
@@ -111,23 +99,23 @@ export class WornRequest {
   )
   drops!: DropsDto[]
 
-  @Many(() => ProductDto, MOST_PRODUCTS) @Distinct('id') products!: ProductDto[]
+  @is.Many(() => ProductDto, MOST_PRODUCTS) @is.Distinct('id') products!: ProductDto[]
   /** Relative to a normal layer. */
-  @Between(0, 10) thickness: number = 1
-  @OneOf(ILLUMINANTS) illuminant: Illuminant = 'D65'
+  @is.Between(0, 10) thickness: number = 1
+  @is.OneOf(ILLUMINANTS) illuminant: Illuminant = 'D65'
 }
 
 export class IngredientsRequest {
-  @Ingredients() inci!: string
+  @is.Ingredients() inci!: string
 }
 
 const MOST_FINAL_ML = 100_000
 
 /** Strengths by volume. */
 export class DiluteRequest {
-  @Between(0.001, 100, 'per cent') stockPercent!: number
-  @Between(0.001, 100, 'per cent')
-  @Satisfies(
+  @is.Between(0.001, 100, 'per cent') stockPercent!: number
+  @is.Between(0.001, 100, 'per cent')
+  @is.Satisfies(
     'noStrongerThanStock',
     (v, owner) => {
       const { stockPercent } = owner as DiluteRequest
@@ -136,10 +124,10 @@ export class DiluteRequest {
     'must be no stronger than the stock: water only weakens it; take a stronger stock',
   )
   targetPercent!: number
-  @Between(0.001, MOST_FINAL_ML, 'ml') finalMl!: number
+  @is.Between(0.001, MOST_FINAL_ML, 'ml') finalMl!: number
 }
 
 /** A list as somebody keeps it: a thing a line. */
 export class ListRequest {
-  @Lines(2000, 300) lines!: string[]
+  @is.Lines(2000, 300) lines!: string[]
 }

@@ -6,24 +6,24 @@ import type { BrushShape, OwnedKind } from '#core/stock/kinds'
 import type { Limits } from '#core/stock/places'
 import type { Heft } from '#core/stock/heft'
 import type { Measure, PlaceSort } from '#core/stock/things'
-import { Id, Ids, MadeFrom, Maybe, OneOf, Words, YesNo } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** How a job is packed. */
 export class BagInput {
-  @OneOf(CARRYING) carrying: Carrying = 'ready for nearly anyone'
+  @is.OneOf(CARRYING) carrying: Carrying = 'ready for nearly anyone'
   /** The standing list that is the core of it; without one, what is carried. */
-  @Maybe() @Id() listId?: string | null
+  @is.Maybe() @is.Id() listId?: string | null
   /** Travels in the cabin of an aircraft. */
-  @YesNo() cabin: boolean = false
+  @is.YesNo() cabin: boolean = false
   /** Units that stay at home for this job. */
-  @Ids(2000, 0) leave: string[] = []
+  @is.Ids(2000, 0) leave: string[] = []
   /** What is done without this time: a product, a kind or a shape, see core/bag/needs.ts. */
-  @Words(200, 120) without: string[] = []
-  @MadeFrom() version?: number
+  @is.Words(200, 120) without: string[] = []
+  @is.MadeFrom() version?: number
 }
 
 export class LeaveInput {
-  @Ids(2000) ids!: string[]
+  @is.Ids(2000) ids!: string[]
 }
 
 /** One thing that goes. */

@@ -1,6 +1,6 @@
 import type { Traits } from '#core/stock/usual'
 import type { Measure } from '#core/stock/things'
-import { Distinct, Id, Many, Maybe, Minor, Text, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 import type { GearFields } from './gear'
 import type { ProductFields } from './kit'
 
@@ -44,17 +44,17 @@ export interface Catalogue {
 }
 
 export class PurchaseLineInput {
-  @Id() offerId!: string
-  @Maybe() @Whole(1, 100) count?: number
-  @Text(0, 300) reason: string = ''
+  @is.Id() offerId!: string
+  @is.Maybe() @is.Whole(1, 100) count?: number
+  @is.Text(0, 300) reason: string = ''
 }
 
 /** A plan accepted: it becomes one purchase list. */
 export class PurchaseInput {
-  @Many(() => PurchaseLineInput, 100, 1)
-  @Distinct('offerId')
+  @is.Many(() => PurchaseLineInput, 100, 1)
+  @is.Distinct('offerId')
   lines!: PurchaseLineInput[]
-  @Minor() budgetMinor!: number
+  @is.Minor() budgetMinor!: number
 }
 
 export interface PurchaseLine {

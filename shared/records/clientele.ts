@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 import { SKIN_TYPES, type SkinType } from '#core/asked/face'
-import { Maybe, OneOf, Text, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 import type { SeenVerdict } from './faces'
 
 export const FACE_ORDERS = ['booked', 'name', 'depth'] as const
@@ -8,12 +8,12 @@ export type FaceOrder = (typeof FACE_ORDERS)[number]
 
 /** What a list of faces is asked for. */
 export class FacesQuery {
-  @Text(0, 100) q: string = ''
-  @Maybe() @OneOf(SKIN_TYPES) skin?: SkinType | null
-  @OneOf(FACE_ORDERS) order: FaceOrder = 'booked'
+  @is.Text(0, 100) q: string = ''
+  @is.Maybe() @is.OneOf(SKIN_TYPES) skin?: SkinType | null
+  @is.OneOf(FACE_ORDERS) order: FaceOrder = 'booked'
   /** Where the page before ended. */
-  @Text(0, 400) cursor: string = ''
-  @Whole(1, 100) limit: number = 50
+  @is.Text(0, 400) cursor: string = ''
+  @is.Whole(1, 100) limit: number = 50
 }
 
 export interface BookedFor {

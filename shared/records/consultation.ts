@@ -28,64 +28,48 @@ import {
 import { PROGRAMMES, type Programme } from '#core/asked/programme'
 import { SITES, USUAL_SITES, type Site, type SiteWeights } from '#core/reading/sites'
 import { LabDto } from '../compute/parts'
-import {
-  Between,
-  Colour,
-  Distinct,
-  Id,
-  MadeFrom,
-  Many,
-  Maybe,
-  Named,
-  One,
-  OneOf,
-  SomeOf,
-  Text,
-  Whole,
-  Words,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** What is seen on one part of the face. */
 export class ZoneInput {
-  @OneOf(ZONES) zone!: Zone
-  @Maybe() @OneOf(SKIN_TYPES) type?: SkinType | null
-  @SomeOf(ZONE_STATES) states: ZoneState[] = []
+  @is.OneOf(ZONES) zone!: Zone
+  @is.Maybe() @is.OneOf(SKIN_TYPES) type?: SkinType | null
+  @is.SomeOf(ZONE_STATES) states: ZoneState[] = []
 }
 
 /** What the day asks of the make-up, where it differs from the booking. */
 export class OccasionDiffers implements Partial<JobFacts> {
-  @Maybe() @OneOf(JOB_TYPES) type?: JobType
-  @Maybe() @YesNo() flash?: boolean
-  @Maybe() @YesNo() highDefinition?: boolean
-  @Maybe() @YesNo() heat?: boolean
-  @Maybe() @YesNo() humidity?: boolean
-  @Maybe() @Between(0.5, 48, 'h') hours?: number
-  @Maybe() @YesNo() tears?: boolean
-  @Maybe() @YesNo() costumeChanges?: boolean
-  @Maybe() @YesNo() outdoors?: boolean
-  @Maybe() @Whole(0, 4) limbs?: number
-  @Maybe() @OneOf(ILLUMINANTS) light?: Illuminant
+  @is.Maybe() @is.OneOf(JOB_TYPES) type?: JobType
+  @is.Maybe() @is.YesNo() flash?: boolean
+  @is.Maybe() @is.YesNo() highDefinition?: boolean
+  @is.Maybe() @is.YesNo() heat?: boolean
+  @is.Maybe() @is.YesNo() humidity?: boolean
+  @is.Maybe() @is.Between(0.5, 48, 'h') hours?: number
+  @is.Maybe() @is.YesNo() tears?: boolean
+  @is.Maybe() @is.YesNo() costumeChanges?: boolean
+  @is.Maybe() @is.YesNo() outdoors?: boolean
+  @is.Maybe() @is.Whole(0, 4) limbs?: number
+  @is.Maybe() @is.OneOf(ILLUMINANTS) light?: Illuminant
 }
 
 /** What the day asks of the make-up. */
 export class OccasionInput implements JobFacts {
-  @OneOf(JOB_TYPES) type: JobType = 'personal'
-  @YesNo() flash: boolean = USUAL.personal.flash
-  @YesNo() highDefinition: boolean = USUAL.personal.highDefinition
-  @YesNo() heat: boolean = USUAL.personal.heat
-  @YesNo() humidity: boolean = USUAL.personal.humidity
-  @Between(0.5, 48, 'h') hours: number = USUAL.personal.hours
-  @YesNo() tears: boolean = USUAL.personal.tears
-  @YesNo() costumeChanges: boolean = USUAL.personal.costumeChanges
-  @YesNo() outdoors: boolean = USUAL.personal.outdoors
-  @Whole(0, 4) limbs: number = USUAL.personal.limbs
-  @OneOf(ILLUMINANTS) light: Illuminant = USUAL.personal.light
+  @is.OneOf(JOB_TYPES) type: JobType = 'personal'
+  @is.YesNo() flash: boolean = USUAL.personal.flash
+  @is.YesNo() highDefinition: boolean = USUAL.personal.highDefinition
+  @is.YesNo() heat: boolean = USUAL.personal.heat
+  @is.YesNo() humidity: boolean = USUAL.personal.humidity
+  @is.Between(0.5, 48, 'h') hours: number = USUAL.personal.hours
+  @is.YesNo() tears: boolean = USUAL.personal.tears
+  @is.YesNo() costumeChanges: boolean = USUAL.personal.costumeChanges
+  @is.YesNo() outdoors: boolean = USUAL.personal.outdoors
+  @is.Whole(0, 4) limbs: number = USUAL.personal.limbs
+  @is.OneOf(ILLUMINANTS) light: Illuminant = USUAL.personal.light
 }
 
 export class SecondToneInput {
-  @OneOf(ZONES) zone!: Zone
-  @Colour(() => LabDto) lab!: LabDto
+  @is.OneOf(ZONES) zone!: Zone
+  @is.Colour(() => LabDto) lab!: LabDto
 }
 
 export const LASHES = ['none wished', 'own lashes only', 'sparse', 'full', 'extensions'] as const
@@ -98,75 +82,75 @@ export type Consent = (typeof CONSENTS)[number]
 
 /** One colour placed on the face chart, with the product that is to make it. */
 export class ChartMarkInput {
-  @OneOf(CHART_AREAS) area!: ChartArea
-  @Colour(() => LabDto) lab!: LabDto
-  @Maybe() @Id() productId?: string | null
-  @Text(0, 120) note: string = ''
+  @is.OneOf(CHART_AREAS) area!: ChartArea
+  @is.Colour(() => LabDto) lab!: LabDto
+  @is.Maybe() @is.Id() productId?: string | null
+  @is.Text(0, 120) note: string = ''
 }
 
 /** Whether something may shimmer, by place. */
 export class ShimmerInput {
-  @OneOf(SHIMMERS) eyes: Shimmer = UNSAID
-  @OneOf(SHIMMERS) cheeks: Shimmer = UNSAID
-  @OneOf(SHIMMERS) lips: Shimmer = UNSAID
+  @is.OneOf(SHIMMERS) eyes: Shimmer = UNSAID
+  @is.OneOf(SHIMMERS) cheeks: Shimmer = UNSAID
+  @is.OneOf(SHIMMERS) lips: Shimmer = UNSAID
 }
 
 /** The look brief; open fields are proposed from the day and the person. */
 export class BriefInput implements LookBrief {
-  @One(() => ShimmerInput, 'must say shimmer for eyes, cheeks and lips') shimmer: ShimmerInput = new ShimmerInput()
-  @OneOf(GLOWS) glow: LookBrief['glow'] = UNSAID
-  @OneOf(LIPS) lip: LookBrief['lip'] = UNSAID
-  @OneOf(LIP_STRENGTHS) lipStrength: LookBrief['lipStrength'] = UNSAID
-  @OneOf(LIP_FINISHES) lipFinish: LookBrief['lipFinish'] = UNSAID
-  @OneOf(EYES) eyes: LookBrief['eyes'] = UNSAID
-  @OneOf(TEMPERATURES) eyeTemperature: LookBrief['eyeTemperature'] = UNSAID
-  @OneOf(EYE_STRENGTHS) eyeStrength: LookBrief['eyeStrength'] = UNSAID
-  @OneOf(LINERS) liner: LookBrief['liner'] = UNSAID
-  @OneOf(BROW_WISHES) brows: LookBrief['brows'] = UNSAID
-  @OneOf(CHEEKS) cheeks: LookBrief['cheeks'] = UNSAID
+  @is.One(() => ShimmerInput, 'must say shimmer for eyes, cheeks and lips') shimmer: ShimmerInput = new ShimmerInput()
+  @is.OneOf(GLOWS) glow: LookBrief['glow'] = UNSAID
+  @is.OneOf(LIPS) lip: LookBrief['lip'] = UNSAID
+  @is.OneOf(LIP_STRENGTHS) lipStrength: LookBrief['lipStrength'] = UNSAID
+  @is.OneOf(LIP_FINISHES) lipFinish: LookBrief['lipFinish'] = UNSAID
+  @is.OneOf(EYES) eyes: LookBrief['eyes'] = UNSAID
+  @is.OneOf(TEMPERATURES) eyeTemperature: LookBrief['eyeTemperature'] = UNSAID
+  @is.OneOf(EYE_STRENGTHS) eyeStrength: LookBrief['eyeStrength'] = UNSAID
+  @is.OneOf(LINERS) liner: LookBrief['liner'] = UNSAID
+  @is.OneOf(BROW_WISHES) brows: LookBrief['brows'] = UNSAID
+  @is.OneOf(CHEEKS) cheeks: LookBrief['cheeks'] = UNSAID
 }
 
 /** The face's record in the order an artist asks. Nothing here is needed for a first answer. */
 export class Consultation {
   /** What is done at all; null: as it is proposed from the day and the person. */
-  @Maybe() @OneOf(PROGRAMMES) programme: Programme | null = null
-  @One(() => BriefInput, 'must say what the look is') brief: BriefInput = new BriefInput()
-  @YesNo() bareFaced: boolean = false
-  @Text(0, 300) normallyWears: string = ''
-  @OneOf(LASHES) lashes: LashWish = 'none wished'
-  @YesNo() noScent: boolean = false
-  @YesNo() mildOnly: boolean = false
-  @Many(() => ZoneInput, 12) @Distinct('zone') zones: ZoneInput[] = []
-  @Words(20, 60) sensitivities: string[] = []
-  @Text(0, 40) hairColour: string = ''
-  @Text(0, 40) eyeColour: string = ''
-  @Text(0, 40) browColour: string = ''
-  @OneOf(BROWS) brows: BrowDensity = 'not noted'
-  @OneOf(EYE_SHAPES) eyeShape: EyeShape = 'not noted'
-  @OneOf(EYE_SIZES) eyeSize: EyeSize = 'not noted'
-  @YesNo() contactLenses: boolean = false
-  @YesNo() facialHair: boolean = false
+  @is.Maybe() @is.OneOf(PROGRAMMES) programme: Programme | null = null
+  @is.One(() => BriefInput, 'must say what the look is') brief: BriefInput = new BriefInput()
+  @is.YesNo() bareFaced: boolean = false
+  @is.Text(0, 300) normallyWears: string = ''
+  @is.OneOf(LASHES) lashes: LashWish = 'none wished'
+  @is.YesNo() noScent: boolean = false
+  @is.YesNo() mildOnly: boolean = false
+  @is.Many(() => ZoneInput, 12) @is.Distinct('zone') zones: ZoneInput[] = []
+  @is.Words(20, 60) sensitivities: string[] = []
+  @is.Text(0, 40) hairColour: string = ''
+  @is.Text(0, 40) eyeColour: string = ''
+  @is.Text(0, 40) browColour: string = ''
+  @is.OneOf(BROWS) brows: BrowDensity = 'not noted'
+  @is.OneOf(EYE_SHAPES) eyeShape: EyeShape = 'not noted'
+  @is.OneOf(EYE_SIZES) eyeSize: EyeSize = 'not noted'
+  @is.YesNo() contactLenses: boolean = false
+  @is.YesNo() facialHair: boolean = false
   /** Whether they come with a fake tan on; null: as at the newest reading. */
-  @Maybe() @YesNo() tanOn: boolean | null = null
+  @is.Maybe() @is.YesNo() tanOn: boolean | null = null
   /** Which sites the base has to agree with, and how much each counts. */
-  @Named(
+  @is.Named(
     SITES.length,
     (site, w) => SITES.includes(site as Site) && typeof w === 'number' && w >= 0 && w <= 10,
     'must set sites to numbers from 0 to 10',
   )
   siteWeights: SiteWeights = { ...USUAL_SITES }
   /** The look agreed: colours placed on the face, one an area. */
-  @Many(() => ChartMarkInput, 11) @Distinct('area') chart: ChartMarkInput[] = []
+  @is.Many(() => ChartMarkInput, 11) @is.Distinct('area') chart: ChartMarkInput[] = []
   /** How they want to look, and what was agreed. */
-  @Text(0, 1000) look: string = ''
+  @is.Text(0, 1000) look: string = ''
   /** Whether they agreed to what is kept, and to pictures. */
-  @OneOf(CONSENTS) keepRecord: Consent = 'not asked'
-  @OneOf(CONSENTS) keepPictures: Consent = 'not asked'
-  @Maybe()
-  @One(() => SecondToneInput, 'must name a zone and its colour')
+  @is.OneOf(CONSENTS) keepRecord: Consent = 'not asked'
+  @is.OneOf(CONSENTS) keepPictures: Consent = 'not asked'
+  @is.Maybe()
+  @is.One(() => SecondToneInput, 'must name a zone and its colour')
   secondTone: SecondToneInput | null = null
 }
 
 export class ConsultationInput extends Consultation {
-  @MadeFrom() version?: number
+  @is.MadeFrom() version?: number
 }

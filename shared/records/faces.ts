@@ -10,70 +10,55 @@ import { Consultation } from './consultation'
 import { BookingForFace, type FaceBooking } from './jobs'
 import type { OwnedProduct } from './kit'
 import type { PlanLine } from './plans'
-import {
-  Between,
-  Colour,
-  Distinct,
-  Id,
-  ListOf,
-  MadeFrom,
-  Many,
-  Maybe,
-  Name,
-  One,
-  OneOf,
-  Satisfies,
-  Text,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 
 export const READING_SOURCES = ['between bottles', 'eye test', 'simulated meter', 'file', 'typed', 'verdicts'] as const
 export type ReadingSource = (typeof READING_SOURCES)[number]
 
 export class FaceInput {
-  @Name(80) name!: string
-  @OneOf(AGE_BANDS) ageBand: AgeBand = 'adult'
-  @OneOf(SKIN_TYPES) skinType: SkinType = 'normal'
+  @is.Name(80) name!: string
+  @is.OneOf(AGE_BANDS) ageBand: AgeBand = 'adult'
+  @is.OneOf(SKIN_TYPES) skinType: SkinType = 'normal'
   /** What the person wishes for. */
-  @OneOf(COVERAGES) coverage: Coverage = 'medium'
-  @OneOf(FINISHES) finish: Finish = 'natural'
-  @Text(0, 300) wishes: string = ''
-  @Text(0, 1000) notes: string = ''
-  @MadeFrom() version?: number
+  @is.OneOf(COVERAGES) coverage: Coverage = 'medium'
+  @is.OneOf(FINISHES) finish: Finish = 'natural'
+  @is.Text(0, 300) wishes: string = ''
+  @is.Text(0, 1000) notes: string = ''
+  @is.MadeFrom() version?: number
 }
 
 /** A face with what is known of it from the start, kept as one. */
 export class NewFaceInput extends FaceInput {
-  @Maybe() @One(() => Consultation) consultation?: Consultation
-  @Maybe() @One(() => BookingForFace) booking?: BookingForFace
+  @is.Maybe() @is.One(() => Consultation) consultation?: Consultation
+  @is.Maybe() @is.One(() => BookingForFace) booking?: BookingForFace
 }
 
 /** What the person is and wishes for together with their answers. */
 export class RecordInput {
-  @One(() => FaceInput) face!: FaceInput
-  @One(() => Consultation) consultation!: Consultation
+  @is.One(() => FaceInput) face!: FaceInput
+  @is.One(() => Consultation) consultation!: Consultation
 }
 
 export class ReadingInput {
-  @OneOf(READING_SOURCES) source!: ReadingSource
-  @Colour(() => LabDto) lab!: LabDto
+  @is.OneOf(READING_SOURCES) source!: ReadingSource
+  @is.Colour(() => LabDto) lab!: LabDto
   /** Upper triangle LL, La, Lb, aa, ab, bb. */
-  @ListOf(6)
-  @Satisfies(
+  @is.ListOf(6)
+  @is.Satisfies(
     'covariance',
     v => Array.isArray(v) && v.length === 6 && v.every(n => typeof n === 'number' && Math.abs(n) <= 1e4),
     'must hold the 6 entries of a covariance, numbers up to 10000',
   )
-  @Satisfies(
+  @is.Satisfies(
     'variances',
     v => !Array.isArray(v) || [0, 3, 5].every(i => v[i] >= 0),
     'must have variances of at least 0',
   )
   covariance!: number[]
 
-  @Text(0, 500) note: string = ''
-  @OneOf(SITES) site: Site = 'jaw'
-  @YesNo() tanned: boolean = false
+  @is.Text(0, 500) note: string = ''
+  @is.OneOf(SITES) site: Site = 'jaw'
+  @is.YesNo() tanned: boolean = false
 }
 
 export interface FaceReading extends ReadingInput {
@@ -82,12 +67,12 @@ export interface FaceReading extends ReadingInput {
 }
 
 export class SavedRecipeInput {
-  @Many(() => DropsDto, 4, 1) @Distinct('id') drops!: DropsDto[]
-  @Colour(() => LabDto) lab!: LabDto
-  @Between(0, 100) deltaE!: number
+  @is.Many(() => DropsDto, 4, 1) @is.Distinct('id') drops!: DropsDto[]
+  @is.Colour(() => LabDto) lab!: LabDto
+  @is.Between(0, 100) deltaE!: number
   /** 0–1, given the spread of the reading. */
-  @Between(0, 1) chance!: number
-  @Text(0, 300) note: string = ''
+  @is.Between(0, 1) chance!: number
+  @is.Text(0, 300) note: string = ''
 }
 
 export interface SavedRecipe extends SavedRecipeInput {
@@ -100,11 +85,11 @@ export interface SavedRecipe extends SavedRecipeInput {
 
 /** What the artist saw of a recipe on the skin. */
 export class ComplaintInput implements Seen {
-  @Many(() => DropsDto, 4, 1) @Distinct('id') drops!: DropsDto[]
-  @OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
-  @Maybe()
-  @OneOf(DEGREES)
-  @Satisfies(
+  @is.Many(() => DropsDto, 4, 1) @is.Distinct('id') drops!: DropsDto[]
+  @is.OneOf([...COMPLAINTS, 'right']) seen!: Complaint | 'right'
+  @is.Maybe()
+  @is.OneOf(DEGREES)
+  @is.Satisfies(
     'degree of a complaint',
     (v, owner) => v === null || (owner as ComplaintInput).seen !== 'right',
     'says how much is wrong: leave it out where it looks right',
@@ -128,9 +113,9 @@ export interface PictureRecord {
 
 /** What became of a product on this face. */
 export class HistoryInput {
-  @Id() productId!: string
-  @OneOf(HISTORY) what!: HistoryWord
-  @Text(0, 300) note: string = ''
+  @is.Id() productId!: string
+  @is.OneOf(HISTORY) what!: HistoryWord
+  @is.Text(0, 300) note: string = ''
 }
 
 export interface HistoryEntry extends HistoryInput {

@@ -1,12 +1,12 @@
-import { Moment, Said, Satisfies, Text } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** Where and when the weather is asked for. */
 export class ForecastQuery {
-  @Said()
-  @Moment()
-  @Satisfies('day alone', v => typeof v === 'string' && v.length <= 10, 'must be a day, as 2026-12-05')
+  @is.Said()
+  @is.Moment()
+  @is.Satisfies('day alone', v => typeof v === 'string' && v.length <= 10, 'must be a day, as 2026-12-05')
   day!: string
-  @Text(0, 200) place: string = ''
+  @is.Text(0, 200) place: string = ''
 }
 
 /** The weather of a day at a place, from the simulated service. */

@@ -1,4 +1,4 @@
-import { Many, Maybe, Name, Text } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** A text in which somebody who is to be forgotten is named. */
 export interface Mention {
@@ -21,13 +21,13 @@ export interface Mentions {
 }
 
 export class RewrittenText {
-  @Name(600) key!: string
+  @is.Name(600) key!: string
   /** What is to stand there; left out, it stays as it is. */
-  @Maybe() @Text(0, 4000) text?: string | null
+  @is.Maybe() @is.Text(0, 4000) text?: string | null
 }
 
 /** How somebody is forgotten. */
 export class ForgetInput {
   /** What becomes of each text that names them. In any other text "somebody" replaces the name, unless another person has it too. */
-  @Many(() => RewrittenText, 2000) texts: RewrittenText[] = []
+  @is.Many(() => RewrittenText, 2000) texts: RewrittenText[] = []
 }

@@ -7,26 +7,7 @@ import type { TableThing } from '#core/stock/table/rows'
 import { MEASURES, PLACE_SORTS, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things'
 import type { Traits } from '#core/stock/usual'
 import { LabDto } from '../compute/parts'
-import {
-  Barcode,
-  Between,
-  Colour,
-  Id,
-  Ingredients,
-  Lines,
-  Many,
-  Maybe,
-  Minor,
-  Moment,
-  Name,
-  Named,
-  One,
-  OneOf,
-  Satisfies,
-  Text,
-  Whole,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 import { COLOUR_SOURCES, type ColourSource } from './kit'
 import { TraitsInput } from './traits'
 
@@ -38,86 +19,89 @@ const areNames = (v: unknown) => !Array.isArray(v) || v.every(n => typeof n === 
 
 /** What of a thing stands in no column of a table. */
 export class ImportedDetails {
-  @Maybe() @Id() placeId?: string | null
-  @Maybe()
-  @One(() => TraitsInput, 'must describe the product')
+  @is.Maybe() @is.Id() placeId?: string | null
+  @is.Maybe()
+  @is.One(() => TraitsInput, 'must describe the product')
   traits?: Partial<Traits> | null
-  @Maybe()
-  @Named(
+  @is.Maybe()
+  @is.Named(
     FLAGS.length,
     (flag, on) => FLAGS.includes(flag as IngredientFlag) && typeof on === 'boolean',
     'must set known flags to true or false',
   )
   flagFixes?: Partial<Record<IngredientFlag, boolean>> | null
-  @Maybe() @Between(0.25, 4) strength?: number | null
-  @Maybe() @YesNo() porous?: boolean | null
-  @Maybe() @Text(0, 60) container?: string | null
-  @Maybe() @Whole(0, 1000) position?: number | null
-  @Maybe() @Moment() createdAt?: string | null
-  @Maybe() @Id() fromFillId?: string | null
+  @is.Maybe() @is.Between(0.25, 4) strength?: number | null
+  @is.Maybe() @is.YesNo() porous?: boolean | null
+  @is.Maybe() @is.Text(0, 60) container?: string | null
+  @is.Maybe() @is.Whole(0, 1000) position?: number | null
+  @is.Maybe() @is.Moment() createdAt?: string | null
+  @is.Maybe() @is.Id() fromFillId?: string | null
   /** It is a palette: others of the rows are its pans, and name it by its id. */
-  @Maybe() @YesNo() isPalette?: boolean | null
+  @is.Maybe() @is.YesNo() isPalette?: boolean | null
 }
 
 export class ImportedThing implements Omit<TableThing, 'colourSource' | 'details'> {
-  @Whole(1, 1_000_000) row: number = 1
-  @Name(80) name!: string
-  @Maybe() @OneOf(OWNED_KINDS) kind?: OwnedKind
-  @Maybe() @Id() id?: string
-  @Maybe() @Id() productId?: string
-  @Maybe() @Text(0, 60) brand?: string
-  @Maybe() @Text(0, 60) range?: string
-  @Maybe() @OneOf(BRUSH_SHAPES) shape?: BrushShape
-  @Maybe() @Whole(1, 10_000) count?: number
-  @Maybe() @Between(0.1, 10_000) size?: number
-  @Maybe() @OneOf(MEASURES) measure?: Measure
-  @Maybe() @Between(0, 1) level?: number
-  @Maybe() @Moment() openedOn?: string
-  @Maybe() @Moment() expiresOn?: string
-  @Maybe() @Minor() priceMinor?: number
+  @is.Whole(1, 1_000_000) row: number = 1
+  @is.Name(80) name!: string
+  @is.Maybe() @is.OneOf(OWNED_KINDS) kind?: OwnedKind
+  @is.Maybe() @is.Id() id?: string
+  @is.Maybe() @is.Id() productId?: string
+  @is.Maybe() @is.Text(0, 60) brand?: string
+  @is.Maybe() @is.Text(0, 60) range?: string
+  @is.Maybe() @is.OneOf(BRUSH_SHAPES) shape?: BrushShape
+  @is.Maybe() @is.Whole(1, 10_000) count?: number
+  @is.Maybe() @is.Between(0.1, 10_000) size?: number
+  @is.Maybe() @is.OneOf(MEASURES) measure?: Measure
+  @is.Maybe() @is.Between(0, 1) level?: number
+  @is.Maybe() @is.Moment() openedOn?: string
+  @is.Maybe() @is.Moment() expiresOn?: string
+  @is.Maybe() @is.Minor() priceMinor?: number
   /** Names of places, the outermost first. */
-  @Maybe() @Lines(20, 60) @Satisfies('named', areNames, 'must hold names: leave out what is blank') place?: string[]
-  @Maybe() @Between(1, 12) depth?: number
-  @Maybe() @OneOf(UNDERTONES) undertone?: Undertone
-  @Maybe()
-  @Colour(() => LabDto, 'must be a colour that exists')
+  @is.Maybe()
+  @is.Lines(20, 60)
+  @is.Satisfies('named', areNames, 'must hold names: leave out what is blank')
+  place?: string[]
+  @is.Maybe() @is.Between(1, 12) depth?: number
+  @is.Maybe() @is.OneOf(UNDERTONES) undertone?: Undertone
+  @is.Maybe()
+  @is.Colour(() => LabDto, 'must be a colour that exists')
   lab?: LabDto
-  @Maybe() @OneOf(COLOUR_SOURCES) colourSource?: ColourSource
-  @Maybe() @OneOf(COVERAGES) coverage?: Coverage
-  @Maybe() @OneOf(FAMILIES) family?: Family
-  @Maybe() @OneOf(FINISHES) finish?: Finish
-  @Maybe() @Ingredients() inci?: string
-  @Maybe() @Between(0, 100, '%') percent?: number
-  @Maybe() @Barcode() barcode?: string
-  @Maybe() @Text(0, 60) label?: string
-  @Maybe() @OneOf(UNIT_ROLES) role?: UnitRole
-  @Maybe() @Text(0, 500) notes?: string
-  @Maybe() @Text(0, 40) batch?: string
+  @is.Maybe() @is.OneOf(COLOUR_SOURCES) colourSource?: ColourSource
+  @is.Maybe() @is.OneOf(COVERAGES) coverage?: Coverage
+  @is.Maybe() @is.OneOf(FAMILIES) family?: Family
+  @is.Maybe() @is.OneOf(FINISHES) finish?: Finish
+  @is.Maybe() @is.Ingredients() inci?: string
+  @is.Maybe() @is.Between(0, 100, '%') percent?: number
+  @is.Maybe() @is.Barcode() barcode?: string
+  @is.Maybe() @is.Text(0, 60) label?: string
+  @is.Maybe() @is.OneOf(UNIT_ROLES) role?: UnitRole
+  @is.Maybe() @is.Text(0, 500) notes?: string
+  @is.Maybe() @is.Text(0, 40) batch?: string
   /** Of a pan, the palette it lies in: its id, or what it is called. */
-  @Maybe() @Name(120) palette?: string
-  @Maybe() @Moment() retiredAt?: string
-  @Maybe() @Text(0, 200) why?: string
-  @Maybe()
-  @One(() => ImportedDetails, 'must be what was written out')
+  @is.Maybe() @is.Name(120) palette?: string
+  @is.Maybe() @is.Moment() retiredAt?: string
+  @is.Maybe() @is.Text(0, 200) why?: string
+  @is.Maybe()
+  @is.One(() => ImportedDetails, 'must be what was written out')
   details?: ImportedDetails
 }
 
 /** A place as it was written out. */
 export class ImportedPlace {
-  @Id() id!: string
-  @Maybe() @Id() parentId?: string | null
-  @OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
-  @Name(60) name!: string
-  @Whole(0, 10_000) position: number = 0
-  @Maybe() @Between(1, 1_000_000, 'ml') volumeMl?: number | null
-  @Maybe() @Between(1, 1_000_000, 'g') limitG?: number | null
+  @is.Id() id!: string
+  @is.Maybe() @is.Id() parentId?: string | null
+  @is.OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
+  @is.Name(60) name!: string
+  @is.Whole(0, 10_000) position: number = 0
+  @is.Maybe() @is.Between(1, 1_000_000, 'ml') volumeMl?: number | null
+  @is.Maybe() @is.Between(1, 1_000_000, 'g') limitG?: number | null
 }
 
 export class ImportInput {
-  @Many(() => ImportedThing, IMPORTED_MOST, 1) things!: ImportedThing[]
-  @Many(() => ImportedPlace, 1000) places: ImportedPlace[] = []
+  @is.Many(() => ImportedThing, IMPORTED_MOST, 1) things!: ImportedThing[]
+  @is.Many(() => ImportedPlace, 1000) places: ImportedPlace[] = []
   /** Only look what it would do. */
-  @YesNo() onlyLook: boolean = false
+  @is.YesNo() onlyLook: boolean = false
 }
 
 export interface ImportedLine {

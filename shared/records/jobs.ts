@@ -1,24 +1,6 @@
 import type { JobFacts } from '#core/asked/job'
 import { SLOT_IDS, type SlotId } from '#core/asked/slots'
-import {
-  ClockTime,
-  Id,
-  Ids,
-  MadeFrom,
-  Many,
-  Maybe,
-  Moment,
-  Name,
-  One,
-  OneOf,
-  Satisfies,
-  SomeOf,
-  Text,
-  Whole,
-  Words,
-  YesNo,
-  Zone,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 import { HairDto } from '../compute/days'
 import { parseId } from '../checks/parse'
 import { shaped } from '../checks/shape'
@@ -31,74 +13,74 @@ import type { Wrap } from './wraps'
 /** What there is where the job is. */
 export class VenueInput {
   /** Flights that everything is carried up, with no lift. */
-  @Whole(0, 60) stairs: number = 0
-  @YesNo() power: boolean = true
-  @YesNo() water: boolean = true
+  @is.Whole(0, 60) stairs: number = 0
+  @is.YesNo() power: boolean = true
+  @is.YesNo() water: boolean = true
   /** One that can be wiped. */
-  @YesNo() table: boolean = true
+  @is.YesNo() table: boolean = true
 }
 
 /** How the morning of a job goes, and what there is there. Times are as the clock shows them where the job is. */
 export class MorningInput {
   /** Other artists on the job. */
-  @Words(8, 60) others: string[] = []
-  @Whole(0, 8) hairStations: number = 0
+  @is.Words(8, 60) others: string[] = []
+  @is.Whole(0, 8) hairStations: number = 0
   /** When everybody is ready that has no time of their own. */
-  @Maybe() @ClockTime() readyBy?: string | null
+  @is.Maybe() @is.ClockTime() readyBy?: string | null
   /** When the place opens, or the artist can be there. */
-  @Maybe() @ClockTime() notBefore?: string | null
+  @is.Maybe() @is.ClockTime() notBefore?: string | null
   /** Minutes. */
-  @Whole(0, 240) setUp: number = 25
-  @Whole(0, 240) packDown: number = 20
-  @Whole(0, 60) changeover: number = 4
+  @is.Whole(0, 240) setUp: number = 25
+  @is.Whole(0, 240) packDown: number = 20
+  @is.Whole(0, 60) changeover: number = 4
   /** Everybody sits down in the order of the day, whatever it costs. */
-  @YesNo() keepOrder: boolean = false
-  @One(() => VenueInput, 'must say what there is there') venue: VenueInput = new VenueInput()
+  @is.YesNo() keepOrder: boolean = false
+  @is.One(() => VenueInput, 'must say what there is there') venue: VenueInput = new VenueInput()
 }
 
 /** How a face goes through the morning. */
 export class ChairInput {
-  @Maybe() @One(() => HairDto) hair?: HairDto | null
+  @is.Maybe() @is.One(() => HairDto) hair?: HairDto | null
   /** The one the day is for: last but one, with a look before leaving. */
-  @YesNo() lead: boolean = false
+  @is.YesNo() lead: boolean = false
   /** Who has to do it; none for anybody. */
-  @Words(8, 60) artists: string[] = []
+  @is.Words(8, 60) artists: string[] = []
   /** Did not come bare, clean and dry. */
-  @YesNo() notReady: boolean = false
+  @is.YesNo() notReady: boolean = false
   /** What is left out on it. */
-  @SomeOf(SLOT_IDS) cut: SlotId[] = []
+  @is.SomeOf(SLOT_IDS) cut: SlotId[] = []
 }
 
 /** A day's work, as it is written down. */
 export class JobInput {
-  @Name(120) name!: string
+  @is.Name(120) name!: string
   /** The day as a date; null while none is agreed. */
-  @Maybe()
-  @Moment()
-  @Satisfies('day alone', v => typeof v !== 'string' || v.length <= 10, 'must be a day, as 2026-12-05')
+  @is.Maybe()
+  @is.Moment()
+  @is.Satisfies('day alone', v => typeof v !== 'string' || v.length <= 10, 'must be a day, as 2026-12-05')
   day?: string | null
-  @Zone() timeZone: string = ''
-  @Text(0, 200) place: string = ''
-  @One(() => OccasionInput, 'must say what the day asks') conditions: OccasionInput = new OccasionInput()
-  @One(() => MorningInput, 'must say how the morning goes') morning: MorningInput = new MorningInput()
-  @Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
-  @Text(0, 1000) notes: string = ''
+  @is.Zone() timeZone: string = ''
+  @is.Text(0, 200) place: string = ''
+  @is.One(() => OccasionInput, 'must say what the day asks') conditions: OccasionInput = new OccasionInput()
+  @is.One(() => MorningInput, 'must say how the morning goes') morning: MorningInput = new MorningInput()
+  @is.Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
+  @is.Text(0, 1000) notes: string = ''
   /** The job this one is the preview of. */
-  @Maybe() @Id() previewOfId?: string | null
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Id() previewOfId?: string | null
+  @is.MadeFrom() version?: number
 }
 
 /** Days of work from somebody's calendar. */
 export class JobsInput {
-  @Many(() => JobInput, 500, 1) jobs!: JobInput[]
+  @is.Many(() => JobInput, 500, 1) jobs!: JobInput[]
 }
 
 export class OrderInput {
-  @Ids(2000) ids!: string[]
+  @is.Ids(2000) ids!: string[]
   /** Whether they sit down in this order, whatever it costs; left out, that stays as it is. */
-  @Maybe() @YesNo() keep?: boolean
+  @is.Maybe() @is.YesNo() keep?: boolean
   /** Of the day and everybody on it, see {@link orderVersion}. */
-  @MadeFrom() version?: number
+  @is.MadeFrom() version?: number
 }
 
 /** Grows with every write to a day or to a booking of it: an order is made from all of them. */
@@ -111,36 +93,36 @@ export const orderVersion = ({
 }): number => bookings.reduce((sum, b) => sum + b.version, version)
 
 class CutInput {
-  @Id() bookingId!: string
-  @OneOf(SLOT_IDS) slot!: SlotId
+  @is.Id() bookingId!: string
+  @is.OneOf(SLOT_IDS) slot!: SlotId
 }
 /** What else is left out, on which bookings. */
 export class CutsInput {
-  @Many(() => CutInput, 2000, 1) cuts!: CutInput[]
+  @is.Many(() => CutInput, 2000, 1) cuts!: CutInput[]
 }
 
 export class BookingInput {
-  @Id() jobId!: string
+  @is.Id() jobId!: string
   /** As the clock shows it where the job is. */
-  @Maybe() @ClockTime() readyBy?: string | null
+  @is.Maybe() @is.ClockTime() readyBy?: string | null
   /** Place in the order of the day, from 0. */
-  @Whole(0, 10_000) position: number = 0
-  @Text(0, 300) services: string = ''
+  @is.Whole(0, 10_000) position: number = 0
+  @is.Text(0, 300) services: string = ''
   /** Where this face's day differs from the job's. */
-  @One(() => OccasionDiffers) differs: OccasionDiffers = new OccasionDiffers()
-  @One(() => ChairInput) chair: ChairInput = new ChairInput()
-  @MadeFrom() version?: number
+  @is.One(() => OccasionDiffers) differs: OccasionDiffers = new OccasionDiffers()
+  @is.One(() => ChairInput) chair: ChairInput = new ChairInput()
+  @is.MadeFrom() version?: number
 }
 
 /** A face put on a job. */
 export class NewBookingInput extends BookingInput {
-  @Id() faceId!: string
+  @is.Id() faceId!: string
 }
 
 /** A booking made together with its face: on a job there is, or on a new one. */
 export class BookingForFace {
   @shaped({ longest: 120 })
-  @Satisfies(
+  @is.Satisfies(
     'one job',
     (v, owner) =>
       v === null ? Boolean((owner as BookingForFace).job) : parseId(v) !== undefined && !(owner as BookingForFace).job,
@@ -148,7 +130,7 @@ export class BookingForFace {
   )
   jobId: string | null = null
 
-  @Maybe() @One(() => JobInput) job: JobInput | null = null
+  @is.Maybe() @is.One(() => JobInput) job: JobInput | null = null
 }
 
 export interface Booking extends BookingInput {

@@ -1,8 +1,8 @@
-import { Id } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** Taking a backup that was looked at. */
 export class RestoreInput {
-  @Id() id!: string
+  @is.Id() id!: string
 }
 
 export interface BackupFile {

@@ -5,28 +5,7 @@ import { FINISHES, ITEM_KINDS, type Finish, type ItemKind } from '#core/product/
 import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { LabDto } from '../compute/parts'
 import { TraitsInput } from './traits'
-import {
-  Barcode,
-  Between,
-  Colour,
-  Distinct,
-  Id,
-  Ids,
-  Ingredients,
-  MadeFrom,
-  Many,
-  Maybe,
-  Minor,
-  Moment,
-  Name,
-  Named,
-  One,
-  OneOf,
-  Text,
-  Whole,
-  Words,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** How the colour of a product came to be known, from vaguest to surest; clear ones have none to show, unknown ones one that nobody has told yet. */
 export const COLOUR_SOURCES = [
@@ -47,131 +26,131 @@ export const hasColour = ({ colourSource }: { colourSource: ColourSource }): boo
 
 /** What describes any complexion product, owned or offered. */
 export class ProductFields {
-  @OneOf(ITEM_KINDS) kind!: ItemKind
-  @Text(0, 60) brand: string = ''
-  @Text(0, 60) range: string = ''
-  @Name(80) shade!: string
-  @Colour(() => LabDto, 'must be a colour: pick a depth, a bottle beside it, or type its Lab')
+  @is.OneOf(ITEM_KINDS) kind!: ItemKind
+  @is.Text(0, 60) brand: string = ''
+  @is.Text(0, 60) range: string = ''
+  @is.Name(80) shade!: string
+  @is.Colour(() => LabDto, 'must be a colour: pick a depth, a bottle beside it, or type its Lab')
   lab!: LabDto
 
-  @OneOf(COLOUR_SOURCES) colourSource: ColourSource = 'depth word'
-  @OneOf(COVERAGES) coverage: Coverage = 'medium'
-  @OneOf(FAMILIES) family: Family = 'unknown'
-  @OneOf(FINISHES) finish: Finish = 'natural'
+  @is.OneOf(COLOUR_SOURCES) colourSource: ColourSource = 'depth word'
+  @is.OneOf(COVERAGES) coverage: Coverage = 'medium'
+  @is.OneOf(FAMILIES) family: Family = 'unknown'
+  @is.OneOf(FINISHES) finish: Finish = 'natural'
   /** Ingredient list as on the pack; empty when it is not on record. */
-  @Ingredients() inci: string = ''
+  @is.Ingredients() inci: string = ''
   /** Flags that the artist put right by hand: true where the list does not say so, false where it is wrong. */
-  @Named(
+  @is.Named(
     FLAGS.length,
     (flag, on) => FLAGS.includes(flag as IngredientFlag) && typeof on === 'boolean',
     'must set known flags to true or false',
   )
   flagFixes: Partial<Record<IngredientFlag, boolean>> = {}
   /** The number under the bars of its pack. */
-  @Maybe() @Barcode() barcode?: string | null
+  @is.Maybe() @is.Barcode() barcode?: string | null
   /** What the kind usually is, when left out. */
-  @Maybe()
-  @One(() => TraitsInput, 'must describe the product')
+  @is.Maybe()
+  @is.One(() => TraitsInput, 'must describe the product')
   traits?: Partial<Traits>
 }
 
 /** What is written when a bottle enters the kit or is changed. */
 export class OwnedProductInput extends ProductFields {
   /** In `measure`, whatever its name says: grams for what is sold by weight. */
-  @Between(0.1, 1000, 'ml') sizeMl: number = 30
+  @is.Between(0.1, 1000, 'ml') sizeMl: number = 30
   /** What the size counts; what the kind is sold by, when left out. */
-  @Maybe() @OneOf(MEASURES) measure?: Measure
+  @is.Maybe() @is.OneOf(MEASURES) measure?: Measure
   /** How strongly it pulls a mix against what its cover says; learned from measured mixes. */
-  @Between(0.25, 4) strength: number = 1
+  @is.Between(0.25, 4) strength: number = 1
   /** Share of the bottle that is left. */
-  @Between(0, 1) level: number = 1
+  @is.Between(0, 1) level: number = 1
   /** Minor units of the artist's currency. */
-  @Maybe() @Minor() priceMinor?: number | null
-  @Maybe() @Moment() openedOn?: string | null
+  @is.Maybe() @is.Minor() priceMinor?: number | null
+  @is.Maybe() @is.Moment() openedOn?: string | null
   /** Printed on the pack. */
-  @Maybe() @Moment() expiresOn?: string | null
-  @Text(0, 500) notes: string = ''
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Moment() expiresOn?: string | null
+  @is.Text(0, 500) notes: string = ''
+  @is.MadeFrom() version?: number
 }
 
 /** A bottle of the kit as it is to be. */
 export class ChangedProductInput extends OwnedProductInput {
-  @Id() id!: string
+  @is.Id() id!: string
 }
 
 /** Bottles changed together, all or none. */
 export class ChangeAllInput {
-  @Many(() => ChangedProductInput, 500, 1) @Distinct('id') products!: ChangedProductInput[]
+  @is.Many(() => ChangedProductInput, 500, 1) @is.Distinct('id') products!: ChangedProductInput[]
   /** Whether what changes them is what measured mixes teach: the history says so. */
-  @YesNo() asMeasured: boolean = false
+  @is.YesNo() asMeasured: boolean = false
 }
 
 export class UnitInput {
-  @Between(0.1, 10_000, 'ml') sizeMl: number = 30
-  @Maybe() @OneOf(MEASURES) measure?: Measure
+  @is.Between(0.1, 10_000, 'ml') sizeMl: number = 30
+  @is.Maybe() @is.OneOf(MEASURES) measure?: Measure
   /** How many alike: of tools, a set. */
-  @Whole(1, 10_000) count: number = 1
-  @Between(0, 1) level: number = 1
-  @Maybe() @Minor() priceMinor?: number | null
-  @Maybe() @Moment() openedOn?: string | null
+  @is.Whole(1, 10_000) count: number = 1
+  @is.Between(0, 1) level: number = 1
+  @is.Maybe() @is.Minor() priceMinor?: number | null
+  @is.Maybe() @is.Moment() openedOn?: string | null
   /** Printed on the pack. */
-  @Maybe() @Moment() expiresOn?: string | null
-  @Text(0, 500) notes: string = ''
-  @Maybe() @Id() placeId?: string | null
-  @OneOf(UNIT_ROLES) role: UnitRole = 'backup'
-  @Text(0, 60) label: string = ''
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Moment() expiresOn?: string | null
+  @is.Text(0, 500) notes: string = ''
+  @is.Maybe() @is.Id() placeId?: string | null
+  @is.OneOf(UNIT_ROLES) role: UnitRole = 'backup'
+  @is.Text(0, 60) label: string = ''
+  @is.MadeFrom() version?: number
 }
 
 /** What is left, as a glance or a tap says it. */
 export class LevelInput {
-  @Between(0, 1) level!: number
+  @is.Between(0, 1) level!: number
   /** A pan of a palette; everything in it, when left out. */
-  @Maybe() @Id() fillId?: string | null
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Id() fillId?: string | null
+  @is.MadeFrom() version?: number
 }
 
 /** Some of a bottle in a vessel of its own. */
 export class DecantInput {
   /** In the measure of the bottle, into each. */
-  @Between(0.01, 1000, 'ml') amount!: number
-  @Between(0.1, 1000, 'ml') sizeMl!: number
+  @is.Between(0.01, 1000, 'ml') amount!: number
+  @is.Between(0.1, 1000, 'ml') sizeMl!: number
   /** Into so many vessels, as much into each. */
-  @Whole(1, 20) count: number = 1
-  @Maybe() @Id() placeId?: string | null
-  @Text(0, 60) label: string = ''
+  @is.Whole(1, 20) count: number = 1
+  @is.Maybe() @is.Id() placeId?: string | null
+  @is.Text(0, 60) label: string = ''
 }
 
 /** A pan that goes into another palette. */
 export class MovePanInput {
-  @Id() unitId!: string
+  @is.Id() unitId!: string
 }
 
 /** Something dried, worked up with a little of its medium. */
 export class ReviveInput {
-  @Id() mediumFillId!: string
+  @is.Id() mediumFillId!: string
   /** In the measure of the medium. */
-  @Between(0.01, 10) amount!: number
+  @is.Between(0.01, 10) amount!: number
 }
 
 /** So much of what is in a bottle or a pan. */
 export class BlendPartInput {
-  @Id() fillId!: string
+  @is.Id() fillId!: string
   /** In the measure of the fill. */
-  @Between(0.01, 1000) amount!: number
+  @is.Between(0.01, 1000) amount!: number
 }
 /** Some of several made one. */
 export class BlendInput {
-  @Name(80) name!: string
-  @Many(() => BlendPartInput, 12, 2) @Distinct('fillId') parts!: BlendPartInput[]
-  @Maybe() @Id() placeId?: string | null
+  @is.Name(80) name!: string
+  @is.Many(() => BlendPartInput, 12, 2) @is.Distinct('fillId') parts!: BlendPartInput[]
+  @is.Maybe() @is.Id() placeId?: string | null
 }
 
 /** A thing on the simulated scale. */
 export class WeighInput {
-  @OneOf(['g', 'oz']) unit: 'g' | 'oz' = 'g'
+  @is.OneOf(['g', 'oz']) unit: 'g' | 'oz' = 'g'
   /** Of its empty vessel, where somebody weighed it; the usual one of its kind, when left out. */
-  @Maybe() @Between(0, 5000, 'g') emptyG?: number | null
+  @is.Maybe() @is.Between(0, 5000, 'g') emptyG?: number | null
 }
 
 /** A unit, or a pan of one, that holds the product. */
@@ -216,15 +195,15 @@ export interface OwnedProduct extends OwnedProductInput {
 }
 
 export class RetireInput {
-  @Ids(2000) ids!: string[]
-  @YesNo() retired!: boolean
+  @is.Ids(2000) ids!: string[]
+  @is.YesNo() retired!: boolean
 }
 
 /** Whether a range may be mixed with itself: true until the artist has seen otherwise. */
 export class RangeInput {
-  @Text(0, 60) brand!: string
-  @Name(60) range!: string
-  @YesNo() mixes!: boolean
+  @is.Text(0, 60) brand!: string
+  @is.Name(60) range!: string
+  @is.YesNo() mixes!: boolean
 }
 
 /** A place that things stand in. */
@@ -267,18 +246,18 @@ export type KitOrder = (typeof KIT_ORDERS)[number]
 
 /** What a list of the kit is asked for. */
 export class KitQuery {
-  @Text(0, 100) q: string = ''
+  @is.Text(0, 100) q: string = ''
   /** A kind, or `complexion` for all that is matched to a skin. */
-  @OneOf(['all', 'complexion', ...ITEM_KINDS]) kind: ItemKind | 'complexion' | 'all' = 'all'
+  @is.OneOf(['all', 'complexion', ...ITEM_KINDS]) kind: ItemKind | 'complexion' | 'all' = 'all'
   /** Any of these kinds, between commas, or what is used as one of them too. */
-  @Text(0, 400) kinds: string = ''
-  @OneOf(['all', ...FAMILIES]) family: Family | 'all' = 'all'
-  @OneOf(KIT_STATES) state: KitState = 'all'
-  @OneOf(KIT_ORDERS) order: KitOrder = 'depth'
-  @OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
+  @is.Text(0, 400) kinds: string = ''
+  @is.OneOf(['all', ...FAMILIES]) family: Family | 'all' = 'all'
+  @is.OneOf(KIT_STATES) state: KitState = 'all'
+  @is.OneOf(KIT_ORDERS) order: KitOrder = 'depth'
+  @is.OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
   /** Where the page before ended. */
-  @Text(0, 400) cursor: string = ''
-  @Whole(1, 100) limit: number = 50
+  @is.Text(0, 400) cursor: string = ''
+  @is.Whole(1, 100) limit: number = 50
 }
 
 /** A product as it stands in a list. */
@@ -311,12 +290,12 @@ export interface KitPage {
 
 /** Names of products by id; products not owned any more are absent. */
 export class NamesQuery {
-  @Text(0, 4000) ids: string = ''
+  @is.Text(0, 4000) ids: string = ''
 }
 
 /** What people declare they react to. */
 export class DeclaredInput {
-  @Words(100, 60) declared: string[] = []
+  @is.Words(100, 60) declared: string[] = []
 }
 
 /** Where what is reacted to stands in the kit, of what is not retired. */

@@ -17,7 +17,7 @@ import { pansNamed } from '#core/stock/list/panNames'
 import { cut } from '#core/stock/list/words'
 import { MEASURES, type Measure } from '#core/stock/things'
 import { USUAL_BY_KIND } from '#core/stock/usual'
-import { Between, Id, Lines, Many, Maybe, Name, OneOf, Satisfies, Text, Whole, YesNo } from '../checks/rules'
+import * as is from '../checks/rules'
 import type { GearInput } from './gear'
 import type { OwnedProductInput } from './kit'
 
@@ -27,34 +27,34 @@ const isMonthOrDay = (value: unknown) => typeof value === 'string' && /^\d{4}-\d
 
 /** A thing of a list as it was agreed; what is left out is what its kind usually is. */
 export class ListedThing {
-  @OneOf(OWNED_KINDS) kind!: OwnedKind
-  @Name(80) name!: string
-  @Whole(1, 500) count: number = 1
-  @Maybe() @Between(0.1, 10_000) size?: number | null
-  @Maybe() @OneOf(MEASURES) measure?: Measure | null
-  @Maybe() @Between(0, 1) level?: number | null
-  @Maybe() @OneOf(FAMILIES) family?: Family | null
-  @Maybe() @OneOf(FINISHES) finish?: Finish | null
-  @Maybe() @OneOf(COVERAGES) coverage?: Coverage | null
-  @Maybe() @Between(1, 12) depth?: number | null
-  @Maybe() @OneOf(UNDERTONES) undertone?: Undertone | null
+  @is.OneOf(OWNED_KINDS) kind!: OwnedKind
+  @is.Name(80) name!: string
+  @is.Whole(1, 500) count: number = 1
+  @is.Maybe() @is.Between(0.1, 10_000) size?: number | null
+  @is.Maybe() @is.OneOf(MEASURES) measure?: Measure | null
+  @is.Maybe() @is.Between(0, 1) level?: number | null
+  @is.Maybe() @is.OneOf(FAMILIES) family?: Family | null
+  @is.Maybe() @is.OneOf(FINISHES) finish?: Finish | null
+  @is.Maybe() @is.OneOf(COVERAGES) coverage?: Coverage | null
+  @is.Maybe() @is.Between(1, 12) depth?: number | null
+  @is.Maybe() @is.OneOf(UNDERTONES) undertone?: Undertone | null
   /** A month or a day. */
-  @Maybe()
-  @Text(7, 10)
-  @Satisfies('isMonthOrDay', isMonthOrDay, 'must be a day such as 2026-03-14, or a month such as 2026-03')
+  @is.Maybe()
+  @is.Text(7, 10)
+  @is.Satisfies('isMonthOrDay', isMonthOrDay, 'must be a day such as 2026-03-14, or a month such as 2026-03')
   openedOn?: string | null
   /** Of a brush. */
-  @Maybe() @OneOf(['', ...BRUSH_SHAPES]) shape?: BrushShape | '' | null
+  @is.Maybe() @is.OneOf(['', ...BRUSH_SHAPES]) shape?: BrushShape | '' | null
   /** Colours of a palette. */
-  @Maybe() @Whole(1, 120) pans?: number | null
-  @Lines(120, 80) panNames: string[] = []
-  @Maybe() @Id() placeId?: string | null
+  @is.Maybe() @is.Whole(1, 120) pans?: number | null
+  @is.Lines(120, 80) panNames: string[] = []
+  @is.Maybe() @is.Id() placeId?: string | null
 }
 
 export class ListedInput {
-  @Many(() => ListedThing, 2000, 1) things!: ListedThing[]
+  @is.Many(() => ListedThing, 2000, 1) things!: ListedThing[]
   /** Whether what names no place goes into the pouch of its kind; else it goes where new things are put. */
-  @YesNo() intoPouches: boolean = false
+  @is.YesNo() intoPouches: boolean = false
 }
 
 /** The first day of a month: a bottle that was opened in March was opened at the latest then. */

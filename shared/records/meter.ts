@@ -1,10 +1,10 @@
 import { LabDto } from '../compute/parts'
-import { Colour, Id, Maybe } from '../checks/rules'
+import * as is from '../checks/rules'
 
 export class ShotInput {
-  @Id() faceId!: string
+  @is.Id() faceId!: string
   /** What the simulated meter is to see, for a face it does not know. */
-  @Maybe()
-  @Colour(() => LabDto)
+  @is.Maybe()
+  @is.Colour(() => LabDto)
   sees?: LabDto
 }

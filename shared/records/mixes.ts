@@ -1,14 +1,14 @@
 import { DropsDto, LabDto } from '../compute/parts'
-import { Colour, Distinct, Many } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** A mix held to the meter. */
 export class MixShotInput {
-  @Many(() => DropsDto, 4, 1) @Distinct('id') drops!: DropsDto[]
+  @is.Many(() => DropsDto, 4, 1) @is.Distinct('id') drops!: DropsDto[]
 }
 
 /** A mix as it was made, and the colour it was measured at once set. */
 export class MeasuredMixInput extends MixShotInput {
-  @Colour(() => LabDto) lab!: LabDto
+  @is.Colour(() => LabDto) lab!: LabDto
 }
 
 export interface MeasuredMixRecord extends MeasuredMixInput {

@@ -5,30 +5,16 @@ import type { FacePlan } from '#core/plan/facePlan'
 import type { Lock } from '#core/plan/locks'
 import { MISHAPS } from '#core/plan/mishaps'
 import { DropsDto } from '../compute/parts'
-import {
-  Distinct,
-  Id,
-  Ids,
-  MadeFrom,
-  Many,
-  Maybe,
-  Name,
-  One,
-  OneOf,
-  Satisfies,
-  SomeOf,
-  Text,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 import { OccasionInput } from './consultation'
 import type { MeasuredMixRecord } from './mixes'
 
 /** One place of a plan held fast: a product, a recipe in drops, or left empty. */
 export class LockInput {
-  @Name(80) key!: string
-  @Maybe() @Name(200) itemId?: string
-  @Maybe() @Many(() => DropsDto, 5, 1) @Distinct('id') drops?: DropsDto[]
-  @Satisfies(
+  @is.Name(80) key!: string
+  @is.Maybe() @is.Name(200) itemId?: string
+  @is.Maybe() @is.Many(() => DropsDto, 5, 1) @is.Distinct('id') drops?: DropsDto[]
+  @is.Satisfies(
     'oneLock',
     (v, owner) => {
       const { itemId, drops } = owner as LockInput
@@ -36,32 +22,32 @@ export class LockInput {
     },
     'must hold one of: itemId, drops, empty',
   )
-  @YesNo()
+  @is.YesNo()
   empty: boolean = false
 }
 
 /** A veto lifted by the artist. One of harm needs the reason, which is kept with the plan. */
 export class OverrideInput {
-  @Name(120) itemId!: string
-  @Name(60) rule!: string
-  @Text(0, 500) reason: string = ''
+  @is.Name(120) itemId!: string
+  @is.Name(60) rule!: string
+  @is.Text(0, 500) reason: string = ''
 }
 
 export class PlanInput {
-  @Many(() => LockInput, 40) @Distinct('key') locks: LockInput[] = []
-  @Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
+  @is.Many(() => LockInput, 40) @is.Distinct('key') locks: LockInput[] = []
+  @is.Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
   /** Where it differs from what the face's record says of the day. */
-  @Maybe()
-  @One(() => OccasionInput, 'must say what the day asks')
+  @is.Maybe()
+  @is.One(() => OccasionInput, 'must say what the day asks')
   occasion?: OccasionInput | null
   /** The booking it is for; left out, the one that counts today, else a personal visit. */
-  @Maybe() @Id() bookingId?: string | null
+  @is.Maybe() @is.Id() bookingId?: string | null
 }
 
 /** What Match asks: as the plan does, and how it is steered. */
 export class BasesInput extends PlanInput {
-  @OneOf(BASE_ORDERS) order: BaseOrder = 'all together'
-  @SomeOf(STEERS) steers: Steer[] = []
+  @is.OneOf(BASE_ORDERS) order: BaseOrder = 'all together'
+  @is.SomeOf(STEERS) steers: Steer[] = []
 }
 
 /** A base that was asked for, and which bottles, in the kit or on offer, it may be mixed from. */
@@ -73,9 +59,9 @@ export interface BaseAsked extends WantedBase {
 
 /** What went wrong at the chair, on what day. */
 export class MishapInput {
-  @OneOf(MISHAPS.map(m => m.id)) mishap!: string
-  @Maybe()
-  @One(() => OccasionInput, 'must say what the day asks')
+  @is.OneOf(MISHAPS.map(m => m.id)) mishap!: string
+  @is.Maybe()
+  @is.One(() => OccasionInput, 'must say what the day asks')
   occasion?: OccasionInput | null
 }
 
@@ -83,18 +69,18 @@ export const PLAN_KINDS = ['preview', 'day'] as const
 export type PlanKind = (typeof PLAN_KINDS)[number]
 
 export class SavePlanInput extends PlanInput {
-  @OneOf(PLAN_KINDS) kind: PlanKind = 'day'
+  @is.OneOf(PLAN_KINDS) kind: PlanKind = 'day'
   /** What was agreed. */
-  @Text(0, 1000) agreed: string = ''
+  @is.Text(0, 1000) agreed: string = ''
   /** What to change since the preview. */
-  @Text(0, 1000) change: string = ''
+  @is.Text(0, 1000) change: string = ''
 }
 
 /** Notes made afterwards. */
 export class PlanNotesInput {
-  @Text(0, 1000) agreed: string = ''
-  @Text(0, 1000) change: string = ''
-  @MadeFrom() version?: number
+  @is.Text(0, 1000) agreed: string = ''
+  @is.Text(0, 1000) change: string = ''
+  @is.MadeFrom() version?: number
 }
 
 /** A kept plan as it stands in a list. */
@@ -145,10 +131,10 @@ export const locksOf = (locks: readonly LockInput[]): Record<string, Lock> =>
 
 /** What two ranges did on the palette. */
 export class PaletteTestInput {
-  @Name(130) a!: string
-  @Name(130) b!: string
-  @OneOf(['held', 'separated', 'pilled']) result!: 'held' | 'separated' | 'pilled'
-  @Text(0, 120) after: string = ''
+  @is.Name(130) a!: string
+  @is.Name(130) b!: string
+  @is.OneOf(['held', 'separated', 'pilled']) result!: 'held' | 'separated' | 'pilled'
+  @is.Text(0, 120) after: string = ''
 }
 export interface PaletteTestRecord extends PaletteTestInput {
   id: string
@@ -157,9 +143,9 @@ export interface PaletteTestRecord extends PaletteTestInput {
 
 /** A flash photograph of one product, or of several worn together. */
 export class FlashTestInput {
-  @Ids(10) itemIds!: string[]
-  @OneOf(['good', 'bad']) result!: 'good' | 'bad'
-  @Text(0, 200) note: string = ''
+  @is.Ids(10) itemIds!: string[]
+  @is.OneOf(['good', 'bad']) result!: 'good' | 'bad'
+  @is.Text(0, 200) note: string = ''
 }
 export interface FlashTestRecord extends FlashTestInput {
   id: string

@@ -5,7 +5,7 @@ import { SHOWING } from '#core/asked/showing'
 import { SLOT_IDS, type SlotId } from '#core/asked/slots'
 import { TECHNIQUES, type Technique } from '#core/complexion/worn'
 import type { HouseRule } from '#core/asked/houseRule'
-import { Between, Id, MadeFrom, Many, Maybe, Minor, Name, Named, OneOf, Satisfies, Text, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 
 const MIXING = ['strict', 'practical'] as const
 const PRIMER = ['always', 'only with a reason'] as const
@@ -18,11 +18,11 @@ const TECHNIQUE_NAMES = Object.keys(TECHNIQUES) as Technique[]
 
 /** An agency's rule: this place of the plan is done with this product or range, or laid on like this. */
 export class HouseRuleInput implements HouseRule {
-  @OneOf(SLOT_IDS) slot!: SlotId
-  @Maybe() @Id() itemId?: string | null
-  @Maybe() @Name(130) range?: string | null
-  @Maybe() @OneOf(TECHNIQUE_NAMES) technique?: Technique | null
-  @Satisfies(
+  @is.OneOf(SLOT_IDS) slot!: SlotId
+  @is.Maybe() @is.Id() itemId?: string | null
+  @is.Maybe() @is.Name(130) range?: string | null
+  @is.Maybe() @is.OneOf(TECHNIQUE_NAMES) technique?: Technique | null
+  @is.Satisfies(
     'oneOfThree',
     (_sentence, owner) => {
       const { itemId, range, technique } = owner as HouseRuleInput
@@ -30,46 +30,46 @@ export class HouseRuleInput implements HouseRule {
     },
     'must stand with one of: itemId, range, technique',
   )
-  @Name(120)
+  @is.Name(120)
   sentence!: string
 }
 
 /** How this artist works. */
 export class Settings {
-  @Between(0.5, 6, 'ΔE00') tolerance: number = DEFAULT_OPTIONS.tolerance
-  @Whole(1, 4) maxProducts: number = DEFAULT_OPTIONS.maxProducts
-  @Whole(1, 12) maxDrops: number = DEFAULT_OPTIONS.maxDrops
-  @Between(0.005, 0.5, 'ml') dropMl: number = DROP_ML
-  @Between(0.1, 5, 'ml') faceMlSheer: number = FACE_ML.sheer
-  @Between(0.1, 5, 'ml') faceMlLight: number = FACE_ML.light
-  @Between(0.1, 5, 'ml') faceMlMedium: number = FACE_ML.medium
-  @Between(0.1, 5, 'ml') faceMlFull: number = FACE_ML.full
-  @Minor() budgetMinor: number = 14_000
+  @is.Between(0.5, 6, 'ΔE00') tolerance: number = DEFAULT_OPTIONS.tolerance
+  @is.Whole(1, 4) maxProducts: number = DEFAULT_OPTIONS.maxProducts
+  @is.Whole(1, 12) maxDrops: number = DEFAULT_OPTIONS.maxDrops
+  @is.Between(0.005, 0.5, 'ml') dropMl: number = DROP_ML
+  @is.Between(0.1, 5, 'ml') faceMlSheer: number = FACE_ML.sheer
+  @is.Between(0.1, 5, 'ml') faceMlLight: number = FACE_ML.light
+  @is.Between(0.1, 5, 'ml') faceMlMedium: number = FACE_ML.medium
+  @is.Between(0.1, 5, 'ml') faceMlFull: number = FACE_ML.full
+  @is.Minor() budgetMinor: number = 14_000
   /** What an hour of the artist is worth, what a kilometre costs, what is put on top, and how many faces a tool lasts. */
-  @Minor() hourMinor: number = 4000
-  @Minor() kmMinor: number = 40
-  @Between(0, 300, '%') marginPercent: number = 15
-  @Whole(1, 100_000) toolFaces: number = 300
-  @Text(0, 3) currency: string = ''
-  @OneOf(THEMES) theme: Theme = 'day'
-  @OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order
-  @OneOf(MIXING) mixing: PlanSettings['mixing'] = USUAL_SETTINGS.mixing
-  @OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
-  @OneOf(TONERS) toner: PlanSettings['toner'] = USUAL_SETTINGS.toner
-  @OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
+  @is.Minor() hourMinor: number = 4000
+  @is.Minor() kmMinor: number = 40
+  @is.Between(0, 300, '%') marginPercent: number = 15
+  @is.Whole(1, 100_000) toolFaces: number = 300
+  @is.Text(0, 3) currency: string = ''
+  @is.OneOf(THEMES) theme: Theme = 'day'
+  @is.OneOf(METHOD_ORDERS) order: MethodOrder = USUAL_SETTINGS.order
+  @is.OneOf(MIXING) mixing: PlanSettings['mixing'] = USUAL_SETTINGS.mixing
+  @is.OneOf(PRIMER) primer: PlanSettings['primer'] = USUAL_SETTINGS.primer
+  @is.OneOf(TONERS) toner: PlanSettings['toner'] = USUAL_SETTINGS.toner
+  @is.OneOf(POWDER) powder: PlanSettings['powder'] = USUAL_SETTINGS.powder
   /** From which ΔE a colour shows at all, shows clearly, and strongly; how far a highlight may lift; from which chroma it is vivid. */
-  @Between(0.5, 10, 'ΔE00') showsFrom: number = SHOWING.vanishes
-  @Between(2, 20, 'ΔE00') clearFrom: number = SHOWING.clear
-  @Between(5, 40, 'ΔE00') strongFrom: number = SHOWING.strong
-  @Between(5, 40, 'L*') chalkyFrom: number = SHOWING.chalky
-  @Between(20, 100, 'C*') vividFrom: number = SHOWING.vivid
+  @is.Between(0.5, 10, 'ΔE00') showsFrom: number = SHOWING.vanishes
+  @is.Between(2, 20, 'ΔE00') clearFrom: number = SHOWING.clear
+  @is.Between(5, 40, 'ΔE00') strongFrom: number = SHOWING.strong
+  @is.Between(5, 40, 'L*') chalkyFrom: number = SHOWING.chalky
+  @is.Between(20, 100, 'C*') vividFrom: number = SHOWING.vivid
   /** Per rule: 0 switches it off, 1 is as it comes, up to 3 times as heavy. */
-  @Named(
+  @is.Named(
     100,
     (_rule, weight) => typeof weight === 'number' && weight >= 0 && weight <= 3,
     'must set rules to numbers from 0 to 3',
   )
   ruleWeights: Record<string, number> = {}
-  @Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
-  @MadeFrom() version?: number
+  @is.Many(() => HouseRuleInput, 30) houseRules: HouseRuleInput[] = []
+  @is.MadeFrom() version?: number
 }

@@ -1,19 +1,19 @@
 import type { HeldLine, Held } from '#core/stock/standingList'
-import { Distinct, Id, MadeFrom, Many, Name, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /* Standing lists as they are written and read: the core kit, and variants as changes against it. */
 
 export class ListLineInput {
-  @Id() productId!: string
+  @is.Id() productId!: string
   /** Of the core so many; of a variant so many more, or fewer. */
-  @Whole(-10_000, 10_000) count!: number
+  @is.Whole(-10_000, 10_000) count!: number
 }
 
 export class StandingListInput {
-  @Id() id!: string
-  @Name(60) name!: string
-  @Many(() => ListLineInput, 2000) @Distinct('productId') lines!: ListLineInput[]
-  @MadeFrom() version?: number
+  @is.Id() id!: string
+  @is.Name(60) name!: string
+  @is.Many(() => ListLineInput, 2000) @is.Distinct('productId') lines!: ListLineInput[]
+  @is.MadeFrom() version?: number
 }
 
 /** A list, and which of its things are packed today. */

@@ -1,8 +1,8 @@
-import { Ids } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** Records that a device keeps something about. */
 export class StillThereInput {
-  @Ids(2000, 0) ids!: string[]
+  @is.Ids(2000, 0) ids!: string[]
 }
 
 export interface StillThere {

@@ -11,23 +11,8 @@ import {
 } from '#core/stock/things'
 import type { FacePlan } from '#core/plan/facePlan'
 import { LabDto } from '../compute/parts'
-import {
-  Between,
-  Colour,
-  Distinct,
-  Id,
-  Many,
-  Maybe,
-  Minor,
-  Moment,
-  Name,
-  Named,
-  One,
-  OneOf,
-  Satisfies,
-  Text,
-  Whole,
-} from '../checks/rules'
+import * as is from '../checks/rules'
+import { Named } from '../checks/rules'
 import { isPlainObject, shaped } from '../checks/shape'
 import { Consultation, OccasionInput } from './consultation'
 import { ComplaintInput, FaceInput, HistoryInput, ReadingInput, SavedRecipeInput } from './faces'
@@ -50,113 +35,113 @@ import { StandardInput } from './standards'
  */
 
 export class StoredProduct extends ProductFields {
-  @Id() id!: string
-  @OneOf(['cosmetic']) sort: ProductSort = 'cosmetic'
-  @Between(0.25, 4) strength: number = 1
-  @Moment() createdAt!: string
+  @is.Id() id!: string
+  @is.OneOf(['cosmetic']) sort: ProductSort = 'cosmetic'
+  @is.Between(0.25, 4) strength: number = 1
+  @is.Moment() createdAt!: string
 }
 
 export class StoredGear extends GearFields {
-  @Id() id!: string
-  @OneOf(PRODUCT_SORTS) sort: ProductSort = 'unknown'
-  @Moment() createdAt!: string
+  @is.Id() id!: string
+  @is.OneOf(PRODUCT_SORTS) sort: ProductSort = 'unknown'
+  @is.Moment() createdAt!: string
 }
 
 export class StoredPlace {
-  @Id() id!: string
-  @Maybe() @Id() parentId?: string | null
-  @OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
-  @Name(60) name!: string
-  @Whole(0, 1_000_000) position: number = 0
-  @Maybe() @Between(1, 1_000_000, 'ml') volumeMl?: number | null
-  @Maybe() @Between(1, 1_000_000, 'g') limitG?: number | null
+  @is.Id() id!: string
+  @is.Maybe() @is.Id() parentId?: string | null
+  @is.OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
+  @is.Name(60) name!: string
+  @is.Whole(0, 1_000_000) position: number = 0
+  @is.Maybe() @is.Between(1, 1_000_000, 'ml') volumeMl?: number | null
+  @is.Maybe() @is.Between(1, 1_000_000, 'g') limitG?: number | null
 }
 
 export class StoredUnit {
-  @Id() id!: string
-  @Id() productId!: string
-  @Maybe() @Id() placeId?: string | null
-  @Whole(1, 10_000) count: number = 1
-  @Text(0, 60) container: string = ''
-  @Text(0, 60) label: string = ''
-  @Maybe() @Minor() priceMinor?: number | null
-  @OneOf(UNIT_ROLES) role: UnitRole = 'workhorse'
-  @Maybe() @Id() ownerFaceId?: string | null
-  @Text(0, 500) notes: string = ''
-  @Maybe() @Moment() retiredAt?: string | null
-  @Moment() createdAt!: string
+  @is.Id() id!: string
+  @is.Id() productId!: string
+  @is.Maybe() @is.Id() placeId?: string | null
+  @is.Whole(1, 10_000) count: number = 1
+  @is.Text(0, 60) container: string = ''
+  @is.Text(0, 60) label: string = ''
+  @is.Maybe() @is.Minor() priceMinor?: number | null
+  @is.OneOf(UNIT_ROLES) role: UnitRole = 'workhorse'
+  @is.Maybe() @is.Id() ownerFaceId?: string | null
+  @is.Text(0, 500) notes: string = ''
+  @is.Maybe() @is.Moment() retiredAt?: string | null
+  @is.Moment() createdAt!: string
 }
 
 export class StoredFill {
-  @Id() id!: string
-  @Id() unitId!: string
-  @Id() productId!: string
-  @Between(0.01, 10_000) size: number = 30
-  @OneOf(MEASURES) measure: Measure = 'ml'
-  @Between(0, 1) level: number = 1
-  @Maybe() @Moment() openedOn?: string | null
+  @is.Id() id!: string
+  @is.Id() unitId!: string
+  @is.Id() productId!: string
+  @is.Between(0.01, 10_000) size: number = 30
+  @is.OneOf(MEASURES) measure: Measure = 'ml'
+  @is.Between(0, 1) level: number = 1
+  @is.Maybe() @is.Moment() openedOn?: string | null
 }
 
 export class StoredOffer {
-  @Id() id!: string
-  @Id() supplierId!: string
-  @Id() productId!: string
-  @Between(0.01, 1000) size: number = 30
-  @OneOf(MEASURES) measure: Measure = 'ml'
-  @Minor() priceMinor!: number
+  @is.Id() id!: string
+  @is.Id() supplierId!: string
+  @is.Id() productId!: string
+  @is.Between(0.01, 1000) size: number = 30
+  @is.OneOf(MEASURES) measure: Measure = 'ml'
+  @is.Minor() priceMinor!: number
 }
 
 export class StoredStandard {
-  @Id() id!: string
-  @One(() => StandardInput) value!: StandardInput
+  @is.Id() id!: string
+  @is.One(() => StandardInput) value!: StandardInput
 }
 
 export class StoredJob extends JobInput {
-  @Id() id!: string
-  @Moment() createdAt!: string
-  @One(() => BagInput) bag: BagInput = new BagInput()
-  @One(() => QuoteInput) quote: QuoteInput = new QuoteInput()
-  @Maybe() @One(() => Wrap) wrap?: Wrap | null
+  @is.Id() id!: string
+  @is.Moment() createdAt!: string
+  @is.One(() => BagInput) bag: BagInput = new BagInput()
+  @is.One(() => QuoteInput) quote: QuoteInput = new QuoteInput()
+  @is.Maybe() @is.One(() => Wrap) wrap?: Wrap | null
 }
 
 export class StoredTick extends TickInput {
-  @Id() jobId!: string
+  @is.Id() jobId!: string
 }
 
 export class StoredBooking extends BookingInput {
-  @Id() id!: string
-  @Id() faceId!: string
+  @is.Id() id!: string
+  @is.Id() faceId!: string
 }
 
 export class StoredFace extends FaceInput {
-  @Id() id!: string
-  @One(() => Consultation) consultation!: Consultation
-  @Moment() createdAt!: string
+  @is.Id() id!: string
+  @is.One(() => Consultation) consultation!: Consultation
+  @is.Moment() createdAt!: string
 }
 
 export class StoredReading extends ReadingInput {
-  @Id() id!: string
-  @Moment() takenAt!: string
+  @is.Id() id!: string
+  @is.Moment() takenAt!: string
 }
 
 const NAMES = 'must name its bottles'
 const Names = () => Named(50, (_id, name) => typeof name === 'string', NAMES)
 
 export class StoredRecipe extends SavedRecipeInput {
-  @Id() id!: string
-  @Moment() savedAt!: string
-  @OneOf(VERDICTS) verdict!: Verdict
+  @is.Id() id!: string
+  @is.Moment() savedAt!: string
+  @is.OneOf(VERDICTS) verdict!: Verdict
   @Names() names!: Record<string, string>
 }
 
 export class StoredSeen extends ComplaintInput {
-  @Id() id!: string
-  @Moment() seenAt!: string
+  @is.Id() id!: string
+  @is.Moment() seenAt!: string
 }
 
 export class StoredHistory extends HistoryInput {
-  @Id() id!: string
-  @Moment() at!: string
+  @is.Id() id!: string
+  @is.Moment() at!: string
 }
 
 export const CANNOT_BE_DRAWN = 'must be a plan that can be drawn'
@@ -189,78 +174,78 @@ export function isFacePlan(value: unknown): boolean {
 
 /** The line of a kept plan. */
 export class StoredPlan {
-  @Id() id!: string
-  @Maybe() @Id() bookingId?: string | null
-  @OneOf(PLAN_KINDS) kind: PlanKind = 'day'
-  @Text(0, 1000) agreed: string = ''
-  @Text(0, 1000) change: string = ''
-  @One(() => OccasionInput) occasion!: OccasionInput
-  @Whole(0, 1000) layers: number = 0
-  @Between(0, 10_000, 'min') minutes: number = 0
-  @Minor() costMinor: number = 0
-  @Moment() savedAt!: string
-  @Maybe() @Moment() usedAt?: string | null
+  @is.Id() id!: string
+  @is.Maybe() @is.Id() bookingId?: string | null
+  @is.OneOf(PLAN_KINDS) kind: PlanKind = 'day'
+  @is.Text(0, 1000) agreed: string = ''
+  @is.Text(0, 1000) change: string = ''
+  @is.One(() => OccasionInput) occasion!: OccasionInput
+  @is.Whole(0, 1000) layers: number = 0
+  @is.Between(0, 10_000, 'min') minutes: number = 0
+  @is.Minor() costMinor: number = 0
+  @is.Moment() savedAt!: string
+  @is.Maybe() @is.Moment() usedAt?: string | null
 }
 
 /** The body of a kept plan; the plan itself was made here and is only looked at from outside. */
 export class StoredPlanBody {
-  @Id() id!: string
-  @Many(() => LockInput, 40) @Distinct('key') locks: LockInput[] = []
-  @Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
-  @shaped({ opaque: true }) @Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
+  @is.Id() id!: string
+  @is.Many(() => LockInput, 40) @is.Distinct('key') locks: LockInput[] = []
+  @is.Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
+  @shaped({ opaque: true }) @is.Satisfies('plan', isFacePlan, CANNOT_BE_DRAWN) plan!: FacePlan
 }
 
 export class StoredStandingList extends StandingListInput {}
 
 export class StoredPicture {
-  @Id() id!: string
-  @Text(0, 500) note!: string
-  @Moment() createdAt!: string
+  @is.Id() id!: string
+  @is.Text(0, 500) note!: string
+  @is.Moment() createdAt!: string
 }
 
 export class StoredPaletteTest extends PaletteTestInput {
-  @Id() id!: string
-  @Moment() at!: string
+  @is.Id() id!: string
+  @is.Moment() at!: string
 }
 
 export class StoredFlashTest extends FlashTestInput {
-  @Id() id!: string
-  @Moment() at!: string
+  @is.Id() id!: string
+  @is.Moment() at!: string
 }
 
 export class StoredMix extends MeasuredMixInput {
-  @Id() id!: string
-  @Moment() at!: string
+  @is.Id() id!: string
+  @is.Moment() at!: string
   @Names() names!: Record<string, string>
 }
 
 export class StoredSupplier {
-  @Id() id!: string
-  @Name(120) name!: string
-  @Whole(0, 1000) leadDays!: number
+  @is.Id() id!: string
+  @is.Name(120) name!: string
+  @is.Whole(0, 1000) leadDays!: number
 }
 
 export class StoredPurchase {
-  @Id() id!: string
-  @Moment() createdAt!: string
-  @Minor() budgetMinor!: number
+  @is.Id() id!: string
+  @is.Moment() createdAt!: string
+  @is.Minor() budgetMinor!: number
 }
 
 export class StoredPurchaseLine {
-  @Id() id!: string
-  @Minor() priceMinor!: number
-  @Whole(1, 100) count: number = 1
-  @Text(0, 500) reason!: string
-  @Maybe() @Moment() receivedAt?: string | null
+  @is.Id() id!: string
+  @is.Minor() priceMinor!: number
+  @is.Whole(1, 100) count: number = 1
+  @is.Text(0, 500) reason!: string
+  @is.Maybe() @is.Moment() receivedAt?: string | null
 }
 
 export class StoredRange {
-  @Text(0, 60) brand!: string
-  @Name(60) range!: string
+  @is.Text(0, 60) brand!: string
+  @is.Name(60) range!: string
 }
 
 export class StoredSkin {
-  @Colour(() => LabDto) lab!: LabDto
+  @is.Colour(() => LabDto) lab!: LabDto
 }
 
 export class StoredSettings extends Settings {}

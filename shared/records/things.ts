@@ -13,23 +13,7 @@ import type { Thing } from '#core/stock/thing'
 import { PLACE_SORTS, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things'
 import { FAMILIES, type Family } from '#core/complexion/product'
 import { FINISHES, type Finish } from '#core/product/item'
-import {
-  Barcode,
-  Between,
-  Distinct,
-  Id,
-  Ids,
-  MadeFrom,
-  Many,
-  Maybe,
-  Moment,
-  Name,
-  OneOf,
-  Satisfies,
-  Text,
-  Whole,
-  YesNo,
-} from '../checks/rules'
+import * as is from '../checks/rules'
 
 export const THING_STATES = ['in use', 'past its day', 'low or empty', 'to be told', 'retired', 'all'] as const
 export type ThingState = (typeof THING_STATES)[number]
@@ -40,16 +24,16 @@ export const NOWHERE = 'nowhere'
 
 /** What a list of things is asked for. */
 export class ThingQuery {
-  @Text(0, 100) q: string = ''
-  @OneOf(['all', ...PURPOSES]) purpose: Purpose | 'all' = 'all'
+  @is.Text(0, 100) q: string = ''
+  @is.OneOf(['all', ...PURPOSES]) purpose: Purpose | 'all' = 'all'
   /** A place and what stands in it, `nowhere` for what nobody has placed; empty for everywhere. */
-  @Text(0, 64) place: string = ''
-  @OneOf(THING_STATES) state: ThingState = 'in use'
-  @OneOf(THING_ORDERS) order: ThingOrder = 'use'
-  @OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
+  @is.Text(0, 64) place: string = ''
+  @is.OneOf(THING_STATES) state: ThingState = 'in use'
+  @is.OneOf(THING_ORDERS) order: ThingOrder = 'use'
+  @is.OneOf(['up', 'down']) way: 'up' | 'down' = 'up'
   /** Where the page before ended. */
-  @Text(0, 400) cursor: string = ''
-  @Whole(1, 200) limit: number = 100
+  @is.Text(0, 400) cursor: string = ''
+  @is.Whole(1, 200) limit: number = 100
 }
 
 export interface ThingPage {
@@ -60,79 +44,79 @@ export interface ThingPage {
 
 /** A place as it is written. */
 export class PlaceInput {
-  @OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
-  @Name(60) name!: string
-  @Maybe() @Id() parentId?: string | null
-  @Whole(0, 10_000) position: number = 0
+  @is.OneOf(PLACE_SORTS) sort: PlaceSort = 'pouch'
+  @is.Name(60) name!: string
+  @is.Maybe() @is.Id() parentId?: string | null
+  @is.Whole(0, 10_000) position: number = 0
   /** What it takes, where somebody measured. */
-  @Maybe() @Between(1, 1_000_000, 'ml') volumeMl?: number | null
-  @Maybe() @Between(1, 1_000_000, 'g') limitG?: number | null
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Between(1, 1_000_000, 'ml') volumeMl?: number | null
+  @is.Maybe() @is.Between(1, 1_000_000, 'g') limitG?: number | null
+  @is.MadeFrom() version?: number
 }
 
 /** A unit, or so many of a set. */
 export class MovedUnitInput {
-  @Id() id!: string
+  @is.Id() id!: string
   /** So many of a set; all of them, when left out. */
-  @Maybe() @Whole(1, 10_000) count?: number
+  @is.Maybe() @is.Whole(1, 10_000) count?: number
 }
 /** The most that one act is done to. */
 export const THINGS_AT_ONCE = 10_000
 
 /** Things that go to one place together. */
 export class MoveInput {
-  @Many(() => MovedUnitInput, THINGS_AT_ONCE, 1) @Distinct('id') units!: MovedUnitInput[]
+  @is.Many(() => MovedUnitInput, THINGS_AT_ONCE, 1) @is.Distinct('id') units!: MovedUnitInput[]
   /** Null for nowhere. */
-  @Maybe() @Id() placeId?: string | null
+  @is.Maybe() @is.Id() placeId?: string | null
 }
 
 /** Units that go out of use, or come back into it. */
 export class RetireUnitsInput {
-  @Ids(THINGS_AT_ONCE) ids!: string[]
-  @YesNo() retired!: boolean
+  @is.Ids(THINGS_AT_ONCE) ids!: string[]
+  @is.YesNo() retired!: boolean
   /** Why it went. */
-  @Text(0, 200) why: string = ''
+  @is.Text(0, 200) why: string = ''
 }
 
 /** Something of several things at once; what is left out stays as it is. */
 export class ChangeThingsInput {
-  @Ids(THINGS_AT_ONCE) ids!: string[]
-  @Maybe() @Between(0, 1) level?: number
-  @Maybe() @Moment() openedOn?: string
-  @Maybe() @Moment() expiresOn?: string
-  @Maybe() @OneOf(UNIT_ROLES) role?: UnitRole
-  @Maybe() @Text(1, 60) brand?: string
-  @Maybe() @Text(1, 60) range?: string
+  @is.Ids(THINGS_AT_ONCE) ids!: string[]
+  @is.Maybe() @is.Between(0, 1) level?: number
+  @is.Maybe() @is.Moment() openedOn?: string
+  @is.Maybe() @is.Moment() expiresOn?: string
+  @is.Maybe() @is.OneOf(UNIT_ROLES) role?: UnitRole
+  @is.Maybe() @is.Text(1, 60) brand?: string
+  @is.Maybe() @is.Text(1, 60) range?: string
   /** Of what goes on faces. */
-  @Maybe() @OneOf(FAMILIES) family?: Family
-  @Maybe() @OneOf(FINISHES) finish?: Finish
-  @Maybe() @YesNo() limited?: boolean
+  @is.Maybe() @is.OneOf(FAMILIES) family?: Family
+  @is.Maybe() @is.OneOf(FINISHES) finish?: Finish
+  @is.Maybe() @is.YesNo() limited?: boolean
 }
 
 /** Another of what stands under the bars of a pack. */
 export class UnderBarcodeInput {
-  @Barcode() barcode!: string
-  @Maybe() @Id() placeId?: string | null
+  @is.Barcode() barcode!: string
+  @is.Maybe() @is.Id() placeId?: string | null
 }
 /** Labels of things, to be printed. */
 export class LabelsInput {
-  @Ids(500) ids!: string[]
+  @is.Ids(500) ids!: string[]
   /** Where this server is reached, for the code on each. */
-  @Text(8, 120)
-  @Satisfies(
+  @is.Text(8, 120)
+  @is.Satisfies(
     'origin',
     v => typeof v !== 'string' || /^https?:\/\/[A-Za-z0-9.:[\]-]+$/.test(v),
     'must be an address such as http://192.168.0.20:3000',
   )
   origin!: string
-  @OneOf(Object.keys(PAPERS)) paper: Paper = 'A4'
-  @OneOf(Object.keys(LABEL_FORMATS)) format: LabelFormat = 'side of a bottle'
+  @is.OneOf(Object.keys(PAPERS)) paper: Paper = 'A4'
+  @is.OneOf(Object.keys(LABEL_FORMATS)) format: LabelFormat = 'side of a bottle'
   /** Labels of the first sheet that are gone already. */
-  @Whole(0, 200) used: number = 0
+  @is.Whole(0, 200) used: number = 0
   /** Where the printer pulls the paper askew, mm to the right and down. */
-  @Between(-15, 15, 'mm') shiftX: number = 0
-  @Between(-15, 15, 'mm') shiftY: number = 0
-  @YesNo() outlines: boolean = true
+  @is.Between(-15, 15, 'mm') shiftX: number = 0
+  @is.Between(-15, 15, 'mm') shiftY: number = 0
+  @is.YesNo() outlines: boolean = true
 }
 
 /** What is known of a number under bars: something one has, something that is sold. */

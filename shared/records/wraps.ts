@@ -1,30 +1,30 @@
 import type { OwnedKind } from '#core/stock/kinds'
 import type { Measure } from '#core/stock/things'
-import { Between, ClockTime, Id, Ids, MadeFrom, Many, Maybe, Minor, Moment, OneOf, Text, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 
 /** How long a job took and what it brought: what is often known only later. */
 export class WrapFacts {
   /** As the clock showed it where the job was. */
-  @Maybe() @ClockTime() began?: string | null
-  @Maybe() @ClockTime() ended?: string | null
-  @Maybe() @Between(0, 50_000, 'km') km?: number | null
-  @Maybe() @Whole(0, 10_000) travelMinutes?: number | null
+  @is.Maybe() @is.ClockTime() began?: string | null
+  @is.Maybe() @is.ClockTime() ended?: string | null
+  @is.Maybe() @is.Between(0, 50_000, 'km') km?: number | null
+  @is.Maybe() @is.Whole(0, 10_000) travelMinutes?: number | null
   /** Tickets, tolls, parking and whatever else was paid. */
-  @Maybe() @Minor() spentMinor?: number | null
-  @Maybe() @Minor() paidMinor?: number | null
-  @Minor() tipMinor: number = 0
-  @Text(0, 1000) notes: string = ''
-  @MadeFrom() version?: number
+  @is.Maybe() @is.Minor() spentMinor?: number | null
+  @is.Maybe() @is.Minor() paidMinor?: number | null
+  @is.Minor() tipMinor: number = 0
+  @is.Text(0, 1000) notes: string = ''
+  @is.MadeFrom() version?: number
 }
 
 export const INCIDENTS = ['ran out', 'nearly out', 'left behind', 'broken'] as const
 export type Incident = (typeof INCIDENTS)[number]
 
 export class ThingIncident {
-  @Id() unitId!: string
+  @is.Id() unitId!: string
   /** Of a palette the pan; else what is in it. */
-  @Maybe() @Id() fillId?: string | null
-  @OneOf(INCIDENTS) what!: Incident
+  @is.Maybe() @is.Id() fillId?: string | null
+  @is.OneOf(INCIDENTS) what!: Incident
 }
 
 /** They reacted to it, or it creased, faded, went patchy: words of a face's history. */
@@ -32,30 +32,30 @@ export const REACTIONS = ['reaction', 'disliked'] as const
 export type ReactionWord = (typeof REACTIONS)[number]
 
 export class ReactionOn {
-  @Id() bookingId!: string
-  @Id() unitId!: string
+  @is.Id() bookingId!: string
+  @is.Id() unitId!: string
   /** Of a palette the pan; else what is in it. */
-  @Maybe() @Id() fillId?: string | null
-  @OneOf(REACTIONS) what!: ReactionWord
-  @Text(0, 300) note: string = ''
+  @is.Maybe() @is.Id() fillId?: string | null
+  @is.OneOf(REACTIONS) what!: ReactionWord
+  @is.Text(0, 300) note: string = ''
 }
 
 /** What was otherwise than planned. */
 class WrapDifferences extends WrapFacts {
   /** Bookings that were not made up. */
-  @Ids(200, 0) notDone: string[] = []
-  @Many(() => ThingIncident, 300) things: ThingIncident[] = []
+  @is.Ids(200, 0) notDone: string[] = []
+  @is.Many(() => ThingIncident, 300) things: ThingIncident[] = []
 }
 
 /** What the artist enters when a job is closed. */
 export class WrapInput extends WrapDifferences {
   /** It stands with the faces, and not with the job. */
-  @Many(() => ReactionOn, 100) wrong: ReactionOn[] = []
+  @is.Many(() => ReactionOn, 100) wrong: ReactionOn[] = []
 }
 
 /** A job that was closed. */
 export class Wrap extends WrapDifferences {
-  @Moment() at!: string
+  @is.Moment() at!: string
 }
 
 export const wrapFacts = ({

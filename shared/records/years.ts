@@ -1,10 +1,10 @@
 import type { OwnUse } from '#core/bag/ownUse'
 import type { YearLine } from '#core/money/year'
-import { Maybe, Whole } from '../checks/rules'
+import * as is from '../checks/rules'
 
 export class YearQuery {
   /** Left out, this one. */
-  @Maybe() @Whole(1900, 2200) year?: number
+  @is.Maybe() @is.Whole(1900, 2200) year?: number
 }
 
 /** A year of closed jobs, and what was owned all along and never used. */

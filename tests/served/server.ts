@@ -87,6 +87,8 @@ export async function start(
         VARIETAS_DATA: folder,
         SOAK_DELAYS: delays,
         NODE_ENV: 'production',
+        // Most servers of tests are asked for no plan at all.
+        ...(frugal ? {} : { VARIETAS_WARM: '0' }),
         ...env,
       },
       stdio: ['ignore', 'ignore', 'pipe'],

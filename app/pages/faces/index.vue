@@ -52,24 +52,16 @@ const COLUMNS: Column<FaceLine>[] = [
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1>
-          {{ headline }}
-        </h1>
-        <p class="lead">
-          {{
-            all === 0
-              ? 'A name is enough to begin; the reading comes next.'
-              : `${plural(all, 'face')}; ${unread === 0 ? 'all skins are read' : `${unread} still to be read`}.`
-          }}
-        </p>
-      </div>
-      <div class="add">
-        <v-btn color="primary" variant="flat" @click="open = true">Add a face</v-btn
-        ><v-btn color="primary" variant="text" to="/chair">A walk-up</v-btn>
-      </div>
-    </header>
+    <PageHead :title="headline"
+      >{{
+        all === 0
+          ? 'A name is enough to begin; the reading comes next.'
+          : `${plural(all, 'face')}; ${unread === 0 ? 'all skins are read' : `${unread} still to be read`}.`
+      }}<template #acts
+        ><v-btn color="primary" variant="flat" @click="open = true">Add a face</v-btn
+        ><v-btn color="primary" variant="text" to="/chair">A walk-up</v-btn></template
+      ></PageHead
+    >
     <template v-if="all > 0">
       <div class="filters no-print">
         <v-text-field v-model="asked.q" label="Search faces" clearable @click:clear="asked.q = ''" />
@@ -114,10 +106,6 @@ const COLUMNS: Column<FaceLine>[] = [
 </template>
 
 <style scoped>
-.add {
-  display: flex;
-  gap: 8px;
-}
 .filters {
   display: grid;
   grid-template-columns: minmax(180px, 260px) repeat(2, minmax(110px, 150px));

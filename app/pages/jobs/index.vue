@@ -28,31 +28,25 @@ const COLUMNS: Column<(typeof jobs.lines)[number]>[] = [
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1 data-testid="answer">
-          {{
-            next
-              ? `Next: ${next.name}, ${dayInWords(next.day!)}.`
-              : jobs.lines.length === 0
-                ? 'No jobs yet.'
-                : 'Nothing coming.'
-          }}
-        </h1>
-        <p class="lead">
-          {{
-            next
-              ? `${plural(next.faces, 'face')} booked for it; ${plural(jobs.lines.length, 'day')} written down in all.`
-              : 'A name and a day are enough; who is booked and what the day asks come next.'
-          }}
-        </p>
-      </div>
-      <div class="acts no-print">
-        <v-btn color="primary" variant="flat" @click="open = true">Add a job</v-btn>
+    <PageHead
+      data-testid="answer"
+      :title="
+        next
+          ? `Next: ${next.name}, ${dayInWords(next.day!)}.`
+          : jobs.lines.length === 0
+            ? 'No jobs yet.'
+            : 'Nothing coming.'
+      "
+      >{{
+        next
+          ? `${plural(next.faces, 'face')} booked for it; ${plural(jobs.lines.length, 'day')} written down in all.`
+          : 'A name and a day are enough; who is booked and what the day asks come next.'
+      }}<template #acts
+        ><v-btn color="primary" variant="flat" @click="open = true">Add a job</v-btn>
         <v-btn variant="outlined" @click="calendar = true">From a calendar</v-btn>
-        <v-btn variant="outlined" to="/jobs/year">The year</v-btn>
-      </div>
-    </header>
+        <v-btn variant="outlined" to="/jobs/year">The year</v-btn></template
+      ></PageHead
+    >
     <template v-if="jobs.lines.length > 0">
       <v-text-field v-model="search" class="find no-print" label="Search jobs" clearable @click:clear="search = ''" />
       <p v-if="shown.length === 0" role="status">No job fits. <Act @click="search = ''">Show all</Act></p>

@@ -80,21 +80,16 @@ const setRole = (role: (typeof UNIT_ROLES)[number]) =>
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1 class="free">{{ title }}</h1>
-        <p class="lead">
-          <template v-if="t"
-            >{{ thingInWords(t)
-            }}<template v-if="story!.others.length > 0"
-              >; {{ plural(story!.others.length, 'other') }} of it stand{{ story!.others.length === 1 ? 's' : '' }} in
-              {{ story!.others.map(o => board.pathOf(o.placeId).at(-1) ?? 'no place').join(', ') }}</template
-            >.</template
-          >
-          <NuxtLink to="/kit">The kit as it stands</NuxtLink>
-        </p>
-      </div>
-    </header>
+    <PageHead class="free" :title="title"
+      ><template v-if="t"
+        >{{ thingInWords(t)
+        }}<template v-if="story!.others.length > 0"
+          >; {{ plural(story!.others.length, 'other') }} of it stand{{ story!.others.length === 1 ? 's' : '' }} in
+          {{ story!.others.map(o => board.pathOf(o.placeId).at(-1) ?? 'no place').join(', ') }}</template
+        >.</template
+      >
+      <NuxtLink to="/kit">The kit as it stands</NuxtLink></PageHead
+    >
     <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <div v-if="t && story && group" class="columns">
       <div>

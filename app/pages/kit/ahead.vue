@@ -30,18 +30,11 @@ const print = () => window.print()
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1>{{ title }}</h1>
-        <p class="lead">
-          By what the log says was taken, and by the kept plans of the faces that are booked: of the two, whichever
-          takes more. <NuxtLink to="/kit">The kit as it stands</NuxtLink>
-        </p>
-      </div>
-      <div class="acts no-print">
-        <v-btn variant="outlined" @click="print">Print</v-btn>
-      </div>
-    </header>
+    <PageHead :title="title"
+      >By what the log says was taken, and by the kept plans of the faces that are booked: of the two, whichever takes
+      more. <NuxtLink to="/kit">The kit as it stands</NuxtLink
+      ><template #acts><v-btn variant="outlined" @click="print">Print</v-btn></template></PageHead
+    >
     <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <div v-if="kept" class="columns">
       <div>

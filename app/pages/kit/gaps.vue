@@ -67,21 +67,16 @@ const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: clash.value!.version
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1>{{ title }}</h1>
-        <p class="lead">
-          {{ capital(line?.meant ?? '') }}.
-          <template v-if="answer"
-            >The largest party ahead has {{ plural(answer.party, 'face') }}. The fewest things that do what it can do of
-            this are
-            {{ answer.audit.fewest.proven ? answer.audit.fewest.ids.length : `${answer.audit.fewest.atLeast} or more` }}
-            of {{ answer.things.length }}{{ answer.audit.fewest.proven ? ', proven' : '' }}.</template
-          >
-          <NuxtLink to="/kit">The kit as it stands</NuxtLink>
-        </p>
-      </div>
-    </header>
+    <PageHead :title="title"
+      >{{ capital(line?.meant ?? '') }}.
+      <template v-if="answer"
+        >The largest party ahead has {{ plural(answer.party, 'face') }}. The fewest things that do what it can do of
+        this are
+        {{ answer.audit.fewest.proven ? answer.audit.fewest.ids.length : `${answer.audit.fewest.atLeast} or more` }}
+        of {{ answer.things.length }}{{ answer.audit.fewest.proven ? ', proven' : '' }}.</template
+      >
+      <NuxtLink to="/kit">The kit as it stands</NuxtLink></PageHead
+    >
     <div class="choose no-print">
       <Choices
         v-model="asked.standardId"

@@ -130,31 +130,23 @@ const title = computed(() => {
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1>{{ title }}</h1>
-        <p class="lead">
-          <template v-if="b.count === 0"
-            >Paste a list of what you own, as you would write it for yourself: it is read, and you look it
-            through.</template
-          >
-          <template v-else>
-            {{
-              isTable
-                ? 'Everything, one line each.'
-                : 'As it stands, what comes out first on top. Fill is what is left.'
-            }}
-            <Act v-if="isTable" @click="showBoard">As it stands</Act>
-            <Act v-else @click="showTable({})">As a table</Act>
-            <NuxtLink to="/kit/gaps" class="gaps">Gaps and weight</NuxtLink>
-            <NuxtLink to="/kit/ahead" class="gaps">What ends</NuxtLink>
-            <NuxtLink to="/kit/lists" class="gaps">Standing lists</NuxtLink>
-            <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act>
-          </template>
-        </p>
-      </div>
-      <div class="acts no-print">
-        <v-text-field
+    <PageHead :title="title"
+      ><template v-if="b.count === 0"
+        >Paste a list of what you own, as you would write it for yourself: it is read, and you look it
+        through.</template
+      >
+      <template v-else>
+        {{
+          isTable ? 'Everything, one line each.' : 'As it stands, what comes out first on top. Fill is what is left.'
+        }}
+        <Act v-if="isTable" @click="showBoard">As it stands</Act>
+        <Act v-else @click="showTable({})">As a table</Act>
+        <NuxtLink to="/kit/gaps" class="gaps">Gaps and weight</NuxtLink>
+        <NuxtLink to="/kit/ahead" class="gaps">What ends</NuxtLink>
+        <NuxtLink to="/kit/lists" class="gaps">Standing lists</NuxtLink>
+        <Act v-if="b.retired > 0" @click="showTable({ state: 'retired' })">{{ b.retired }} retired</Act> </template
+      ><template #acts
+        ><v-text-field
           v-if="b.count > 0"
           v-model="asked.q"
           class="search"
@@ -162,8 +154,7 @@ const title = computed(() => {
           density="compact"
           clearable
           hide-details
-          @click:clear="asked.q = ''"
-        />
+          @click:clear="asked.q = ''" />
         <v-btn color="primary" :variant="b.count === 0 ? 'flat' : 'outlined'" @click="add('list')">Paste a list</v-btn>
         <v-btn variant="outlined" @click="add('bottle')">Add a bottle</v-btn>
         <v-btn variant="outlined" @click="add('gear')">Add a tool</v-btn>
@@ -174,10 +165,8 @@ const title = computed(() => {
             <v-list-item title="Colours off a photograph" @click="add('photo')" />
             <v-list-item title="Everything as a table (CSV)" href="/api/things/kit.csv" download="varietas-kit.csv" />
             <v-list-item title="Everything as JSON" href="/api/things/kit.json" download="varietas-kit.json" />
-          </v-list>
-        </v-menu>
-      </div>
-    </header>
+          </v-list> </v-menu></template
+    ></PageHead>
     <p v-if="board.state === 'failed'" role="alert">{{ board.problem }} <Act @click="board.load()">Try again</Act></p>
     <QuickAdd v-if="board.state === 'ready'" />
     <template v-if="b.count > 0 || isTable">

@@ -68,26 +68,21 @@ const print = () => window.print()
 
 <template>
   <div>
-    <header class="page-head">
-      <div>
-        <h1>{{ title }}</h1>
-        <p class="lead">
-          <template v-if="list"
-            >{{ plural(list.lines.length, 'product') }}, {{ kilos(list.massG) }}, {{ litres(list.roomMl) }} of room.
-            <template v-if="!list.isCore"
-              >The core with {{ plural(list.changes.length, 'change') }}: when the core changes, this changes with
-              it.</template
-            ></template
-          >
-          <template v-else>A core kit stays packed; for a job a few things are added and taken out.</template>
-          <NuxtLink to="/kit">The kit as it stands</NuxtLink>
-        </p>
-      </div>
-      <div v-if="list" class="acts no-print">
-        <v-btn color="primary" variant="flat" :disabled="isPacked" @click="pack">Pack by it</v-btn>
-        <v-btn variant="outlined" @click="print">Print</v-btn>
-      </div>
-    </header>
+    <PageHead :title="title"
+      ><template v-if="list"
+        >{{ plural(list.lines.length, 'product') }}, {{ kilos(list.massG) }}, {{ litres(list.roomMl) }} of room.
+        <template v-if="!list.isCore"
+          >The core with {{ plural(list.changes.length, 'change') }}: when the core changes, this changes with
+          it.</template
+        ></template
+      >
+      <template v-else>A core kit stays packed; for a job a few things are added and taken out.</template>
+      <NuxtLink to="/kit">The kit as it stands</NuxtLink
+      ><template v-if="list" #acts
+        ><v-btn color="primary" variant="flat" :disabled="isPacked" @click="pack">Pack by it</v-btn>
+        <v-btn variant="outlined" @click="print">Print</v-btn></template
+      ></PageHead
+    >
     <p v-if="problem" role="alert">{{ problem }} <Act @click="again">Try again</Act></p>
     <p v-if="!core && !problem">
       <v-btn color="primary" variant="flat" @click="takeCarried">What is along now is the core</v-btn>

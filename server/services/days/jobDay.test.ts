@@ -1,6 +1,4 @@
 import { pack, type PackQuestion } from '#core/bag/pack'
-import { planFace } from '#core/plan/facePlan'
-import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { OccasionInput } from '#shared/records/consultation'
 import { BagInput } from '#shared/records/bags'
 import { PlaceInput } from '#shared/records/things'
@@ -13,7 +11,7 @@ import { services } from '../../../tests/support/services'
 const highs = highsLoader()
 jest.mock('../../keeping/thread', () => jest.requireActual<object>('../../../tests/support/keeperInline'))
 jest.mock('../../compute/pool', () => ({
-  computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
+  ...jest.requireActual<object>('../../../tests/support/plansInline'),
   computeForPage: async (_task: string, question: PackQuestion) =>
     Buffer.from(JSON.stringify(pack(await highs, question, 3000))),
 }))

@@ -1,13 +1,9 @@
-import { planFace } from '#core/plan/facePlan'
 import { USUAL_CHAIR } from '#core/plan/chair'
-import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/jobs'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 
-jest.mock('../../compute/pool', () => ({
-  computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
-}))
+jest.mock('../../compute/pool', () => jest.requireActual<object>('../../../tests/support/plansInline'))
 const on = services()
 const asking = { caller: 'test', signal: new AbortController().signal }
 

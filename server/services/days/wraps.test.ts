@@ -1,5 +1,3 @@
-import { planFace } from '#core/plan/facePlan'
-import { questionOf, type PlanRecords } from '#shared/asked/planQuestion'
 import { cutKey, insteadKey, noteKey } from '#shared/dayTicks'
 import { JobInput, NewBookingInput } from '#shared/records/jobs'
 import { SavePlanInput } from '#shared/records/plans'
@@ -9,9 +7,7 @@ import { seeded } from '../../../tests/support/random'
 import { dependingOn, OWN_SHARE } from '../../../tests/support/share'
 import { services } from '../../../tests/support/services'
 
-jest.mock('../../compute/pool', () => ({
-  computePlan: (records: PlanRecords) => Promise.resolve(planFace(questionOf(records))),
-}))
+jest.mock('../../compute/pool', () => jest.requireActual<object>('../../../tests/support/plansInline'))
 const on = services(async s => {
   await s.stockSimulatedSuppliers()
   await s.loadDemo()

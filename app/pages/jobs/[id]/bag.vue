@@ -53,18 +53,12 @@ const handled = (handling: BagLine['handling'][number]) =>
       waiting="Looking what everybody’s plan takes"
       refused="The bag could not be worked out."
     >
-      <header class="page-head">
-        <div>
-          <h1 data-testid="answer">{{ bagInWords(bag) }}</h1>
-          <p class="lead">
-            In the order it comes out; what a plan or the day needs has a strong edge.
-            <template v-if="bag.unplanned.length > 0"
-              >{{ listInWords(bag.unplanned.map(nameOf)) }} cannot be packed for: not read yet.</template
-            >
-          </p>
-        </div>
-        <div class="acts no-print"><v-btn variant="outlined" @click="print">Print</v-btn></div>
-      </header>
+      <PageHead data-testid="answer" :title="bagInWords(bag)"
+        >In the order it comes out; what a plan or the day needs has a strong edge.
+        <template v-if="bag.unplanned.length > 0"
+          >{{ listInWords(bag.unplanned.map(nameOf)) }} cannot be packed for: not read yet.</template
+        ><template #acts><v-btn variant="outlined" @click="print">Print</v-btn></template></PageHead
+      >
       <div class="asked no-print">
         <Choices
           :model-value="job.bag.carrying"

@@ -30,7 +30,9 @@ async function put() {
   if (!faceId) return
   const { id: jobId, bookings } = job
   const input = Object.assign(new NewBookingInput(), { jobId, faceId, position: bookings.length })
-  if (await undo.attempt(() => jobs.addFace(input))) adding.value = null
+  // Empty at once: whoever is chosen while this is being written stays chosen.
+  adding.value = null
+  if (!(await undo.attempt(() => jobs.addFace(input)))) adding.value ??= faceId
 }
 const move = (b: Booking, jobId: string) =>
   undo.attempt(() => jobs.changeBooking(b.id, b.faceId, { ...bookingInput(b), jobId }))

@@ -38,25 +38,21 @@ const print = () => window.print()
 <template>
   <div class="list">
     <Answer :asked="asked" waiting="Looking what everybody’s plan takes" refused="The list could not be made." keeps>
-      <header class="page-head">
-        <div>
-          <h1 data-testid="answer">
-            {{ packed === all.length ? 'Everything is in.' : `${packed} of ${all.length} are in.` }}
-          </h1>
-          <p class="lead" role="status">
-            <template v-if="away && unsent > 0"
-              >The server does not answer; {{ plural(unsent, 'tick') }} kept here until it does.
-              <Act @click="tell">Try again</Act></template
-            >
-            <template v-else-if="away">The server does not answer; what you tick is kept here.</template>
-            <template v-else>In the order it comes out, pouch by pouch.</template>
-          </p>
-        </div>
-        <div class="acts no-print">
-          <v-checkbox v-model="open" label="Only what is not in" hide-details />
-          <v-btn variant="outlined" @click="print">Print</v-btn>
-        </div>
-      </header>
+      <PageHead
+        data-testid="answer"
+        :title="packed === all.length ? 'Everything is in.' : `${packed} of ${all.length} are in.`"
+        ><span role="status"
+          ><template v-if="away && unsent > 0"
+            >The server does not answer; {{ plural(unsent, 'tick') }} kept here until it does.
+            <Act @click="tell">Try again</Act></template
+          >
+          <template v-else-if="away">The server does not answer; what you tick is kept here.</template>
+          <template v-else>In the order it comes out, pouch by pouch.</template></span
+        ><template #acts
+          ><v-checkbox v-model="open" label="Only what is not in" hide-details />
+          <v-btn variant="outlined" @click="print">Print</v-btn></template
+        ></PageHead
+      >
       <section v-if="minded.length > 0" class="small" aria-label="To mind at this place">
         <p v-for="line in minded" :key="line" class="minded">{{ line }}</p>
       </section>

@@ -87,23 +87,20 @@ function toFile() {
         </p>
       </div>
       <template v-else>
-        <header class="page-head">
-          <div>
-            <h1 data-testid="answer">{{ plan ? morningInWords(job, morning, plan) : 'Planning the morning …' }}</h1>
-            <p v-if="plan" class="lead">
-              <template v-if="tooLate !== null">You can be there from {{ clockAfter(job, tooLate) }}.</template>
-              {{ morning.day.keepOrder ? 'In your order.' : '' }}
-              {{ proofInWords(job, plan, ready) }}
-              <Act v-if="morning.day.keepOrder" @click="anyOrder">Any order</Act>
-            </p>
-            <Working v-if="planning" what="Looking for a later start" :done="null" @stop="stop" />
-          </div>
-          <div class="acts no-print">
-            <v-btn color="primary" variant="flat" @click="setting = true">Times and people</v-btn>
+        <PageHead data-testid="answer" :title="plan ? morningInWords(job, morning, plan) : 'Planning the morning …'"
+          ><template v-if="plan" #default
+            ><template v-if="tooLate !== null">You can be there from {{ clockAfter(job, tooLate) }}.</template>
+            {{ morning.day.keepOrder ? 'In your order.' : '' }}
+            {{ proofInWords(job, plan, ready) }}
+            <Act v-if="morning.day.keepOrder" @click="anyOrder">Any order</Act></template
+          ><template #below
+            ><Working v-if="planning" what="Looking for a later start" :done="null" @stop="stop" /> </template
+          ><template #acts
+            ><v-btn color="primary" variant="flat" @click="setting = true">Times and people</v-btn>
             <v-btn variant="outlined" @click="print">Print</v-btn>
-            <v-btn v-if="plan && job.day" variant="outlined" @click="toFile">To the calendar</v-btn>
-          </div>
-        </header>
+            <v-btn v-if="plan && job.day" variant="outlined" @click="toFile">To the calendar</v-btn></template
+          ></PageHead
+        >
         <p v-if="!morning.timed" role="status">
           Nobody said by when they have to be ready; noon is taken.
           <Act @click="setting = true">Say by when</Act>

@@ -40,25 +40,21 @@ const difference = (planned: number, real: number) =>
       waiting="Reckoning what everybody’s plan takes"
       refused="The quote could not be worked out."
     >
-      <header class="page-head">
-        <div>
-          <h1 data-testid="answer">{{ quoteInWords(quote, job.quote.feeMinor != null, money) }}</h1>
-          <p class="lead">
-            <template v-if="quote.settled">Planned against what it was; your own hours are what is left.</template>
-            <template v-else
-              >Everything it costs you, your hours among it, and
-              {{ Math.round((quote.quote.marginMinor / Math.max(1, quote.quote.costMinor)) * 100) }} % on top.</template
-            >
-            <template v-if="quote.guessed.length > 0">
-              {{ listInWords(quote.guessed) }}: reckoned as a usual face until the skin is read.</template
-            >
-          </p>
-        </div>
-        <div class="acts no-print">
-          <v-btn variant="outlined" :href="`/api/jobs/${job.id}/quote.pdf`" download>Quote as PDF</v-btn>
-          <v-btn variant="outlined" :href="`/api/jobs/${job.id}/agreement.pdf`" download>Agreement as PDF</v-btn>
-        </div>
-      </header>
+      <PageHead data-testid="answer" :title="quoteInWords(quote, job.quote.feeMinor != null, money)"
+        ><template v-if="quote.settled">Planned against what it was; your own hours are what is left.</template>
+        <template v-else
+          >Everything it costs you, your hours among it, and
+          {{ Math.round((quote.quote.marginMinor / Math.max(1, quote.quote.costMinor)) * 100) }} % on top.</template
+        >
+        <template v-if="quote.guessed.length > 0">
+          {{ listInWords(quote.guessed) }}: reckoned as a usual face until the skin is read.</template
+        ><template #acts
+          ><v-btn variant="outlined" :href="`/api/jobs/${job.id}/quote.pdf`" download>Quote as PDF</v-btn>
+          <v-btn variant="outlined" :href="`/api/jobs/${job.id}/agreement.pdf`" download
+            >Agreement as PDF</v-btn
+          ></template
+        ></PageHead
+      >
       <div class="answer">
         <div>
           <section v-if="quote.settled" aria-labelledby="settled">

@@ -57,23 +57,17 @@ const whole = ref(false)
       waiting="Looking what the plans take"
       refused="The wrap could not be worked out."
     >
-      <header class="page-head">
-        <div>
-          <h1 data-testid="answer">{{ wrapInWords(wrap, closed) }}</h1>
-          <p class="lead">
-            {{
-              closed
-                ? 'Levels, faces and the log know of it. One undo brings all of it back.'
-                : 'Only say what went otherwise; the rest is taken as the plans say.'
-            }}
-          </p>
-        </div>
-        <div v-if="!closed" class="acts no-print">
-          <v-btn color="primary" variant="flat" :loading="busy" @click="close">{{
+      <PageHead data-testid="answer" :title="wrapInWords(wrap, closed)"
+        >{{
+          closed
+            ? 'Levels, faces and the log know of it. One undo brings all of it back.'
+            : 'Only say what went otherwise; the rest is taken as the plans say.'
+        }}<template v-if="!closed" #acts
+          ><v-btn color="primary" variant="flat" :loading="busy" @click="close">{{
             isAsPlanned ? 'All as planned' : 'Close the job'
-          }}</v-btn>
-        </div>
-      </header>
+          }}</v-btn></template
+        ></PageHead
+      >
       <p v-if="refused" role="alert" class="problem">{{ refused }}</p>
       <DraftNote v-if="draft.found.value" @discard="draft.discard()" />
       <div v-if="!closed" class="parts">
