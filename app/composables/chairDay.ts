@@ -1,5 +1,5 @@
 import type { Ref } from 'vue'
-import { isSkincare, settles as isSettling } from '#core/plan/chair'
+import { isSkincare, settles as isSettling } from '#core/plan/layers/chair'
 import type { SlotId } from '#core/asked/slots'
 import { betweenKey, cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, stepKey } from '#shared/dayTicks'
 import type { ChairFace, JobChair } from '#shared/records/chairs'

@@ -52,6 +52,20 @@ describe('a form left half filled in', () => {
     expect(now).toMatchObject({ shade: 'Heron', kind: 'adjuster' })
   })
 
+  it('follows its record while it is open, and keeps what was typed meanwhile', async () => {
+    const values = form()
+    const draft = useDraft('product:3', values)
+    values.shade = 'Heron'
+    // Saved with another kind, say, and typed on before the answer came.
+    draft.follow({ ...form(), kind: 'adjuster', lab: { ...form().lab, L: 50 } })
+    expect(values).toEqual({ shade: 'Heron', lab: { L: 50 }, kind: 'adjuster' })
+    draft.follow({ ...form(), shade: 'Plover', kind: 'medium', lab: { ...form().lab, L: 50 } })
+    expect(values).toMatchObject({ shade: 'Heron', kind: 'medium' })
+    await nextTick()
+    draft.discard()
+    expect(values.shade).toBe('Plover')
+  })
+
   it('fills the form’s own objects, also where it is made of several', async () => {
     const make = () => ({ values: form(), price: ref('') })
     const first = make()

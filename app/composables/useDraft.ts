@@ -15,6 +15,13 @@ function carried(mine: unknown, before: unknown, now: unknown): unknown {
   return mine === undefined || written(before) !== written(now) ? now : mine
 }
 
+/** As the record is now, but for fields that were typed since it was `before`. */
+function typedOver(mine: unknown, before: unknown, now: unknown): unknown {
+  if (isPlainObject(mine) && isPlainObject(before) && isPlainObject(now))
+    return Object.fromEntries(Object.keys(now).map(key => [key, typedOver(mine[key], before[key], now[key])]))
+  return written(mine) === written(before) ? now : mine
+}
+
 /** Into the very objects the form is bound to, not in their place. */
 function fill(values: object, from: unknown): void {
   for (const [key, value] of Object.entries(from as object)) {
@@ -67,5 +74,15 @@ export function useDraft<T extends object>(key: string, values: T) {
     found.value = false
     drafts.drop(key)
   }
-  return { found, done, discard }
+  return {
+    found,
+    /** The record has changed while the form is open: the form follows, but for what was typed and is not saved yet. */
+    follow(now: T): void {
+      const next = written(now)
+      fill(values, typedOver(readBack(written(values)), readBack(fresh), readBack(next)))
+      fresh = next
+    },
+    done,
+    discard,
+  }
 }

@@ -1,4 +1,4 @@
-import type { FacePlan } from '../plan/describe'
+import type { FacePlan } from '../plan/described/describe'
 import type { OwnedKind } from '../stock/kinds'
 import { careOf } from '../hygiene/care'
 import { kindInPack } from './counts'

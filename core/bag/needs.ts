@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
-import type { FacePlan } from '../plan/describe'
-import { amountsOf } from '../plan/amounts'
+import type { FacePlan } from '../plan/described/describe'
+import { amountsOf } from '../plan/described/amounts'
 import { STRONGEST_DISINFECTING } from '../stock/gear'
 import type { BrushShape, OwnedKind } from '../stock/kinds'
 import { isPast, isUsed, type Thing } from '../stock/thing'

@@ -1,4 +1,4 @@
-import type { FacePlan } from '../plan/describe'
+import type { FacePlan } from '../plan/described/describe'
 import type { SlotId } from '../asked/slots'
 
 /* The set bag: what stays within reach once faces are done, out of what was put on them. */

@@ -1,7 +1,7 @@
 import { tooFarApart } from '../complexion/apart'
 import { meanCoverage, meanWord } from '../complexion/formula'
 import { hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
-import { gaveWay } from '../plan/met'
+import { gaveWay } from '../plan/needs/met'
 import { FINISHES, type Finish } from '../product/item'
 
 /** A base as it was asked for, with the bottles it may be mixed from. */

@@ -1,7 +1,8 @@
 import type { KitItem } from '../product/item'
 import { findingsOn } from '../suitability/rules'
-import { judged, type Situation } from './candidate'
-import { gaveWay } from './met'
+import { judged } from './question/candidate'
+import type { Situation } from './question/question'
+import { gaveWay } from './needs/met'
 import { zonesOf } from '../asked/slots'
 
 /**

@@ -1,5 +1,5 @@
 import { demoQuestion } from '../../tests/support/demo'
-import { amountsOf } from './amounts'
+import { amountsOf } from './described/amounts'
 import { asWorked } from './asWorked'
 import { planFace } from './facePlan'
 

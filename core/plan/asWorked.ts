@@ -1,4 +1,4 @@
-import type { FacePlan, Layer } from './describe'
+import type { FacePlan, Layer } from './described/describe'
 import type { SlotId } from '../asked/slots'
 
 /** What was done otherwise than planned at the chair. */

@@ -15,10 +15,10 @@ import { typicalSkin } from '../complexion/skin'
 import { planFace, type FacePlan, type PlanQuestion } from './facePlan'
 import { vetoOf } from '../suitability/finding'
 import type { KitItem } from '../product/item'
-import { LockRefused } from './locks'
+import { LockRefused } from './candidates/locks'
 import { findingsOn } from '../suitability/rules'
 import { ORDER, type SlotId } from '../asked/slots'
-import { usesFor } from './uses'
+import { usesFor } from './needs/uses'
 
 const base = (id: string, more: Partial<KitItem> = {}) =>
   item('foundation', { id, name: id, range: id, lab: typicalSkin(5, 'neutral'), ...more })

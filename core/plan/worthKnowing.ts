@@ -1,7 +1,7 @@
 import type { Due } from '../due'
 import { isComplexionKind } from '../stock/usual'
 import type { ItemKind, KitItem } from '../product/item'
-import type { FacePlan, Layer } from './describe'
+import type { FacePlan, Layer } from './described/describe'
 import { planFace, type PlanQuestion } from './facePlan'
 
 /*

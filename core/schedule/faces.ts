@@ -1,5 +1,5 @@
 import type { SlotId } from '../asked/slots'
-import { minutesOf, type ChairTime } from '../plan/chair'
+import { minutesOf, type ChairTime } from '../plan/layers/chair'
 import type { Block, HairOrder, Morning, MorningFace } from './timetable'
 
 /* The morning of a job: its faces as they are booked and planned, put to the timetable. */

@@ -1,4 +1,4 @@
-import { chairTime, USUAL_CHAIR, type ChairTime } from '../plan/chair'
+import { chairTime, USUAL_CHAIR, type ChairTime } from '../plan/layers/chair'
 import { blocksOf, morningOf, NOT_READY, type BookedFace, type MorningDay } from './faces'
 import { bends, shorter, stillToCut } from './shorter'
 import { timetable } from './timetable'

@@ -1,6 +1,6 @@
 import type { SlotId } from '../asked/slots'
 import { morningOf, type BookedFace, type MorningDay } from './faces'
-import { CUT_FIRST } from '../plan/minutes'
+import { CUT_FIRST } from '../plan/layers/minutes'
 import { timetable, type Timetable } from './timetable'
 
 /* What to do when a morning is too long, or has run late: what each way costs. */

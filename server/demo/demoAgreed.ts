@@ -1,5 +1,5 @@
 import { planFace } from '#core/plan/facePlan'
-import type { Situation } from '#core/plan/candidate'
+import type { Situation } from '#core/plan/question/question'
 import { LockInput, locksOf } from '#shared/records/plans'
 import { OccasionInput } from '#shared/records/consultation'
 import type { Transaction } from '../db/connection'

@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 import type { BetweenLine } from '#core/bag/between'
-import type { FacePlan } from '#core/plan/describe'
+import type { FacePlan } from '#core/plan/described/describe'
 import type { Found } from '#core/stock/found'
 import type { Consent } from './consultation'
 

@@ -38,7 +38,7 @@ import type { PlanQuestion } from '#core/plan/facePlan'
 import { need } from '#core/plan/needs/need'
 import { USUAL_SETTINGS, type PlanSettings } from '#core/asked/settings'
 import { placeOf, zonesOf, type PlaceKey } from '#core/asked/slots'
-import type { SlotUse } from '#core/plan/uses'
+import type { SlotUse } from '#core/plan/needs/uses'
 import type { seeded } from './random'
 
 export const DAY = '2026-12-05'

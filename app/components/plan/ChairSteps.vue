@@ -2,7 +2,7 @@
 import type { Lab } from '#core/colour/lab'
 import { labToCss } from '#core/colour/display'
 import { placedBy } from '#core/look/placed'
-import { sequenceOf, type Turn } from '#core/plan/sequence'
+import { sequenceOf, type Turn } from '#core/plan/described/sequence'
 import type { ChairPlan, FoundAt } from '#shared/records/chairs'
 import { amountInWords, reasonInWords } from '~/words/plan'
 

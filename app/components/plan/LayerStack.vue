@@ -2,7 +2,7 @@
 import { inkOn, labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
 import type { FacePlan, Layer, PlanSeam } from '#core/plan/facePlan'
-import { sequenceOf } from '#core/plan/sequence'
+import { sequenceOf } from '#core/plan/described/sequence'
 
 /** The plan from the bare skin on, in the order of the work: each layer on what lies there, seams where two meet badly, steps between. */
 const props = defineProps<{ plan: FacePlan; skin: Lab; skinName: string; cut: readonly string[] }>()

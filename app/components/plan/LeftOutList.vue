@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LeftOut } from '#core/plan/leftOut'
+import type { LeftOut } from '#core/plan/described/leftOut'
 
 /** What was there and was not taken, with the one reason that weighed most; a veto can be lifted here. */
 const props = defineProps<{ leftOut: readonly LeftOut[] }>()

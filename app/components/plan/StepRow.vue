@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanStep } from '#core/plan/steps'
+import type { PlanStep } from '#core/plan/layers/steps'
 
 /** Something done that puts nothing on: what, why, how long. */
 defineProps<{ step: PlanStep }>()

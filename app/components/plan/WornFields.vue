@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import type { WornPrediction } from '#core/plan/layer'
+import type { WornPrediction } from '#core/plan/layers/layer'
 
 /** Bare face, film and target, touching: what the base will look like worn, and whether it holds in the venue's light. */
 const props = defineProps<{ worn: WornPrediction }>()

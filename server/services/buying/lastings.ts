@@ -1,7 +1,7 @@
 import { count, eq, gte, sql } from 'drizzle-orm'
 import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns'
 import type { Drops } from '#core/complexion/recipe'
-import { takenBy } from '#core/plan/amounts'
+import { takenBy } from '#core/plan/described/amounts'
 import { lastingOf, type Lasting, type Planned, type Taken } from '#core/stock/lasting'
 import { replacementsFor, type Replaceable } from '#core/stock/replacement'
 import type { Thing } from '#core/stock/thing'

@@ -1,4 +1,4 @@
-import { USUAL_CHAIR } from '#core/plan/chair'
+import { USUAL_CHAIR } from '#core/plan/layers/chair'
 import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/jobs'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'

@@ -1,4 +1,4 @@
-import { USUAL_CHAIR } from '#core/plan/chair'
+import { USUAL_CHAIR } from '#core/plan/layers/chair'
 import { minutesUntil } from '#core/schedule/clock'
 import { ONESELF, type JobMorning, type MorningPerson } from '#shared/records/mornings'
 import type { Job } from '#shared/records/jobs'

@@ -1,6 +1,6 @@
 import { and, asc, eq, getTableColumns, inArray, isNull, sql } from 'drizzle-orm'
 import type { BaseOffer } from '#core/plan/bases'
-import { amountsOf } from '#core/plan/amounts'
+import { amountsOf } from '#core/plan/described/amounts'
 import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import type { AllWorthKnowing } from '#core/plan/worthKnowing'

@@ -19,9 +19,7 @@ const values = reactive<QuoteInput>(quoteInput(job))
 const draft = useDraft(`quote:${job.id}`, values)
 watch(
   () => job.version,
-  () => {
-    if (!draft.found.value) Object.assign(values, quoteInput(job))
-  },
+  () => draft.follow(quoteInput(job)),
 )
 async function save() {
   const sent = { ...values, version: job.version, extras: values.extras.filter(e => e.what.trim() || e.minor > 0) }

@@ -21,13 +21,17 @@ const values = reactive<WrapInput>(Object.assign(new WrapInput(), wrapFacts(job.
 const draft = useDraft(`wrap:${job.id}`, values)
 watch(
   () => job.version,
-  () => Object.assign(values, wrapFacts(job.wrap ?? values)),
+  () => {
+    if (job.wrap) draft.follow(Object.assign(new WrapInput(), wrapFacts(job.wrap)))
+  },
 )
 const sent = () => ({ ...values, began: values.began || null, ended: values.ended || null })
 async function close() {
   if (await submit(sent(), input => jobs.wrap(job.id, input))) {
+    // What went otherwise is told; the facts below may have been typed on meanwhile.
+    const { notDone, things, wrong } = new WrapInput()
+    Object.assign(values, { notDone, things, wrong })
     draft.done()
-    Object.assign(values, new WrapInput(), wrapFacts(job.wrap ?? values))
   }
 }
 async function save() {
