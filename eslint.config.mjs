@@ -32,9 +32,11 @@ const floorRules = (top, floors, more = []) =>
         : []),
       ...more.map(regex => ({ regex, message: `${top}/ knows nothing of this.` })),
     ]
+    // Of a folder whose rooms have floors of their own, the files that lie in none of them.
+    const hasRooms = floors.some(f => f.startsWith(`${floor}/`))
     return {
       name: `varietas/${top}-${floor.replace('/', '-')}`,
-      files: [`${top}/${floor}/**/*.{ts,vue}`],
+      files: [`${top}/${floor}/${hasRooms ? '' : '**/'}*.{ts,vue}`],
       ignores: ['**/*.test.ts'],
       rules: {
         'no-restricted-imports': 'off',

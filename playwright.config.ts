@@ -7,8 +7,8 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   workers: 2,
   // Twice what the slowest machine seen so far needs.
-  timeout: 120_000,
-  expect: { timeout: 30_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },

@@ -60,7 +60,6 @@ async function mendAll(page: Page, id: string) {
 
 test('a ceremony for six: asked for, quoted, planned, packed, worked and closed', async ({ page, request }) => {
   test.setTimeout(480_000)
-  page.setDefaultTimeout(20_000)
   const day = new Date(Date.now() + 9 * 86_400_000).toISOString().slice(0, 10)
 
   // Somebody asks.

@@ -122,7 +122,7 @@ test.describe('data that cannot be used', () => {
       expect(copy.suggestedFilename()).toBe('varietas-as-it-is.zip')
       expect(readFileSync(file(folder)).equals(damaged)).toBe(true)
       await page.getByRole('button', { name: 'Restore this one' }).first().click()
-      await expect(page.getByTestId('answer')).toBeVisible({ timeout: 20_000 })
+      await expect(page.getByTestId('answer')).toBeVisible({ timeout: 60_000 })
       expect(await contents(safe)).toEqual(whole)
       const aside = readdirSync(folder).find(name => name.startsWith('set-aside-'))!
       expect(readFileSync(join(folder, aside, 'varietas.db')).equals(damaged)).toBe(true)
@@ -153,7 +153,7 @@ test.describe('data that cannot be used', () => {
     expect(readable.tables.faces.map(f => f.name)).toContain('Tamsin Okafor-Vale')
     await page.goto(safe.url)
     await page.getByRole('button', { name: 'Save what can be read' }).click()
-    await expect(page.getByTestId('answer')).toBeVisible({ timeout: 20_000 })
+    await expect(page.getByTestId('answer')).toBeVisible({ timeout: 60_000 })
     expect(await namesOf(safe)).toContain('Tamsin Okafor-Vale')
     expect(readdirSync(folder).some(name => name.startsWith('set-aside-'))).toBe(true)
   })

@@ -7,7 +7,7 @@ const jobNamed = async (request: APIRequestContext, name: string) => {
 }
 /** Planned to the end. */
 const planned = (page: Page) =>
-  expect(page.getByRole('heading', { name: /If it runs late|It begins too late/ })).toBeVisible({ timeout: 20_000 })
+  expect(page.getByRole('heading', { name: /If it runs late|It begins too late/ })).toBeVisible()
 const answer = (page: Page) => page.getByTestId('answer')
 
 test('an impossible morning says what it lacks and what helps; with a second artist it fits, and undone it does not', async ({
@@ -20,19 +20,17 @@ test('an impossible morning says what it lacks and what helps; with a second art
   await expect(answer(page)).toContainText('It does not fit')
   await page.getByRole('button', { name: 'What would have to go?' }).click()
   const late = page.getByRole('region', { name: 'It begins too late' })
-  await expect(late).toContainText(/Cut, in this order of what is missed least: .*somebody is still ready/, {
-    timeout: 20_000,
-  })
+  await expect(late).toContainText(/Cut, in this order of what is missed least: .*somebody is still ready/)
   const hands = page.getByRole('listitem').filter({ hasText: 'A second pair of hands' })
-  await expect(hands).toContainText(/\d+ minutes later: begin at \d/, { timeout: 20_000 })
+  await expect(hands).toContainText(/\d+ minutes later: begin at \d/)
   await hands.getByRole('button', { name: 'Say who' }).click()
   await page.getByRole('combobox', { name: 'Who works with you' }).fill('Ottoline')
   await page.getByRole('combobox', { name: 'Who works with you' }).press('Enter')
   await page.getByRole('button', { name: 'Save' }).click()
-  await expect(answer(page)).toContainText('Begin at', { timeout: 20_000 })
+  await expect(answer(page)).toContainText('Begin at')
   await expect(page.getByRole('table')).toContainText('with Ottoline')
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(answer(page)).toContainText('It does not fit', { timeout: 20_000 })
+  await expect(answer(page)).toContainText('It does not fit')
 })
 
 test('another order is tried by key, says what it costs, and any order is one tap away', async ({ page, request }) => {
@@ -51,10 +49,10 @@ test('another order is tried by key, says what it costs, and any order is one ta
   await expect(page.getByText('In your order.')).toBeVisible()
   await planned(page)
   await expect(rows.nth(3)).toContainText('Wilhelmina')
-  await expect(page.getByText(/any other order|Any other order/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText(/any other order|Any other order/)).toBeVisible()
   await page.getByRole('button', { name: 'Any order' }).click()
   await expect(page.getByText('In your order.')).toHaveCount(0)
-  await expect(answer(page)).toHaveText(best!, { timeout: 20_000 })
+  await expect(answer(page)).toHaveText(best!)
 })
 
 test('a face has a time and hair of its own, and what is left out on it shortens the morning', async ({
@@ -150,7 +148,7 @@ test('everybody together: whom no base matches, which brushes are too few, and h
 }) => {
   await page.goto(await jobNamed(request, 'Tidewater'))
   await page.getByRole('link', { name: 'Together' }).click()
-  await expect(answer(page)).toContainText('No base matches Amahle', { timeout: 20_000 })
+  await expect(answer(page)).toContainText('No base matches Amahle')
   const short = page.getByRole('region', { name: 'Not enough' })
   await expect(short.getByRole('listitem').filter({ hasText: 'Fine liner brush' })).toContainText(
     '5 faces, 2 owned: buy 3, or wash between faces',

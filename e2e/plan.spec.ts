@@ -211,7 +211,7 @@ test('at the chair: a walk-up in five questions, read, and the plan one layer at
   await expect(page.getByTestId('answer')).toHaveText(/Walk-up can be matched/)
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
   const step = page.getByTestId('step')
-  await expect(step).toBeVisible({ timeout: 20_000 })
+  await expect(step).toBeVisible()
   const first = await step.innerText()
   await page.getByRole('button', { name: /^(It is on|Done); next$/ }).click()
   await expect(step).toBeFocused()
