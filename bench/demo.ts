@@ -1,6 +1,6 @@
 import { rmSync } from 'node:fs'
 import { chromium } from '@playwright/test'
-import type { FacePage } from '#shared/records/clientele'
+import type { FacePage } from '#shared/records/people/clientele'
 import { ready, start, stop, temporaryFolder } from '../tests/served/server'
 import { BROWSER } from '../tests/support/browser'
 import { endlessMatch, thirtyOffers } from '../tests/support/heavyQuestions'

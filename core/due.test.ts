@@ -1,9 +1,9 @@
 import { seeded } from '../tests/support/random'
 import { buy } from './buy/buy'
 import { matchPacked, matchWithin } from './complexion/match'
-import { packPigments } from './complexion/pigments'
-import { everyone } from './complexion/population'
-import type { ComplexionProduct } from './complexion/product'
+import { packPigments } from './complexion/bottles/pigments'
+import { everyone } from './complexion/skins/population'
+import type { ComplexionProduct } from './complexion/bottles/product'
 import { reach } from './complexion/reach'
 import { dueAfter, OutOfTime } from './due'
 

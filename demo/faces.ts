@@ -1,11 +1,11 @@
 import type { AgeBand, HistoryWord, SkinType, Zone, ZoneState } from '#core/asked/face'
-import { skinAt } from '#core/complexion/skin'
-import type { ChartMarkInput, Consultation } from '#shared/records/consultation'
-import type { PaletteTestInput } from '#shared/records/plans'
+import { skinAt } from '#core/complexion/skins/skin'
+import type { ChartMarkInput, Consultation } from '#shared/records/method/consultation'
+import type { PaletteTestInput } from '#shared/records/people/plans'
 import { carried, type Carried } from './carried'
 import { BALL, FERRY, GALA, STARS, TALK, VOWS } from './jobs'
-import type { FaceInput } from '#shared/records/faces'
-import type { Coverage } from '#core/complexion/product'
+import type { FaceInput } from '#shared/records/people/faces'
+import type { Coverage } from '#core/complexion/bottles/product'
 import type { Finish } from '#core/product/item'
 
 /** How much is known of a demo face's skin when the story begins. */

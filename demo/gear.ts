@@ -1,6 +1,6 @@
-import { USUAL_GEAR, usualMeasure } from '#core/stock/gear'
-import type { BrushShape, SupplyKind, ToolKind } from '#core/stock/kinds'
-import type { GearInput } from '#shared/records/gear'
+import { USUAL_GEAR, usualMeasure } from '#core/stock/things/gear'
+import type { BrushShape, SupplyKind, ToolKind } from '#core/stock/things/kinds'
+import type { GearInput } from '#shared/records/kit/gear'
 
 /*
  * Tools and supplies of the story. Deliberate flaws: too few brushes of the shapes a championship needs, alcohol of 95 %, a case that is

@@ -1,8 +1,8 @@
 import { USUAL } from '#core/asked/job'
-import type { ChairInput, JobInput } from '#shared/records/jobs'
-import { MorningInput } from '#shared/records/jobs'
-import type { QuoteInput } from '#shared/records/quotes'
-import type { Wrap } from '#shared/records/wraps'
+import type { ChairInput, JobInput } from '#shared/records/days/jobs'
+import { MorningInput } from '#shared/records/days/jobs'
+import type { QuoteInput } from '#shared/records/days/quotes'
+import type { Wrap } from '#shared/records/days/wraps'
 
 export const BALL = 'Tidewater Ballroom Championships'
 export const FERRY = 'Ferry crew portraits'

@@ -1,4 +1,4 @@
-import { usualPerFace } from '#core/stock/lasting'
+import { usualPerFace } from '#core/stock/ends/lasting'
 import type { Carried } from './carried'
 
 /* What was taken of the kit before the story begins, on walk-ups and old regulars who are on nobody's list: as much as is gone. */

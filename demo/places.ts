@@ -1,6 +1,6 @@
-import type { PlaceSort } from '#core/stock/things'
+import type { PlaceSort } from '#core/stock/things/things'
 import type { ItemKind } from '#core/product/item'
-import type { OwnedProductInput } from '#shared/records/kit'
+import type { OwnedProductInput } from '#shared/records/kit/kit'
 
 const CASE = 'kit-case'
 const place = (

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import type { FaceLine } from '#shared/records/clientele'
+import type { FaceLine } from '#shared/records/people/clientele'
 import { facesFrom, test } from './ground'
 
 /* A ceremony for six, from the enquiry to the wrap. */

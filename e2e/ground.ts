@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { appendFileSync, cpSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { test as base, type APIRequestContext, type Browser, type BrowserContext } from '@playwright/test'
-import type { FaceLine } from '#shared/records/clientele'
+import type { FaceLine } from '#shared/records/people/clientele'
 import { Tab } from './tab'
 import { call, facesOf, ready, start, stop, temporaryFolder, type Served } from '../tests/served/server'
 

@@ -7,7 +7,7 @@ import jsQR from 'jsqr'
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs'
 import sharp from 'sharp'
 import writeXlsx from 'write-excel-file/node'
-import { LABEL_FORMATS, spotsOf, type LabelFormat } from '#core/stock/labelSheet'
+import { LABEL_FORMATS, spotsOf, type LabelFormat } from '#core/stock/labels/labelSheet'
 import { newFolder, serve, test } from './ground'
 import { ready } from '../tests/served/server'
 

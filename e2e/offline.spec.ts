@@ -2,8 +2,8 @@ import { createServer, request, type IncomingMessage, type ServerResponse } from
 import type { AddressInfo } from 'node:net'
 import { expect, type Page } from '@playwright/test'
 import sharp from 'sharp'
-import type { JobChair } from '#shared/records/chairs'
-import type { JobLine } from '#shared/records/jobs'
+import type { JobChair } from '#shared/records/people/chairs'
+import type { JobLine } from '#shared/records/days/jobs'
 import { call, ready, stop, type Served } from '../tests/served/server'
 import { DEMO, filled, serve, test } from './ground'
 

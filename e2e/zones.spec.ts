@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { fileURLToPath } from 'node:url'
 import { expect } from '@playwright/test'
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 import { facesFrom, test } from './ground'
 
 /* A day somewhere else: screens, papers and calendar say the clock of the place, also in the night in which it is put forward or back. */

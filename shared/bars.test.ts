@@ -1,4 +1,4 @@
-import { checkDigit } from '#core/stock/barcode'
+import { checkDigit } from '#core/stock/labels/barcode'
 import { seeded } from '../tests/support/random'
 import { readBars } from './bars'
 

@@ -1,4 +1,4 @@
-import { Consultation } from './records/consultation'
+import { Consultation } from './records/method/consultation'
 import { carryOver } from './carryOver'
 
 const answers = (part: Partial<Consultation>): Consultation => Object.assign(new Consultation(), part)

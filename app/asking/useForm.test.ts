@@ -1,5 +1,5 @@
-import { MishapInput } from '#shared/records/plans'
-import { JobInput } from '#shared/records/jobs'
+import { MishapInput } from '#shared/records/people/plans'
+import { JobInput } from '#shared/records/days/jobs'
 import { ApiProblem, type Attempted } from './api'
 import { useForm } from './useForm'
 

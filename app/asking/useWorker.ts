@@ -1,6 +1,6 @@
 import { getCurrentScope, onScopeDispose, readonly, ref } from 'vue'
 import { proxy, wrap, type Remote } from 'comlink'
-import type { ComplexionProduct } from '#core/complexion/product'
+import type { ComplexionProduct } from '#core/complexion/bottles/product'
 import type { Work as Complexion } from '~/workers/complexion.worker'
 import pLimit from 'p-limit'
 import { refusalOf, Stopped } from './api'

@@ -2,7 +2,7 @@ import type { Ref } from 'vue'
 import { isSkincare, settles as isSettling } from '#core/plan/layers/chair'
 import type { SlotId } from '#core/asked/slots'
 import { betweenKey, cutKey, doneKey, insteadKey, noteKey, notesOf, onKey, stepKey } from '#shared/dayTicks'
-import type { ChairFace, JobChair } from '#shared/records/chairs'
+import type { ChairFace, JobChair } from '#shared/records/people/chairs'
 import type { useTicks } from './useTicks'
 
 /** A face that sat longer was not worked on all the while; minutes. */

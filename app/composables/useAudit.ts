@@ -1,4 +1,4 @@
-import type { AuditAnswer, AuditInput, StandardInput } from '#shared/records/standards'
+import type { AuditAnswer, AuditInput, StandardInput } from '#shared/records/kit/standards'
 import { plain } from '#shared/checks/validate'
 import { api } from '../asking/api'
 import { useAsked } from '../asking/useAsked'

@@ -1,7 +1,7 @@
 import type { BuyAnswer, SpendPoint } from '#core/buy/buy'
 import type { WantedBase } from '#core/buy/wantedBase'
 import type { Lab } from '#core/colour/lab'
-import { clientele, everyone } from '#core/complexion/population'
+import { clientele, everyone } from '#core/complexion/skins/population'
 import { plainShelf } from '../asking/plainShelf'
 import { outcomeOf } from '../asking/api'
 import { useComplexionWorker } from '../asking/useWorker'

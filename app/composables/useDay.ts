@@ -1,6 +1,6 @@
-import { OccasionInput } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
-import { asksOf, nextBooking } from '#shared/records/jobs'
+import { OccasionInput } from '#shared/records/method/consultation'
+import type { Face } from '#shared/records/people/faces'
+import { asksOf, nextBooking } from '#shared/records/days/jobs'
 import { today } from '#shared/today'
 
 /** The day a face is planned for: the booking that was chosen, else the one that counts today, else a personal visit. */

@@ -1,4 +1,4 @@
-import { FacesQuery, type FaceLine } from '#shared/records/clientele'
+import { FacesQuery, type FaceLine } from '#shared/records/people/clientele'
 import { api } from '../asking/api'
 
 /** Faces a page at a time. */

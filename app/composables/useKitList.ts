@@ -1,4 +1,4 @@
-import { KitQuery, type KitLine } from '#shared/records/kit'
+import { KitQuery, type KitLine } from '#shared/records/kit/kit'
 import { api } from '../asking/api'
 
 /** The kit a page at a time. */

@@ -1,5 +1,5 @@
-import { skinPlace } from '#core/complexion/skin'
-import type { FaceLine } from '#shared/records/clientele'
+import { skinPlace } from '#core/complexion/skins/skin'
+import type { FaceLine } from '#shared/records/people/clientele'
 import { plainShelf } from '../asking/plainShelf'
 import { outcomeOf } from '../asking/api'
 import { useComplexionWorker } from '../asking/useWorker'

@@ -1,7 +1,7 @@
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { guessColumns, hasHeadings, type Mapping } from '#core/stock/table/columns'
 import type { ReadRows, TableHabits } from '#core/stock/table/rows'
-import { IMPORTED_MOST, ImportInput, KIT_FORMAT, KIT_VERSION, type ImportOutcome } from '#shared/records/imported'
+import { IMPORTED_MOST, ImportInput, KIT_FORMAT, KIT_VERSION, type ImportOutcome } from '#shared/records/kit/imported'
 import type { Sheet } from '#shared/tableFile'
 import { today } from '#shared/today'
 import { check, plain } from '#shared/checks/validate'

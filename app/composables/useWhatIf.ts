@@ -1,4 +1,4 @@
-import { everyone } from '#core/complexion/population'
+import { everyone } from '#core/complexion/skins/population'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { plainShelf } from '../asking/plainShelf'
 import { useAsked } from '../asking/useAsked'

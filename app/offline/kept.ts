@@ -9,7 +9,7 @@ import {
   patienceFor,
   type Along,
 } from '#shared/asked/along'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 
 /* Answers that are kept of jobs taken along. */
 

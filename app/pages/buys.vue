@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { everyone } from '#core/complexion/population'
+import { everyone } from '#core/complexion/skins/population'
 import type { Aim, MustFace } from '~/composables/useBuyPlan'
-import type { BaseAsked } from '#shared/records/plans'
+import type { BaseAsked } from '#shared/records/people/plans'
 import { askedInWords } from '~/words/plan'
 import type PlanLines from '~/components/buys/PlanLines.vue'
 

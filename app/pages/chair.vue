@@ -2,8 +2,8 @@
 import { format } from 'date-fns'
 import { AGE_BANDS, SKIN_TYPES } from '#core/asked/face'
 import { FINISHES } from '#core/product/item'
-import { LASHES } from '#shared/records/consultation'
-import { NewFaceInput } from '#shared/records/faces'
+import { LASHES } from '#shared/records/method/consultation'
+import { NewFaceInput } from '#shared/records/people/faces'
 import { today } from '#shared/today'
 import { LOOKS, recordsOf, SEEN_AT_A_GLANCE } from '#shared/asked/walkUp'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { isCosmeticOffer } from '#shared/records/buys'
-import { doubles } from '#core/complexion/doubles'
-import { verdictOf } from '#core/complexion/recipe'
-import type { FaceLine } from '#shared/records/clientele'
-import type { KitLine } from '#shared/records/kit'
+import { isCosmeticOffer } from '#shared/records/kit/buys'
+import { doubles } from '#core/complexion/bottles/doubles'
+import { verdictOf } from '#core/complexion/mixing/recipe'
+import type { FaceLine } from '#shared/records/people/clientele'
+import type { KitLine } from '#shared/records/kit/kit'
 import { today } from '#shared/today'
 
 const kit = useKit()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Preview } from '#shared/records/keeping'
+import type { Preview } from '#shared/records/record/keeping'
 import type { Column } from '~/words/columns'
 
 /** Backups: when, how many, and the way back. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { METHOD_ORDERS } from '#core/asked/settings'
-import { Settings, THEMES } from '#shared/records/settings'
+import { Settings, THEMES } from '#shared/records/method/settings'
 
 const settings = useSettings()
 const { at, submit, problem, busy } = useForm(Settings)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDisplay } from 'vuetify'
-import { doubles } from '#core/complexion/doubles'
+import { doubles } from '#core/complexion/bottles/doubles'
 
 const kit = useKit()
 const clientele = useClientele()

@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import type { Board } from '#shared/records/things'
+import type { Board } from '#shared/records/kit/things'
 import { thing } from '../../tests/support/thing'
 import { api, ApiProblem } from '~/asking/api'
 import { useBoard } from './board'

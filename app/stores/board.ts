@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Thing } from '#core/stock/thing'
-import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/things'
+import type { Thing } from '#core/stock/things/thing'
+import type { Board, BoardPlace, ChangeThingsInput, MoveInput, PlaceInput } from '#shared/records/kit/things'
 import { plain } from '#shared/checks/validate'
 import { api, outcomeOf } from '~/asking/api'
 

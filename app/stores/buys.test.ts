@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
-import type { CatalogueOffer, Purchase } from '#shared/records/buys'
-import { traitsFor } from '#core/stock/usual'
+import type { CatalogueOffer, Purchase } from '#shared/records/kit/buys'
+import { traitsFor } from '#core/stock/things/usual'
 import { api } from '~/asking/api'
 import { bottleInput } from '../../tests/support/inputs'
 import { ownedProduct } from '../../tests/support/owned'

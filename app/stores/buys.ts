@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/buys'
+import type { Catalogue, Purchase, PurchaseInput, PurchaseLine } from '#shared/records/kit/buys'
 import { complexionOf, isMixed } from '#shared/asked/kitPigments'
 import { api } from '~/asking/api'
 import { useKit } from './kit'

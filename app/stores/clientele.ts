@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Clientele } from '#shared/records/clientele'
+import type { Clientele } from '#shared/records/people/clientele'
 import { acts, api } from '~/asking/api'
 import { useUndo } from './undo'
 

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { FaceInput, type Face, type FaceReading } from '#shared/records/faces'
-import { Consultation } from '#shared/records/consultation'
+import { FaceInput, type Face, type FaceReading } from '#shared/records/people/faces'
+import { Consultation } from '#shared/records/method/consultation'
 import { api, ApiProblem } from '~/asking/api'
 import { useFaces } from './faces'
 

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Keeping, Preview } from '#shared/records/keeping'
-import type { SetAside } from '#shared/records/stored'
+import type { Keeping, Preview } from '#shared/records/record/keeping'
+import type { SetAside } from '#shared/records/record/stored'
 import { api } from '~/asking/api'
 import { useUndo } from './undo'
 

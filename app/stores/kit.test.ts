@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { OwnedProductInput } from '#shared/records/kit'
+import { OwnedProductInput } from '#shared/records/kit/kit'
 import { api, ApiProblem } from '~/asking/api'
 import { ownedProduct } from '../../tests/support/owned'
 import { useKit } from './kit'

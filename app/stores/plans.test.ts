@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { OccasionInput } from '#shared/records/consultation'
-import type { PlanLine } from '#shared/records/plans'
+import { OccasionInput } from '#shared/records/method/consultation'
+import type { PlanLine } from '#shared/records/people/plans'
 import { DEMO_FACES } from '../../demo/faces'
 import { demoFace } from '../../tests/support/demo'
 import { savedPlan } from '../../tests/support/keptPlan'

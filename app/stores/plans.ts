@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { BaseOffer } from '#core/plan/bases'
 import type { JobFacts } from '#core/asked/job'
-import { OccasionInput } from '#shared/records/consultation'
+import { OccasionInput } from '#shared/records/method/consultation'
 import type {
   BaseAsked,
   BasesInput,
@@ -15,7 +15,7 @@ import type {
   SavedPlan,
   SavePlanInput,
   Tests,
-} from '#shared/records/plans'
+} from '#shared/records/people/plans'
 import { api } from '~/asking/api'
 import { useDrafts } from './drafts'
 import { useFaces } from './faces'

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { nextTick } from 'vue'
-import type { Skin } from '#core/complexion/population'
+import type { Skin } from '#core/complexion/skins/population'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { bottleInput } from '../../tests/support/inputs'
 import { ownedProduct } from '../../tests/support/owned'

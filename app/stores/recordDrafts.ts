@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { carryOver } from '#shared/carryOver'
-import type { Consultation } from '#shared/records/consultation'
-import type { Face, FaceInput } from '#shared/records/faces'
+import type { Consultation } from '#shared/records/method/consultation'
+import type { Face, FaceInput } from '#shared/records/people/faces'
 import { useDrafts } from './drafts'
 
 /** What Ask writes of a face: the answers, and what stands with the face itself. */

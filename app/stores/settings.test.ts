@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { Settings } from '#shared/records/settings'
+import { Settings } from '#shared/records/method/settings'
 import { api } from '~/asking/api'
 import { useSettings } from './settings'
 

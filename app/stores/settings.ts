@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
-import type { RecipeOptions } from '#core/complexion/recipe'
-import { Settings } from '#shared/records/settings'
+import type { RecipeOptions } from '#core/complexion/mixing/recipe'
+import { Settings } from '#shared/records/method/settings'
 import { api } from '~/asking/api'
 
 export const useSettings = defineStore('settings', () => {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, computed } from 'vue'
-import type { Touched } from '#shared/records/changes'
+import type { Touched } from '#shared/records/record/changes'
 import { acts, api, onDone, outcomeOf, type Attempted, type Done, type NotSwallowed } from '~/asking/api'
 
 /** The message about the last act at the foot of the page, with its undo: for everything written, and for drafts on this device. */

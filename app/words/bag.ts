@@ -1,6 +1,6 @@
 import type { Breaks, Reason } from '#core/bag/bag'
 import type { Handling } from '#core/bag/handle'
-import type { BagDecant, BagFull, BagLack, BagLine, BagOut, BagPlace, JobBag } from '#shared/records/bags'
+import type { BagDecant, BagFull, BagLack, BagLine, BagOut, BagPlace, JobBag } from '#shared/records/days/bags'
 import { howMuch } from './together'
 import { kilos } from './things'
 import { capital, listInWords, plural } from './words'

@@ -1,7 +1,7 @@
 import { clockAfter, type ZonedDay } from '#core/schedule/clock'
 import type { Between, BetweenLine } from '#core/bag/between'
 import type { MadeUp, Running, RunningDay } from '#core/schedule/running'
-import type { FoundAt } from '#shared/records/chairs'
+import type { FoundAt } from '#shared/records/people/chairs'
 import { artistInWords, cutsInWords } from './morning'
 import { listInWords, plural } from './words'
 

@@ -3,7 +3,7 @@ import { checkInWords, readyInWords, someOf } from './ready'
 import { breaksInWords, lackInWords } from './bag'
 import { calledBy } from './names'
 import { hoursInWords, quoteInWords } from './quote'
-import type { JobQuote } from '#shared/records/quotes'
+import type { JobQuote } from '#shared/records/days/quotes'
 
 const on = { day: '2026-12-01', timeZone: 'Europe/Paris' }
 const money = (minor: number) => (minor / 100).toFixed(2)

@@ -2,7 +2,7 @@ import { clockAfter, type ZonedDay } from '#core/schedule/clock'
 import type { Bend, Bent, Cut, Shorter } from '#core/schedule/shorter'
 import type { Timetable } from '#core/schedule/timetable'
 import { slotPlan } from '#core/asked/slots'
-import { ONESELF, type JobMorning } from '#shared/records/mornings'
+import { ONESELF, type JobMorning } from '#shared/records/days/mornings'
 import { capital, listInWords, plural } from './words'
 
 /** What the timetable answers, as a sentence. */

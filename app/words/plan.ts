@@ -1,5 +1,5 @@
 import type { JobFacts } from '#core/asked/job'
-import type { Forecast } from '#shared/records/forecasts'
+import type { Forecast } from '#shared/records/days/forecasts'
 import type { BaseOffer } from '#core/plan/bases'
 import type { FacePlan, Layer } from '#core/plan/facePlan'
 import type { Finding } from '#core/suitability/finding'

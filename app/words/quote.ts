@@ -1,5 +1,5 @@
 import type { Cost, Hours, QuoteLine } from '#core/money/quote'
-import type { JobQuote } from '#shared/records/quotes'
+import type { JobQuote } from '#shared/records/days/quotes'
 
 const WORDS: Readonly<Record<Cost | Hours, string>> = {
   products: 'What goes on',

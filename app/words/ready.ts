@@ -1,6 +1,6 @@
 import { clockAfter, type ZonedDay } from '#core/schedule/clock'
-import type { BagBuried, BagOver } from '#shared/records/bags'
-import type { Check } from '#shared/records/ready'
+import type { BagBuried, BagOver } from '#shared/records/days/bags'
+import type { Check } from '#shared/records/days/ready'
 import { kilos, litres } from './things'
 import { capital, listInWords, plural } from './words'
 

@@ -1,4 +1,4 @@
-import type { JobTogether } from '#shared/records/together'
+import type { JobTogether } from '#shared/records/days/together'
 import {
   howMuch,
   isShort,

@@ -1,7 +1,7 @@
 import type { OwnUse } from '#core/bag/ownUse'
 import type { Stock } from '#core/bag/together'
 import { dilute } from '#core/hygiene/dilute'
-import type { JobTogether } from '#shared/records/together'
+import type { JobTogether } from '#shared/records/days/together'
 import { capital, listInWords, plural } from './words'
 
 /** One thing of a day that there is more or less of. */

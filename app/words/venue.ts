@@ -1,5 +1,5 @@
 import { AT_ONCE_G, type Venue } from '#core/bag/venue'
-import type { BagVenue } from '#shared/records/bags'
+import type { BagVenue } from '#shared/records/days/bags'
 import { kilos } from './things'
 import { listInWords, plural } from './words'
 

@@ -1,4 +1,4 @@
-import { typicalSkin } from '#core/complexion/skin'
+import { typicalSkin } from '#core/complexion/skins/skin'
 import {
   chancePercent,
   dateInWords,

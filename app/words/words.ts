@@ -4,8 +4,8 @@ import { parseDay, parseMoment } from '#shared/checks/parse'
 import { isAhead } from '#shared/today'
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
-import { skinPlace, type Undertone } from '#core/complexion/skin'
-import type { Verdict } from '#core/complexion/recipe'
+import { skinPlace, type Undertone } from '#core/complexion/skins/skin'
+import type { Verdict } from '#core/complexion/mixing/recipe'
 
 /** Money from minor units: 14000 is "140.00". */
 export const formatMoney = (minor: number, currency = '') => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`

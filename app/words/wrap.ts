@@ -1,4 +1,4 @@
-import type { JobWrap, Incident, ReactionWord } from '#shared/records/wraps'
+import type { JobWrap, Incident, ReactionWord } from '#shared/records/days/wraps'
 import { listInWords, plural } from './words'
 
 export const WENT_WORDS: Readonly<Record<Incident, string>> = {

@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
-import type { Coverage } from '../complexion/product'
-import type { Drops } from '../complexion/recipe'
+import type { Coverage } from '../complexion/bottles/product'
+import type { Drops } from '../complexion/mixing/recipe'
 import type { BrowDensity, ChartMark, EyeShape, EyeSize, LookBrief } from './brief'
 import type { Programme } from './programme'
 import type { Finish } from '../product/item'

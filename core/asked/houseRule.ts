@@ -1,4 +1,4 @@
-import type { Technique } from '../complexion/worn'
+import type { Technique } from '../complexion/mixing/worn'
 import type { KitItem, Texture } from '../product/item'
 import type { SlotId } from './slots'
 

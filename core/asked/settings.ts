@@ -1,4 +1,4 @@
-import type { MixingFacts } from '../complexion/mixable'
+import type { MixingFacts } from '../complexion/bottles/mixable'
 import type { HouseRule } from './houseRule'
 import { SHOWING, type Showing } from './showing'
 

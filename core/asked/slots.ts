@@ -1,4 +1,4 @@
-import type { Technique } from '../complexion/worn'
+import type { Technique } from '../complexion/mixing/worn'
 import type { Zone } from './face'
 import type { ItemKind, Place } from '../product/item'
 import type { MethodOrder } from './settings'

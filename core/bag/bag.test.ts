@@ -1,5 +1,5 @@
-import type { OwnedKind } from '../stock/kinds'
-import type { Thing } from '../stock/thing'
+import type { OwnedKind } from '../stock/things/kinds'
+import type { Thing } from '../stock/things/thing'
 import { seeded } from '../../tests/support/random'
 import { thing } from '../../tests/support/thing'
 import { bagFor, breaksWithout, CARRYING, heldBy, withoutIt, type BagQuestion, type Going } from './bag'

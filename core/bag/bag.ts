@@ -1,8 +1,8 @@
-import type { Heft } from '../stock/heft'
+import type { Heft } from '../stock/things/heft'
 import type { JobType } from '../asked/job'
-import type { OwnedKind } from '../stock/kinds'
-import type { ListLine } from '../stock/standingList'
-import type { Thing } from '../stock/thing'
+import type { OwnedKind } from '../stock/things/kinds'
+import type { ListLine } from '../stock/handling/standingList'
+import type { Thing } from '../stock/things/thing'
 import { isReady, sum, type Need } from './needs'
 
 /*

@@ -1,5 +1,5 @@
 import type { FacePlan } from '../plan/described/describe'
-import type { OwnedKind } from '../stock/kinds'
+import type { OwnedKind } from '../stock/things/kinds'
 import { careOf } from '../hygiene/care'
 import { kindInPack } from './counts'
 

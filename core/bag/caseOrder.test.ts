@@ -1,7 +1,7 @@
 import { seeded } from '../../tests/support/random'
 import { thing } from '../../tests/support/thing'
-import type { OwnedKind } from '../stock/kinds'
-import type { PlaceNode } from '../stock/places'
+import type { OwnedKind } from '../stock/things/kinds'
+import type { PlaceNode } from '../stock/things/places'
 import { buriedIn, laidInOrder } from './caseOrder'
 import { cabinMl, handlingOf } from './handle'
 

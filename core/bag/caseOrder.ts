@@ -1,6 +1,6 @@
-import type { OwnedKind } from '../stock/kinds'
-import { inOrder, type PlaceNode } from '../stock/places'
-import { workRank, type Thing } from '../stock/thing'
+import type { OwnedKind } from '../stock/things/kinds'
+import { inOrder, type PlaceNode } from '../stock/things/places'
+import { workRank, type Thing } from '../stock/things/thing'
 
 /* The order in which things come out of a case: what is needed first lies on top. */
 

@@ -1,5 +1,5 @@
 import { broughtTo, isIdleAt, USUAL_VENUE, type Venue } from './venue'
-import { BRUSH_SHAPES, sortOfKind, type BrushShape, type OwnedKind } from '../stock/kinds'
+import { BRUSH_SHAPES, sortOfKind, type BrushShape, type OwnedKind } from '../stock/things/kinds'
 
 /* What a day takes besides products that go on, in counts: a clean set for each face, disposables, what stands on the table. */
 

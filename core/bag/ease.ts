@@ -1,4 +1,4 @@
-import type { Heft } from '../stock/heft'
+import type { Heft } from '../stock/things/heft'
 
 /* Where what a pouch has no room for lies instead. */
 

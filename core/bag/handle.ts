@@ -1,5 +1,5 @@
-import type { OwnedKind } from '../stock/kinds'
-import type { Thing } from '../stock/thing'
+import type { OwnedKind } from '../stock/things/kinds'
+import type { Thing } from '../stock/things/thing'
 
 /* How things are carried: what breaks, what leaks, what burns, and what an aircraft's cabin does not take. */
 

@@ -1,9 +1,9 @@
 import type { Lab } from '../colour/lab'
 import type { FacePlan } from '../plan/described/describe'
 import { amountsOf } from '../plan/described/amounts'
-import { STRONGEST_DISINFECTING } from '../stock/gear'
-import type { BrushShape, OwnedKind } from '../stock/kinds'
-import { isPast, isUsed, type Thing } from '../stock/thing'
+import { STRONGEST_DISINFECTING } from '../stock/things/gear'
+import type { BrushShape, OwnedKind } from '../stock/things/kinds'
+import { isPast, isUsed, type Thing } from '../stock/things/thing'
 import { countsOf, type Count } from './counts'
 import { USUAL_VENUE, type Venue } from './venue'
 

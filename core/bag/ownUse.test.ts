@@ -1,4 +1,4 @@
-import type { OwnedKind } from '../stock/kinds'
+import type { OwnedKind } from '../stock/things/kinds'
 import { countsOf } from './counts'
 import { factorsOf, ownUseOf, type JobUse } from './ownUse'
 

@@ -1,4 +1,4 @@
-import type { OwnedKind } from '../stock/kinds'
+import type { OwnedKind } from '../stock/things/kinds'
 
 /* What the artist's own closed jobs say of how much is really thrown away for a face. */
 

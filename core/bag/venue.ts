@@ -1,4 +1,4 @@
-import type { OwnedKind } from '../stock/kinds'
+import type { OwnedKind } from '../stock/things/kinds'
 
 /*
  * What there is where a job is, and what follows where it lacks something: what is brought instead, what need not come, what has to run by

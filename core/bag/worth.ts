@@ -1,4 +1,4 @@
-import { purposeOf, type OwnedKind } from '../stock/kinds'
+import { purposeOf, type OwnedKind } from '../stock/things/kinds'
 import type { Reason } from './bag'
 
 /*

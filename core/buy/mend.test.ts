@@ -1,7 +1,7 @@
 import { randomProduct, shade } from '../../tests/support/kits'
 import { seeded } from '../../tests/support/random'
 import { culoriDeltaE, everyRecipe, subsets } from '../../tests/support/straightforward'
-import { skinAt, typicalSkin } from '../complexion/skin'
+import { skinAt, typicalSkin } from '../complexion/skins/skin'
 import type { Offer } from './buy'
 import { cheapestMend } from './mend'
 

@@ -1,8 +1,8 @@
 import type { Lab } from '../colour/lab'
-import type { MixingRules } from '../complexion/mixable'
-import { packPigments } from '../complexion/pigments'
-import type { ComplexionProduct } from '../complexion/product'
-import type { RecipeOptions } from '../complexion/recipe'
+import type { MixingRules } from '../complexion/bottles/mixable'
+import { packPigments } from '../complexion/bottles/pigments'
+import type { ComplexionProduct } from '../complexion/bottles/product'
+import type { RecipeOptions } from '../complexion/mixing/recipe'
 import type { Offer } from './buy'
 import { needs } from './needs'
 

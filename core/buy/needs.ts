@@ -1,11 +1,11 @@
 import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
-import { neighbourhood } from '../complexion/neighbourhood'
+import { neighbourhood } from '../complexion/skins/neighbourhood'
 import type { Due } from '../due'
-import type { Pigments } from '../complexion/pigments'
-import { sweep, type SweepState } from '../complexion/sweep'
-import type { RecipeOptions } from '../complexion/recipe'
+import type { Pigments } from '../complexion/bottles/pigments'
+import { sweep, type SweepState } from '../complexion/mixing/sweep'
+import type { RecipeOptions } from '../complexion/mixing/recipe'
 
 /** What it takes to reach one skin. */
 export interface Need {

@@ -1,6 +1,6 @@
 import { tooFarApart } from '../complexion/apart'
-import { meanCoverage, meanWord } from '../complexion/formula'
-import { hideOf, type ComplexionProduct, type Coverage } from '../complexion/product'
+import { meanCoverage, meanWord } from '../complexion/bottles/formula'
+import { hideOf, type ComplexionProduct, type Coverage } from '../complexion/bottles/product'
 import { gaveWay } from '../plan/needs/met'
 import { FINISHES, type Finish } from '../product/item'
 

@@ -1,7 +1,7 @@
 import { ADJUSTERS, shade } from '../../tests/support/kits'
-import { typicalSkin, skinPlace } from '../complexion/skin'
-import { mixLab } from '../complexion/touch'
-import { packPigments } from '../complexion/pigments'
+import { typicalSkin, skinPlace } from '../complexion/skins/skin'
+import { mixLab } from '../complexion/mixing/touch'
+import { packPigments } from '../complexion/bottles/pigments'
 import { kOverS, mixReflectance, opaqueReflectance, pigmentOf, scattering } from './kubelkaMunk'
 import { chroma } from './lab'
 

@@ -1,5 +1,5 @@
 import { ADJUSTERS } from '../../tests/support/kits'
-import { skinAt } from '../complexion/skin'
+import { skinAt } from '../complexion/skins/skin'
 import { difference } from './difference'
 import { reflectanceToLab, type Lab } from './lab'
 import { ImpossibleColour, smoothestReflectance, under } from './spectrum'

@@ -1,9 +1,9 @@
 import { shade } from '../../tests/support/kits'
 import type { Lab } from '../colour/lab'
 import { areaOf, bestCorrection, bestCorrector, leftOver, type Concern } from './correct'
-import { typicalSkin } from './skin'
-import { pigmentFor } from './pigments'
-import type { ComplexionProduct, Coverage } from './product'
+import { typicalSkin } from './skins/skin'
+import { pigmentFor } from './bottles/pigments'
+import type { ComplexionProduct, Coverage } from './bottles/product'
 
 const corrector = (id: string, L: number, a: number, b: number): ComplexionProduct => ({
   id,

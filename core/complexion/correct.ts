@@ -2,7 +2,7 @@ import { difference } from '../colour/difference'
 import type { Pigment } from '../colour/kubelkaMunk'
 import type { Lab } from '../colour/lab'
 import { nearestPossible } from '../colour/possible'
-import { layered } from './worn'
+import { layered } from './mixing/worn'
 
 export const CONCERNS = ['dark circles', 'redness', 'brown marks'] as const
 export type Concern = (typeof CONCERNS)[number]

@@ -3,11 +3,11 @@ import { seeded } from '../../tests/support/random'
 import { culoriDeltaE, everyRecipe, plainRank } from '../../tests/support/straightforward'
 import { difference } from '../colour/difference'
 import { match, matchWithin } from './match'
-import { mayMix } from './mixable'
-import { packPigments } from './pigments'
-import { FAMILIES } from './product'
-import { skinAt, typicalSkin } from './skin'
-import { ratioInWords, verdictOf } from './recipe'
+import { mayMix } from './bottles/mixable'
+import { packPigments } from './bottles/pigments'
+import { FAMILIES } from './bottles/product'
+import { skinAt, typicalSkin } from './skins/skin'
+import { ratioInWords, verdictOf } from './mixing/recipe'
 
 const name = (drops: readonly { id: string; count: number }[]) =>
   drops

@@ -2,12 +2,19 @@ import { deltaE, surroundings } from '../colour/difference'
 import type { Lab } from '../colour/lab'
 import { under } from '../colour/spectrum'
 import type { Due } from '../due'
-import { packPigments, type Pigments } from './pigments'
-import { sweepNear } from './nearSweep'
-import { DEFAULT_OPTIONS, easePenalty, VERDICT_LIMITS, verdictOf, type Recipe, type RecipeOptions } from './recipe'
-import { sweep, type SweepState } from './sweep'
-import type { ComplexionProduct } from './product'
-import type { MixingRules } from './mixable'
+import { packPigments, type Pigments } from './bottles/pigments'
+import { sweepNear } from './near/nearSweep'
+import {
+  DEFAULT_OPTIONS,
+  easePenalty,
+  VERDICT_LIMITS,
+  verdictOf,
+  type Recipe,
+  type RecipeOptions,
+} from './mixing/recipe'
+import { sweep, type SweepState } from './mixing/sweep'
+import type { ComplexionProduct } from './bottles/product'
+import type { MixingRules } from './bottles/mixable'
 
 interface FoundMix {
   recipe: Recipe

@@ -2,11 +2,11 @@ import { ADJUSTERS, randomProduct, shade } from '../../tests/support/kits'
 import { seeded } from '../../tests/support/random'
 import { culoriDeltaE, everyRecipe, plainRank, plainReach } from '../../tests/support/straightforward'
 import { failings } from './fails'
-import { packPigments } from './pigments'
-import { everyone, populationOf, type Skin } from './population'
-import { FAMILIES, type ComplexionProduct } from './product'
+import { packPigments } from './bottles/pigments'
+import { everyone, populationOf, type Skin } from './skins/population'
+import { FAMILIES, type ComplexionProduct } from './bottles/product'
 import { reach } from './reach'
-import { skinAt, typicalSkin } from './skin'
+import { skinAt, typicalSkin } from './skins/skin'
 
 const shares = (products: readonly ComplexionProduct[], maxDrops = 8) =>
   reach(packPigments(products), everyone(), { maxDrops }).share

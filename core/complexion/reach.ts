@@ -4,11 +4,11 @@ import { under } from '../colour/spectrum'
 import { OutOfTime, type Due } from '../due'
 import { failings, type Failing } from './fails'
 import { recipeAt } from './match'
-import { neighbourhood } from './neighbourhood'
-import type { Pigments } from './pigments'
-import type { Skin } from './population'
-import { DEFAULT_OPTIONS, type Recipe, type RecipeOptions } from './recipe'
-import { sweep, type SweepState } from './sweep'
+import { neighbourhood } from './skins/neighbourhood'
+import type { Pigments } from './bottles/pigments'
+import type { Skin } from './skins/population'
+import { DEFAULT_OPTIONS, type Recipe, type RecipeOptions } from './mixing/recipe'
+import { sweep, type SweepState } from './mixing/sweep'
 
 export interface ReachedSkin extends Skin {
   /** First by rank; null when there is nothing to mix. */

@@ -1,8 +1,8 @@
 import { shade } from '../../tests/support/kits'
-import { everyone } from './population'
-import { packPigments } from './pigments'
+import { everyone } from './skins/population'
+import { packPigments } from './bottles/pigments'
 import { reach } from './reach'
-import { DEFAULT_OPTIONS } from './recipe'
+import { DEFAULT_OPTIONS } from './mixing/recipe'
 import { sharesByFamily, sharesByUndertone, sharesOfParts } from './shares'
 
 describe('shares', () => {

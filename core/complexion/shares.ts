@@ -1,10 +1,10 @@
-import type { MixingRules } from './mixable'
-import { packPigments } from './pigments'
-import type { Skin } from './population'
-import type { ComplexionProduct, Family } from './product'
+import type { MixingRules } from './bottles/mixable'
+import { packPigments } from './bottles/pigments'
+import type { Skin } from './skins/population'
+import type { ComplexionProduct, Family } from './bottles/product'
 import { reach, type ReachedSkin } from './reach'
-import type { RecipeOptions } from './recipe'
-import type { Undertone } from './skin'
+import type { RecipeOptions } from './mixing/recipe'
+import type { Undertone } from './skins/skin'
 
 /** How many of how many skins are matched. */
 export interface Share {

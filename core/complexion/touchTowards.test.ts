@@ -1,8 +1,8 @@
 import { ADJUSTERS, shade } from '../../tests/support/kits'
 import { difference } from '../colour/difference'
-import { packPigments } from './pigments'
-import { typicalSkin } from './skin'
-import { mixLab, touchTowards } from './touch'
+import { packPigments } from './bottles/pigments'
+import { typicalSkin } from './skins/skin'
+import { mixLab, touchTowards } from './mixing/touch'
 
 describe('bringing an old recipe to the skin as it is now', () => {
   const pigments = packPigments([shade(3), shade(5), shade(8), ...ADJUSTERS])

@@ -1,4 +1,4 @@
-import { isToolKind, type OwnedKind } from '../stock/kinds'
+import { isToolKind, type OwnedKind } from '../stock/things/kinds'
 
 /* How a tool is made clean between faces: what drinks up is washed or thrown away, what is hard is disinfected. */
 

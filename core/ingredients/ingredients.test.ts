@@ -1,6 +1,6 @@
 import { growth } from '../../tests/support/growth'
 import { INGREDIENT_LISTS } from '../../tests/support/ingredientLists'
-import { FAMILIES } from '../complexion/product'
+import { FAMILIES } from '../complexion/bottles/product'
 import { FLAGS } from './flags'
 import { familyOf, readIngredients } from './ingredients'
 import { canonicalName } from './names'

@@ -1,4 +1,4 @@
-import type { Family } from '../complexion/product'
+import type { Family } from '../complexion/bottles/product'
 import { FLAGS, type IngredientFlag } from './flags'
 import { parseInci, type InciList } from './inci'
 import { ESSENTIAL_OIL, FRAGRANCE_ALLERGENS, SUBSTANCES } from './substances'

@@ -1,4 +1,4 @@
-import { skinPlace } from '../complexion/skin'
+import { skinPlace } from '../complexion/skins/skin'
 import { has, type FaceFacts } from '../asked/face'
 import type { JobFacts } from '../asked/job'
 import { CHART_AREAS, UNSAID, type ChartArea, type LipWish, type LookBrief, type Shimmer } from '../asked/brief'

@@ -1,6 +1,6 @@
 import type { Lab } from '../colour/lab'
 import { nearestPossible } from '../colour/possible'
-import { skinPlace } from '../complexion/skin'
+import { skinPlace } from '../complexion/skins/skin'
 import type { PlaceKey } from '../asked/slots'
 import type { FaceFacts } from '../asked/face'
 import type { Look } from './agreed'

@@ -1,7 +1,7 @@
 import type { PlaceKey } from '../asked/slots'
 import { face, item, job } from '../../tests/support/suitability'
 import type { Lab } from '../colour/lab'
-import { typicalSkin, type Undertone } from '../complexion/skin'
+import { typicalSkin, type Undertone } from '../complexion/skins/skin'
 import { filmOf } from '../product/film'
 import type { ItemKind, KitItem } from '../product/item'
 import type { FaceFacts } from '../asked/face'

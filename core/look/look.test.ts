@@ -1,5 +1,5 @@
 import { face, job } from '../../tests/support/suitability'
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import { USUAL } from '../asked/job'
 import { agreedLook } from './agreed'
 import { NOTHING_SAID } from '../asked/brief'

@@ -1,7 +1,7 @@
 import { face, item, question, withList } from '../../tests/support/suitability'
 import { demoQuestion } from '../../tests/support/demo'
 import { DEMO_FACES } from '../../demo/faces'
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import type { KitItem } from '../product/item'
 import { asAsked } from './asAsked'
 import { basesFor } from './bases'

@@ -1,5 +1,5 @@
-import { COVERAGES } from '../complexion/product'
-import { easePenalty, type Drops, type Recipe } from '../complexion/recipe'
+import { COVERAGES } from '../complexion/bottles/product'
+import { easePenalty, type Drops, type Recipe } from '../complexion/mixing/recipe'
 import { FINISHES, type KitItem } from '../product/item'
 import type { FaceFacts } from '../asked/face'
 import type { Finding } from '../suitability/finding'

@@ -11,7 +11,7 @@ import {
   settings,
   withList,
 } from '../../tests/support/suitability'
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import { planFace, type FacePlan, type PlanQuestion } from './facePlan'
 import { vetoOf } from '../suitability/finding'
 import type { KitItem } from '../product/item'

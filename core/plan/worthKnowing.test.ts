@@ -1,5 +1,5 @@
 import { face, item, job, question } from '../../tests/support/suitability'
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import type { KitItem } from '../product/item'
 import { planFace } from './facePlan'
 import { worthKnowing } from './worthKnowing'

@@ -1,5 +1,5 @@
 import type { Due } from '../due'
-import { isComplexionKind } from '../stock/usual'
+import { isComplexionKind } from '../stock/things/usual'
 import type { ItemKind, KitItem } from '../product/item'
 import type { FacePlan, Layer } from './described/describe'
 import { planFace, type PlanQuestion } from './facePlan'

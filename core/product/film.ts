@@ -1,6 +1,6 @@
 import type { Pigment } from '../colour/kubelkaMunk'
-import { pigmentFor } from '../complexion/pigments'
-import { HIDE } from '../complexion/product'
+import { pigmentFor } from '../complexion/bottles/pigments'
+import { HIDE } from '../complexion/bottles/product'
 import { CLEAR_LAB, type KitItem } from './item'
 
 // A powder is dusted on: part of what its coverage would be as a cream.

@@ -1,5 +1,5 @@
 import type { Lab } from '../colour/lab'
-import type { Coverage, Family } from '../complexion/product'
+import type { Coverage, Family } from '../complexion/bottles/product'
 import type { IngredientFlag } from '../ingredients/flags'
 
 export const FINISHES = ['matte', 'satin', 'natural', 'dewy', 'luminous'] as const

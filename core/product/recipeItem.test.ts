@@ -1,6 +1,6 @@
 import { item } from '../../tests/support/suitability'
-import { meanCoverage, meanKnown, meanWord } from '../complexion/formula'
-import type { Recipe } from '../complexion/recipe'
+import { meanCoverage, meanKnown, meanWord } from '../complexion/bottles/formula'
+import type { Recipe } from '../complexion/mixing/recipe'
 import { complexionProduct, itemOfRecipe, recipeName } from './recipeItem'
 
 const sheer = item('foundation', {

@@ -1,6 +1,6 @@
-import { meanCoverage, meanKnown, meanWord } from '../complexion/formula'
-import { hideOf, type ComplexionProduct } from '../complexion/product'
-import type { Drops, Recipe } from '../complexion/recipe'
+import { meanCoverage, meanKnown, meanWord } from '../complexion/bottles/formula'
+import { hideOf, type ComplexionProduct } from '../complexion/bottles/product'
+import type { Drops, Recipe } from '../complexion/mixing/recipe'
 import { FINISHES, RESISTANCES, SPARKLES, type KitItem } from './item'
 
 type Coloured = Pick<

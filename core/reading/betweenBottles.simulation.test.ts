@@ -1,7 +1,7 @@
 import { seeded } from '../../tests/support/random'
 import { readingQuality } from '../../tests/support/readings'
 import { dependingOn, OWN_SHARE, shareOf } from '../../tests/support/share'
-import { skinPlace, typicalSkin, type skinAt } from '../complexion/skin'
+import { skinPlace, typicalSkin, type skinAt } from '../complexion/skins/skin'
 import { betweenBottles, type Comparison } from './betweenBottles'
 
 /** An artist who sees the difference with noise and says the nearest word. */

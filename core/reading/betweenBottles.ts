@@ -1,5 +1,5 @@
 import type { Lab } from '../colour/lab'
-import { skinPlace } from '../complexion/skin'
+import { skinPlace } from '../complexion/skins/skin'
 import { priorSkins } from './prior'
 import { summarise, type Reading } from './reading'
 

@@ -1,5 +1,5 @@
 import { mixOf, SIX_BOTTLES as KIT } from '../../tests/support/sixBottles'
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import { doubtsAbout, afterVerdict, suspectOf } from './doubts'
 import { looksAt, nextLook } from './nextLook'
 import { spherical } from './reading'

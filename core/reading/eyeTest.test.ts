@@ -1,4 +1,4 @@
-import { skinPlace } from '../complexion/skin'
+import { skinPlace } from '../complexion/skins/skin'
 import { afterChoice, answerChance, atFirst, eyeReading, EYE_ANSWERS, nextPair, USUAL_OBSERVER } from './eyeTest'
 import { spread } from './reading'
 

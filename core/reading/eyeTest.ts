@@ -1,6 +1,6 @@
 import { difference } from '../colour/difference'
 import type { Lab } from '../colour/lab'
-import { skinAt } from '../complexion/skin'
+import { skinAt } from '../complexion/skins/skin'
 import { priorSkins, type Believed } from './prior'
 import { summarise, type Reading } from './reading'
 

@@ -2,9 +2,9 @@ import { difference } from '../colour/difference'
 import { mixReflectance, type Pigment } from '../colour/kubelkaMunk'
 import { reflectanceToLab, type Lab } from '../colour/lab'
 import { solveInPlace } from '../colour/solve'
-import { pigmentFor } from '../complexion/pigments'
-import type { ComplexionProduct } from '../complexion/product'
-import type { Drops } from '../complexion/recipe'
+import { pigmentFor } from '../complexion/bottles/pigments'
+import type { ComplexionProduct } from '../complexion/bottles/product'
+import type { Drops } from '../complexion/mixing/recipe'
 
 /** A mix as it was made, and the colour it was measured at once set. */
 export interface MeasuredMix {

@@ -1,5 +1,5 @@
 import type { Lab } from '../colour/lab'
-import { skinAt, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skin'
+import { skinAt, TYPICAL_UNDERTONE, UNDERTONES } from '../complexion/skins/skin'
 import { halton, normalQuantile } from './quasiRandom'
 
 const PRIOR_SIZE = 4000

@@ -1,6 +1,6 @@
 import { seeded } from '../../tests/support/random'
 import { difference } from '../colour/difference'
-import { skinPlace, typicalSkin } from '../complexion/skin'
+import { skinPlace, typicalSkin } from '../complexion/skins/skin'
 import { averageShots } from './average'
 import { betweenBottles, type Comparison } from './betweenBottles'
 import { chanceInWords, likelihood } from './likelihood'

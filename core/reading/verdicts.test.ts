@@ -1,4 +1,4 @@
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import { spherical, spread } from './reading'
 import { chanceSaid, sayingChances, SAYINGS, skinAfterVerdicts, type Seen } from './verdicts'
 

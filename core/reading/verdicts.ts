@@ -1,5 +1,5 @@
 import { chroma, hue, hueDifference, type Lab } from '../colour/lab'
-import { COMPLAINTS, DEGREES, type Complaint, type Degree } from '../complexion/touch'
+import { COMPLAINTS, DEGREES, type Complaint, type Degree } from '../complexion/mixing/touch'
 import { normalCloud } from './quasiRandom'
 import { cholesky, summarise, type Reading } from './reading'
 

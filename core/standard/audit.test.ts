@@ -1,4 +1,4 @@
-import { typicalSkin } from '../complexion/skin'
+import { typicalSkin } from '../complexion/skins/skin'
 import type { KitItem } from '../product/item'
 import { seeded } from '../../tests/support/random'
 import { shareOf } from '../../tests/support/share'

@@ -1,5 +1,5 @@
 import { seeded } from '../../tests/support/random'
-import type { BRUSH_SHAPES } from '../stock/kinds'
+import type { BRUSH_SHAPES } from '../stock/things/kinds'
 import { fill, type OfferedThing } from './fill'
 import type { AuditScene, AuditThing } from './points'
 import type { Ability } from './standard'

@@ -1,8 +1,8 @@
 import type { Lab } from '../colour/lab'
 import type { Concern } from '../complexion/correct'
-import type { Undertone } from '../complexion/skin'
+import type { Undertone } from '../complexion/skins/skin'
 import type { Finish, Resistance } from '../product/item'
-import type { BrushShape, OwnedKind } from '../stock/kinds'
+import type { BrushShape, OwnedKind } from '../stock/things/kinds'
 
 /*
  * What a kit must be able to do. A standard lists abilities, each reckoned from what things are and from the colour model; never a list

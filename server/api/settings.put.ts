@@ -1,4 +1,4 @@
-import { Settings } from '#shared/records/settings'
+import { Settings } from '#shared/records/method/settings'
 import { withBody } from '../utils/handlers'
 import { changeSettings } from '../services/record/settings'
 

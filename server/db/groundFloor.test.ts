@@ -5,7 +5,7 @@ import { gunzipSync } from 'node:zlib'
 import { createClient, type Client } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
-import { Consultation, type OccasionInput } from '#shared/records/consultation'
+import { Consultation, type OccasionInput } from '#shared/records/method/consultation'
 import { services } from '../../tests/support/services'
 
 /*
@@ -66,7 +66,7 @@ describe('the demo of the version before', () => {
   })
 
   it('has everybody on the day they were booked for, and the day asks of them what it asked', async () => {
-    const { asksOf } = await import('#shared/records/jobs')
+    const { asksOf } = await import('#shared/records/days/jobs')
     for (const was of before.faces) {
       const { bookings } = await on.faceById(was.id)
       if (!was.bookedFor) continue

@@ -97,7 +97,7 @@ describe('the simulated meter', () => {
 
   it('asks what to see for a face it does not know, and keeps it', async () => {
     const { id } = await on.addFace(
-      Object.assign(new (await import('#shared/records/faces')).FaceInput(), { name: 'Walk-up' }),
+      Object.assign(new (await import('#shared/records/people/faces')).FaceInput(), { name: 'Walk-up' }),
     )
     await expect(on.readShot(id)).rejects.toMatchObject({
       status: 409,

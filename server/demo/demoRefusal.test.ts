@@ -1,4 +1,4 @@
-import { FaceInput } from '#shared/records/faces'
+import { FaceInput } from '#shared/records/people/faces'
 import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()

@@ -1,8 +1,8 @@
 import { readIngredients } from '#core/ingredients/ingredients'
 import type { Lab } from '#core/colour/lab'
-import { USUAL_BY_KIND, type Traits } from '#core/stock/usual'
+import { USUAL_BY_KIND, type Traits } from '#core/stock/things/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/product/item'
-import type { CatalogueOffer } from '#shared/records/buys'
+import type { CatalogueOffer } from '#shared/records/kit/buys'
 
 export interface Line {
   supplierId: string

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
-import { checkDigit, sameBarcode } from '#core/stock/barcode'
-import type { AnyOffer } from '#shared/records/buys'
+import { checkDigit, sameBarcode } from '#core/stock/labels/barcode'
+import type { AnyOffer } from '#shared/records/kit/buys'
 import { SIMULATED_GEAR } from './simulatedGear'
 import { SIMULATED_OFFERS } from './simulatedSuppliers'
 

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { getDayOfYear, parseISO } from 'date-fns'
-import type { Forecast, ForecastQuery } from '#shared/records/forecasts'
+import type { Forecast, ForecastQuery } from '#shared/records/days/forecasts'
 
 /*
  * A stand-in for a weather service, shipped with the application and named as simulated wherever it shows. A place has a climate of its own,

@@ -1,6 +1,6 @@
-import { USUAL_GEAR, usualMeasure } from '#core/stock/gear'
-import type { BrushShape, SupplyKind, ToolKind } from '#core/stock/kinds'
-import type { GearOffer } from '#shared/records/buys'
+import { USUAL_GEAR, usualMeasure } from '#core/stock/things/gear'
+import type { BrushShape, SupplyKind, ToolKind } from '#core/stock/things/kinds'
+import type { GearOffer } from '#shared/records/kit/buys'
 import { offerId } from './catalogueOffer'
 
 /* Brushes, tools and supplies from the simulated suppliers: one of whatever a kit may be found to lack. */

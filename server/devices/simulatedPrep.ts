@@ -1,4 +1,4 @@
-import type { CatalogueOffer } from '#shared/records/buys'
+import type { CatalogueOffer } from '#shared/records/kit/buys'
 import { catalogueOffer, type Line } from './catalogueOffer'
 
 /*

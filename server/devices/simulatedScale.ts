@@ -1,5 +1,5 @@
-import type { ScaleUnit } from '#core/stock/weigh'
-import { GRAMS_OF } from '#core/stock/weigh'
+import type { ScaleUnit } from '#core/stock/things/weigh'
+import { GRAMS_OF } from '#core/stock/things/weigh'
 
 /*
  * A stand-in for a pocket scale, shipped with the application and named as simulated wherever it shows. It sways while something is put on it,

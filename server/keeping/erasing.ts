@@ -1,5 +1,5 @@
 import { eq, inArray, like, or, sql } from 'drizzle-orm'
-import type { Erased } from '#shared/records/keeping'
+import type { Erased } from '#shared/records/record/keeping'
 import { backupFolder, databaseFile } from '../base/config'
 import { db, exclusively, isFile, patientUntil, write, type Transaction } from '../db/connection'
 import {

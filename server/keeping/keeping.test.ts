@@ -5,7 +5,7 @@ import { gunzipSync } from 'node:zlib'
 import { Readable } from 'node:stream'
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import yazl from 'yazl'
-import { FaceInput } from '#shared/records/faces'
+import { FaceInput } from '#shared/records/people/faces'
 import { emptyDatabase } from '../../tests/support/database'
 
 emptyDatabase()

@@ -1,4 +1,4 @@
-import type { Job } from '../records/jobs'
+import type { Job } from '../records/days/jobs'
 
 /*
  * What of a job is kept on a device, so that it can be packed for and worked from where the server is out of reach: what its list and

@@ -1,8 +1,8 @@
 import type { Layer } from '#core/plan/facePlan'
 import { reasonsInOrder } from '#core/suitability/reasons'
 import type { SlotId } from '#core/asked/slots'
-import type { Face } from '../records/faces'
-import type { SavedPlan } from '../records/plans'
+import type { Face } from '../records/people/faces'
+import type { SavedPlan } from '../records/people/plans'
 
 /** One line of a card. */
 export interface CardLine {

@@ -2,7 +2,7 @@ import type { FaceFacts } from '#core/asked/face'
 import type { Covariance } from '#core/reading/reading'
 import { newestBySite } from '#core/reading/sites'
 import { tannedOnTheDay, targetOnTheDay, type DayTarget, type TanReading } from '#core/reading/tan'
-import type { Face, FaceReading } from '../records/faces'
+import type { Face, FaceReading } from '../records/people/faces'
 
 const asRead = ({ lab, covariance, site, tanned }: FaceReading): TanReading => ({
   mean: lab,

@@ -1,10 +1,10 @@
-import { USUAL_BY_KIND } from '#core/stock/usual'
+import { USUAL_BY_KIND } from '#core/stock/things/usual'
 import { DEMO_FACES } from '../../demo/faces'
 import { demoFace } from '../../tests/support/demo'
 import { ownedProduct } from '../../tests/support/owned'
 import { factsOf, targetReading } from './faceFacts'
 import { flagsOf, itemOf } from './kitItem'
-import type { OwnedProduct } from '../records/kit'
+import type { OwnedProduct } from '../records/kit/kit'
 
 const product = (more: Partial<OwnedProduct> = {}): OwnedProduct =>
   ownedProduct(

@@ -2,10 +2,10 @@ import { remembered } from '#core/remembered'
 import type { IngredientFlag } from '#core/ingredients/flags'
 import { readIngredients, type IngredientReading } from '#core/ingredients/ingredients'
 import type { KitItem } from '#core/product/item'
-import { useByOf } from '#core/stock/usual'
+import { useByOf } from '#core/stock/things/usual'
 import { rangeKey } from './kitPigments'
-import type { CatalogueOffer } from '../records/buys'
-import { hasColour, type OwnedProduct, type ProductFields } from '../records/kit'
+import type { CatalogueOffer } from '../records/kit/buys'
+import { hasColour, type OwnedProduct, type ProductFields } from '../records/kit/kit'
 
 // Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
 const LISTS_KEPT = 2000

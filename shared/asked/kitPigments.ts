@@ -1,12 +1,12 @@
 import type { Lab } from '#core/colour/lab'
-import { useByOf } from '#core/stock/usual'
-import { mixingRules, type MixingFacts, type PaletteTest } from '#core/complexion/mixable'
+import { useByOf } from '#core/stock/things/usual'
+import { mixingRules, type MixingFacts, type PaletteTest } from '#core/complexion/bottles/mixable'
 import { complexionProduct } from '#core/product/recipeItem'
-import { packPigments, type Pigments } from '#core/complexion/pigments'
-import type { ComplexionProduct } from '#core/complexion/product'
-import type { Drops } from '#core/complexion/recipe'
-import { mixLab } from '#core/complexion/touch'
-import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type ShelfProduct } from '../records/kit'
+import { packPigments, type Pigments } from '#core/complexion/bottles/pigments'
+import type { ComplexionProduct } from '#core/complexion/bottles/product'
+import type { Drops } from '#core/complexion/mixing/recipe'
+import { mixLab } from '#core/complexion/mixing/touch'
+import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type ShelfProduct } from '../records/kit/kit'
 
 /** A range as the mixing rules know it: two brands may use one range name. */
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { FIELDS, titleOf, type Field } from '#core/stock/table/columns'
 import { harmless } from '#core/stock/table/harmless'
-import type { ImportedThing } from '../records/imported'
+import type { ImportedThing } from '../records/kit/imported'
 
 /* The kit as a table in a text file: a column for each thing that can be said, everything else as JSON in the last. */
 

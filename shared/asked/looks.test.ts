@@ -1,5 +1,5 @@
 import { looksOf } from './looks'
-import type { SeenVerdict } from '../records/faces'
+import type { SeenVerdict } from '../records/people/faces'
 
 const seen = (id: string, at: string, ...drops: [string, number][]): SeenVerdict => ({
   id,

@@ -1,4 +1,4 @@
-import type { SeenVerdict } from '../records/faces'
+import type { SeenVerdict } from '../records/people/faces'
 
 // Said again of the same mix on the same face within this time, it is a better word for the same look.
 const ONE_LOOK_MS = 60 * 60 * 1000

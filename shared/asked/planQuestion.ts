@@ -1,8 +1,8 @@
 import type { PlanQuestion } from '#core/plan/facePlan'
 import type { KitItem } from '#core/product/item'
 import { itemOf, itemOfOffer } from './kitItem'
-import type { CatalogueOffer } from '../records/buys'
-import type { OwnedProduct } from '../records/kit'
+import type { CatalogueOffer } from '../records/kit/buys'
+import type { OwnedProduct } from '../records/kit/kit'
 
 /** A product without its units, which no rule weighs and which are ten thousand in a large kit. */
 export type UsableProduct = Omit<OwnedProduct, 'units'>

@@ -1,8 +1,8 @@
 import type { PlanSettings } from '#core/asked/settings'
 import { mixingFacts } from './kitPigments'
-import type { Shelf } from '../records/kit'
-import type { Tests } from '../records/plans'
-import type { Settings } from '../records/settings'
+import type { Shelf } from '../records/kit/kit'
+import type { Tests } from '../records/people/plans'
+import type { Settings } from '../records/method/settings'
 
 /** How this artist works as far as a plan depends on it, on the day of the job (ISO date). */
 export function planSettings(settings: Settings, tests: Tests, apart: Shelf['apart'], day: string): PlanSettings {

@@ -1,21 +1,27 @@
 import fc from 'fast-check'
 import type { Lab } from '#core/colour/lab'
 import { match } from '#core/complexion/match'
-import { mayMix, mixingRules, separationRisk, type MixingFacts, type PaletteTest } from '#core/complexion/mixable'
-import { packPigments } from '#core/complexion/pigments'
-import { populationOf } from '#core/complexion/population'
-import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
+import {
+  mayMix,
+  mixingRules,
+  separationRisk,
+  type MixingFacts,
+  type PaletteTest,
+} from '#core/complexion/bottles/mixable'
+import { packPigments } from '#core/complexion/bottles/pigments'
+import { populationOf } from '#core/complexion/skins/population'
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
 import { reach } from '#core/complexion/reach'
-import { skinAt } from '#core/complexion/skin'
-import { mixLab } from '#core/complexion/touch'
-import { traitsFor } from '#core/stock/usual'
+import { skinAt } from '#core/complexion/skins/skin'
+import { mixLab } from '#core/complexion/mixing/touch'
+import { traitsFor } from '#core/stock/things/usual'
 import { candidatesFor } from '#core/plan/candidates/candidates'
 import type { SlotUse } from '#core/plan/needs/uses'
 import { ownedProduct } from '../../tests/support/owned'
 import { face, job, place, settings } from '../../tests/support/suitability'
 import { itemOf } from './kitItem'
 import { complexionOf, isUsable, mixingFacts, rangeKey } from './kitPigments'
-import { OwnedProductInput, type OwnedProduct } from '../records/kit'
+import { OwnedProductInput, type OwnedProduct } from '../records/kit/kit'
 
 /*
  * Match, Reach and Plan read one kit by one adapter: for any bottles, marks and palette tests, and whichever way the artist works, they

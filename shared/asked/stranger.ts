@@ -1,7 +1,7 @@
 import type { Lab } from '#core/colour/lab'
 import { spherical } from '#core/reading/reading'
-import { Consultation } from '../records/consultation'
-import { FaceInput, ReadingInput, type Face } from '../records/faces'
+import { Consultation } from '../records/method/consultation'
+import { FaceInput, ReadingInput, type Face } from '../records/people/faces'
 
 /** Somebody of whom nothing is on record but the skin, and what is said here. */
 export const stranger = (lab: Lab, face: Partial<FaceInput> = {}, asked: Partial<Consultation> = {}): Face => ({

@@ -1,4 +1,4 @@
-import { NewFaceInput } from '../records/faces'
+import { NewFaceInput } from '../records/people/faces'
 import { check } from '../checks/validate'
 import { emptyWalkUp, LOOKS, recordsOf, SEEN_AT, SEEN_AT_A_GLANCE } from './walkUp'
 

@@ -1,9 +1,9 @@
-import type { Coverage } from '#core/complexion/product'
+import type { Coverage } from '#core/complexion/bottles/product'
 import type { AgeBand, SkinType, Zone, ZoneState } from '#core/asked/face'
 import type { Finish } from '#core/product/item'
-import { Consultation, OccasionInput, type Consent, type LashWish } from '../records/consultation'
-import { NewFaceInput } from '../records/faces'
-import { JobInput } from '../records/jobs'
+import { Consultation, OccasionInput, type Consent, type LashWish } from '../records/method/consultation'
+import { NewFaceInput } from '../records/people/faces'
+import { JobInput } from '../records/days/jobs'
 
 export const LOOKS = ['as if nothing were there', 'light and even', 'even and lasting', 'full'] as const
 export type Look = (typeof LOOKS)[number]

@@ -24,7 +24,7 @@ import { impossibleInWords, isPossible } from '#core/colour/possible'
 import { ENTRIES_MOST, entriesIn, INCI_MOST } from '#core/ingredients/listLength'
 import type { Lab } from '#core/colour/lab'
 import { isTimeZone, parseClock } from '#core/schedule/clock'
-import { barcodeProblem } from '#core/stock/barcode'
+import { barcodeProblem } from '#core/stock/labels/barcode'
 import { dayOf, MOST_MINOR, parseId } from './parse'
 import { AN_OBJECT, isDistinct, isPlainObject, sameTwice, shaped, type Dto } from './shape'
 

@@ -2,10 +2,10 @@ import { readJsonText } from './json'
 import { seeded } from '../../tests/support/random'
 import { check, checkInTurns, plain } from './validate'
 import { MatchRequest, ReachRequest } from '../compute/requests'
-import { OwnedProductInput } from '../records/kit'
-import { FaceInput, ReadingInput } from '../records/faces'
-import { Settings } from '../records/settings'
-import { MoveInput } from '../records/things'
+import { OwnedProductInput } from '../records/kit/kit'
+import { FaceInput, ReadingInput } from '../records/people/faces'
+import { Settings } from '../records/method/settings'
+import { MoveInput } from '../records/kit/things'
 
 const lab = { L: 58, a: 11, b: 19 }
 const product = { id: 'p', lab, coverage: 'medium', family: 'silicone' }

@@ -1,6 +1,6 @@
 import { BANDS, ILLUMINANTS, type Illuminant } from '#core/colour/tables'
-import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/product'
-import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
+import { DEFAULT_OPTIONS } from '#core/complexion/mixing/recipe'
 import * as is from '../checks/rules'
 import { ListOf, Satisfies } from '../checks/rules'
 

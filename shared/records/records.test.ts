@@ -1,12 +1,12 @@
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
-import { StandardInput } from './standards'
+import { StandardInput } from './kit/standards'
 import { check } from '../checks/validate'
-import { Consultation, OccasionInput } from './consultation'
-import { NewFaceInput } from './faces'
-import { asksOf, BookingForFace, differsFrom, JobInput, nextBooking } from './jobs'
-import { OwnedProductInput } from './kit'
-import { FlashTestInput, LockInput, locksOf, PlanInput, SavePlanInput } from './plans'
-import { Settings } from './settings'
+import { Consultation, OccasionInput } from './method/consultation'
+import { NewFaceInput } from './people/faces'
+import { asksOf, BookingForFace, differsFrom, JobInput, nextBooking } from './days/jobs'
+import { OwnedProductInput } from './kit/kit'
+import { FlashTestInput, LockInput, locksOf, PlanInput, SavePlanInput } from './people/plans'
+import { Settings } from './method/settings'
 
 const lab = { L: 58, a: 11, b: 19 }
 const paths = (dto: Parameters<typeof check>[0], value: unknown) => {

@@ -3,7 +3,7 @@ import { inkOn, labToCss } from '#core/colour/display'
 import { labToXyz } from '#core/colour/lab'
 import { nearestPossible, isPossible, slipOf } from '#core/colour/possible'
 import { smoothestReflectance, under } from '#core/colour/spectrum'
-import { skinAt, skinPlace, typicalSkin, typologyOf, UNDERTONES } from '#core/complexion/skin'
+import { skinAt, skinPlace, typicalSkin, typologyOf, UNDERTONES } from '#core/complexion/skins/skin'
 import { failings } from '#core/complexion/fails'
 import { averageShots } from '#core/reading/average'
 import {

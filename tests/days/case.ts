@@ -1,6 +1,6 @@
 import { NOTHING_SAID, type ChartMark, type LookBrief } from '#core/asked/brief'
 import type { PlanSettings } from '#core/asked/settings'
-import { skinAt } from '#core/complexion/skin'
+import { skinAt } from '#core/complexion/skins/skin'
 import type { FaceFacts, Zone, ZoneState } from '#core/asked/face'
 import { USUAL, type JobFacts, type JobType } from '#core/asked/job'
 import type { KitItem } from '#core/product/item'

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { planFace, type FacePlan } from '#core/plan/facePlan'
-import { skinPlace } from '#core/complexion/skin'
+import { skinPlace } from '#core/complexion/skins/skin'
 import { itemOf } from '#shared/asked/kitItem'
 import { demoProduct } from '../support/demo'
 import { DEMO_KIT } from '../../demo/kit'

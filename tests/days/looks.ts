@@ -1,4 +1,4 @@
-import { skinAt } from '#core/complexion/skin'
+import { skinAt } from '#core/complexion/skins/skin'
 import { ANTACID, holds, mark, named, on, plain, red, scented, who, type DayCase } from './case'
 
 /** What is declared, what is agreed, what is done at all, and how the artist works. */

@@ -1,5 +1,5 @@
 import { getMetadataStorage } from 'class-validator'
-import { skinAt } from '#core/complexion/skin'
+import { skinAt } from '#core/complexion/skins/skin'
 import { fieldsOf, type Dto } from '#shared/checks/shape'
 import { check } from '#shared/checks/validate'
 import type { seeded } from '../support/random'

@@ -4,8 +4,8 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
-import type { FaceLine } from '#shared/records/clientele'
-import type { Shelf } from '#shared/records/kit'
+import type { FaceLine } from '#shared/records/people/clientele'
+import type { Shelf } from '#shared/records/kit/kit'
 
 /* The built server as a process of its own, on a free port and a folder of its own: for what only shows from outside. */
 

@@ -1,4 +1,4 @@
-import type { Family } from '#core/complexion/product'
+import type { Family } from '#core/complexion/bottles/product'
 import type { IngredientFlag } from '#core/ingredients/flags'
 
 /** Ingredient lists written for the purpose, as packs print them, with what has to be read from each. */

@@ -1,6 +1,6 @@
 import { spherical } from '#core/reading/reading'
-import { FaceInput, ReadingInput } from '#shared/records/faces'
-import { OwnedProductInput } from '#shared/records/kit'
+import { FaceInput, ReadingInput } from '#shared/records/people/faces'
+import { OwnedProductInput } from '#shared/records/kit/kit'
 
 /* What an artist enters, as briefly as a test can say it. */
 

@@ -1,6 +1,6 @@
 import { planFace } from '#core/plan/facePlan'
-import { OccasionInput } from '#shared/records/consultation'
-import type { SavedPlan } from '#shared/records/plans'
+import { OccasionInput } from '#shared/records/method/consultation'
+import type { SavedPlan } from '#shared/records/people/plans'
 import { demoQuestion } from './demo'
 import type { Services } from './services'
 

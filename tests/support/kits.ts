@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
-import { skinAt, typicalSkin } from '#core/complexion/skin'
-import { COVERAGES, type ComplexionProduct, type Family } from '#core/complexion/product'
+import { skinAt, typicalSkin } from '#core/complexion/skins/skin'
+import { COVERAGES, type ComplexionProduct, type Family } from '#core/complexion/bottles/product'
 import type { seeded } from './random'
 
 /** A medium neutral silicone shade on the locus. */

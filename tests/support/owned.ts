@@ -1,5 +1,5 @@
-import { measureOf, traitsFor } from '#core/stock/usual'
-import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit'
+import { measureOf, traitsFor } from '#core/stock/things/usual'
+import type { OwnedProduct, OwnedProductInput } from '#shared/records/kit/kit'
 
 /** A product with one unit of it, as the server would have it. */
 export function ownedProduct(input: OwnedProductInput, id: string, more: Partial<OwnedProduct> = {}): OwnedProduct {

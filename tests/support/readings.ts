@@ -1,4 +1,4 @@
-import { skinAt, skinPlace, TYPICAL_UNDERTONE, UNDERTONES } from '#core/complexion/skin'
+import { skinAt, skinPlace, TYPICAL_UNDERTONE, UNDERTONES } from '#core/complexion/skins/skin'
 import type { Lab } from '#core/colour/lab'
 import { spread, type Reading } from '#core/reading/reading'
 import type { seeded } from './random'

@@ -1,9 +1,9 @@
 import type { Lab } from '#core/colour/lab'
-import { packPigments } from '#core/complexion/pigments'
-import type { ComplexionProduct } from '#core/complexion/product'
-import type { Drops } from '#core/complexion/recipe'
-import { skinAt } from '#core/complexion/skin'
-import { mixLab } from '#core/complexion/touch'
+import { packPigments } from '#core/complexion/bottles/pigments'
+import type { ComplexionProduct } from '#core/complexion/bottles/product'
+import type { Drops } from '#core/complexion/mixing/recipe'
+import { skinAt } from '#core/complexion/skins/skin'
+import { mixLab } from '#core/complexion/mixing/touch'
 
 const bottle = (id: string, lab: Lab): ComplexionProduct => ({ id, lab, coverage: 'medium', family: 'silicone' })
 /** A kit of six shades that lie about the skins it serves. */

@@ -2,8 +2,8 @@ import { differenceCiede2000 } from 'culori'
 import { kOverS, opaqueReflectance, scattering } from '#core/colour/kubelkaMunk'
 import { reflectanceToLab, type Lab } from '#core/colour/lab'
 import { smoothestReflectance } from '#core/colour/spectrum'
-import { mayMix, type MixingRules } from '#core/complexion/mixable'
-import { hideOf, type ComplexionProduct } from '#core/complexion/product'
+import { mayMix, type MixingRules } from '#core/complexion/bottles/mixable'
+import { hideOf, type ComplexionProduct } from '#core/complexion/bottles/product'
 
 /**
  * The model written down as one would on paper, with objects and an independent difference function:

@@ -1,6 +1,6 @@
-import { DEFAULT_OPTIONS } from '#core/complexion/recipe'
-import { COVERAGES, FAMILIES } from '#core/complexion/product'
-import { skinAt, typicalSkin } from '#core/complexion/skin'
+import { DEFAULT_OPTIONS } from '#core/complexion/mixing/recipe'
+import { COVERAGES, FAMILIES } from '#core/complexion/bottles/product'
+import { skinAt, typicalSkin } from '#core/complexion/skins/skin'
 import {
   BROW_WISHES,
   BROWS,

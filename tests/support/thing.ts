@@ -1,4 +1,4 @@
-import type { Thing } from '#core/stock/thing'
+import type { Thing } from '#core/stock/things/thing'
 
 let next = 0
 /** A full bottle of a foundation in the case, or whatever is said of it. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CONSENTS, type Consent } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
+import { CONSENTS, type Consent } from '#shared/records/method/consultation'
+import type { Face } from '#shared/records/people/faces'
 
 /** What they agreed to, and the way to forget them for good. */
 const props = defineProps<{ face: Face }>()

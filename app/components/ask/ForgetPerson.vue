@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ForgetInput, type Mention } from '#shared/records/forgetting'
-import type { Face } from '#shared/records/faces'
+import { ForgetInput, type Mention } from '#shared/records/people/forgetting'
+import type { Face } from '#shared/records/people/faces'
 import { api } from '~/asking/api'
 
 /** Forgets somebody for good: first it shows where else they are named, so that each text can be put right or left. */

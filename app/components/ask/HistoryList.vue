@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { HISTORY, type HistoryWord } from '#core/asked/face'
-import type { Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/people/faces'
 
 /** What became of products on this face: liked, used, disliked, a reaction. */
 const props = defineProps<{ face: Face }>()

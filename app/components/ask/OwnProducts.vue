@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { USUAL_BY_KIND } from '#core/stock/usual'
+import { USUAL_BY_KIND } from '#core/stock/things/usual'
 import { CLEAR_LAB, ITEM_KINDS, type ItemKind } from '#core/product/item'
-import { OwnedProductInput } from '#shared/records/kit'
-import type { Face } from '#shared/records/faces'
+import { OwnedProductInput } from '#shared/records/kit/kit'
+import type { Face } from '#shared/records/people/faces'
 
 /** What they bring along: it enters the plan as a source of its own and touches nobody else. */
 const props = defineProps<{ face: Face }>()

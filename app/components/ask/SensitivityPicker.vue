@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SUBSTANCES } from '#core/ingredients/substances'
-import type { HeldInKit } from '#shared/records/kit'
+import type { HeldInKit } from '#shared/records/kit/kit'
 import { api } from '~/asking/api'
 
 /** What they react to, picked or typed, and the products of the kit that then stay away. */

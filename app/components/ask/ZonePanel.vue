@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SKIN_TYPES, ZONE_STATES, type Zone, type ZoneState } from '#core/asked/face'
-import type { ZoneInput } from '#shared/records/consultation'
+import type { ZoneInput } from '#shared/records/method/consultation'
 
 /** What is seen on the chosen zone; stopping signs say at once what follows from them. */
 const props = defineProps<{ zone: Zone }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SetAside } from '#shared/records/stored'
+import type { SetAside } from '#shared/records/record/stored'
 
 /** Records that cannot be used as they stand: what is wrong with each, and what would put it right. */
 const keeping = useKeeping()

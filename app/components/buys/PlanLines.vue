@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BuyAnswer } from '#core/buy/buy'
-import { everyone } from '#core/complexion/population'
+import { everyone } from '#core/complexion/skins/population'
 import type { MustFace } from '~/composables/useBuyPlan'
 
 /** What to buy, each line with its reason: whom only the plan with this bottle reaches. */

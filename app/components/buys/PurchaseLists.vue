@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isCosmeticOffer } from '#shared/records/buys'
+import { isCosmeticOffer } from '#shared/records/kit/buys'
 import type { Column } from '~/words/columns'
 
 /** Lists that were accepted: what is on its way, and what has come. */

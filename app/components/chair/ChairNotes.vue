@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ChairNote } from '#shared/dayTicks'
-import type { Consent } from '#shared/records/consultation'
+import type { Consent } from '#shared/records/method/consultation'
 import { drawnAnew } from '~/asking/pixelsOf'
 
 /** What is noticed on somebody while they sit, and a picture of the finished face: both stand here without the server, too. */

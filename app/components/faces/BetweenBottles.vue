@@ -8,7 +8,7 @@ import {
   type ShadeOfDepth,
   type HueWord,
 } from '#core/reading/betweenBottles'
-import { nearestFirst } from '#core/complexion/pigments'
+import { nearestFirst } from '#core/complexion/bottles/pigments'
 import type { Reading } from '#core/reading/reading'
 import { complexionOf } from '#shared/asked/kitPigments'
 

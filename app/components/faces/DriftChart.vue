@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js'
 import { Line } from 'vue-chartjs'
-import { skinPlace } from '#core/complexion/skin'
-import type { FaceReading } from '#shared/records/faces'
+import { skinPlace } from '#core/complexion/skins/skin'
+import type { FaceReading } from '#shared/records/people/faces'
 import { isAhead } from '#shared/today'
 import type { Column } from '~/words/columns'
 

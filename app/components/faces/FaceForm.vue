@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { COVERAGES } from '#core/complexion/product'
+import { COVERAGES } from '#core/complexion/bottles/product'
 import { AGE_BANDS, SKIN_TYPES } from '#core/asked/face'
 import { FINISHES } from '#core/product/item'
-import { NewFaceInput, type Face } from '#shared/records/faces'
+import { NewFaceInput, type Face } from '#shared/records/people/faces'
 
 const props = defineProps<{ face: Face | null }>()
 const emit = defineEmits<{ done: [id: string | null] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import type { Drops } from '#core/complexion/recipe'
-import type { Touch } from '#core/complexion/touch'
+import type { Drops } from '#core/complexion/mixing/recipe'
+import type { Touch } from '#core/complexion/mixing/touch'
 import { difference } from '#core/colour/difference'
 
 /** A saved recipe that is no longer the colour of the skin, and the touch that brings it back. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import { typicalSkin, UNDERTONES, type Undertone } from '#core/complexion/skin'
-import { DEPTH_WORDS, type DepthWord } from '#core/stock/placement'
+import { typicalSkin, UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
+import { DEPTH_WORDS, type DepthWord } from '#core/stock/things/placement'
 import { averageShots } from '#core/reading/average'
 import type { Reading } from '#core/reading/reading'
 import { INSTRUMENT_FLOOR } from '#shared/meter'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { SITES, type Site } from '#core/reading/sites'
 import { spread, type Reading } from '#core/reading/reading'
-import { READING_SOURCES, ReadingInput, type Face, type ReadingSource } from '#shared/records/faces'
+import { READING_SOURCES, ReadingInput, type Face, type ReadingSource } from '#shared/records/people/faces'
 
 /** Reading the skin, one of five ways; each ends in a mean and a spread. */
 const props = defineProps<{ face: Face }>()

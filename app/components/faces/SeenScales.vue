@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Complaint, Degree } from '#core/complexion/touch'
+import type { Complaint, Degree } from '#core/complexion/mixing/touch'
 import type { Seen } from '#core/reading/verdicts'
 
 /** What a mix looks like on the skin: opposites on one scale, right between them, each a touch or clearly so. */

@@ -4,7 +4,7 @@ import type { Reading } from '#core/reading/reading'
 import { skinAfterVerdicts } from '#core/reading/verdicts'
 import { mixAsKnown } from '#shared/asked/kitPigments'
 import { looksOf } from '#shared/asked/looks'
-import { ReadingInput, type Face } from '#shared/records/faces'
+import { ReadingInput, type Face } from '#shared/records/people/faces'
 import { isAhead } from '#shared/today'
 
 /** What was seen of mixes since the last reading is evidence on the skin too: where it would lie, to be kept or not. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { newestBySite, sharesOf, SITES, type Site } from '#core/reading/sites'
-import type { Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/people/faces'
 
 /** Which places the base has to agree with on this face, and how much each counts. */
 const props = defineProps<{ face: Face }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Change } from '#shared/records/changes'
+import type { Change } from '#shared/records/record/changes'
 import { api, outcomeOf } from '~/asking/api'
 import { stampInWords } from '~/words/words'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextBooking } from '#shared/records/jobs'
+import { nextBooking } from '#shared/records/days/jobs'
 import { today } from '#shared/today'
 import { formatMoney } from '~/words/words'
 

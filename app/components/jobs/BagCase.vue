@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import type { BagLine, BagPlace } from '#shared/records/bags'
+import type { BagLine, BagPlace } from '#shared/records/days/bags'
 
 /** Cases as they stand packed: pouches from the top down, each with what is in it in the order it comes out. */
 const { places, goes } = defineProps<{ places: readonly BagPlace[]; goes: readonly BagLine[]; chosen: string | null }>()

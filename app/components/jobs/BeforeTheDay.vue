@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { jobInput, MorningInput, type Job } from '#shared/records/jobs'
+import { jobInput, MorningInput, type Job } from '#shared/records/days/jobs'
 import type { ReadyCheck } from '~/words/ready'
 import { useReady } from '~/composables/useReady'
 import { api } from '~/asking/api'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Face } from '#shared/records/faces'
-import { BookingForFace } from '#shared/records/jobs'
+import type { Face } from '#shared/records/people/faces'
+import { BookingForFace } from '#shared/records/days/jobs'
 
 /** Puts a face on a day. */
 const props = defineProps<{ face: Face }>()

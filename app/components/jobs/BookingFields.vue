@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { OccasionInput } from '#shared/records/consultation'
-import { JobInput, type BookingForFace } from '#shared/records/jobs'
+import { OccasionInput } from '#shared/records/method/consultation'
+import { JobInput, type BookingForFace } from '#shared/records/days/jobs'
 import { today } from '#shared/today'
 import { dayInWords } from '~/words/words'
 

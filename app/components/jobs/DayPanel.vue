@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobFacts } from '#core/asked/job'
-import type { Face } from '#shared/records/faces'
-import { bookingInput, differsFrom } from '#shared/records/jobs'
+import type { Face } from '#shared/records/people/faces'
+import { bookingInput, differsFrom } from '#shared/records/days/jobs'
 import { dayInWords } from '~/words/words'
 
 /** The day this face is planned for, and what it asks: of a booking it is kept at once, of a personal visit it stays with the plan. */

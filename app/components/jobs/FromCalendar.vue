@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { cut } from '#core/stock/list/words'
 import { jobOfUid, type FromCalendar } from '#core/schedule/calendar'
-import { JobInput, MorningInput } from '#shared/records/jobs'
+import { JobInput, MorningInput } from '#shared/records/days/jobs'
 import { today } from '#shared/today'
 import type { TimetableWork } from '~/workers/timetable.worker'
 import { dayInWords } from '~/words/words'

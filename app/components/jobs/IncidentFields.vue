@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { INCIDENTS, type JobWrap, type ThingIncident, type Incident } from '#shared/records/wraps'
+import { INCIDENTS, type JobWrap, type ThingIncident, type Incident } from '#shared/records/days/wraps'
 
 /** What ran out, was left behind or broke: found by a few letters, noted with one tap. */
 const { along } = defineProps<{ along: JobWrap['along'] }>()

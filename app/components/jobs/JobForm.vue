@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { conditionsIn } from '#core/suitability/weather'
-import { OccasionInput } from '#shared/records/consultation'
-import { jobInput, JobInput, type Job } from '#shared/records/jobs'
+import { OccasionInput } from '#shared/records/method/consultation'
+import { jobInput, JobInput, type Job } from '#shared/records/days/jobs'
 import { api } from '~/asking/api'
 import { dayInWords } from '~/words/words'
 

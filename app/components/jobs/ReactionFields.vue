@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { REACTIONS, type JobWrap, type ReactionOn, type ReactionWord } from '#shared/records/wraps'
+import { REACTIONS, type JobWrap, type ReactionOn, type ReactionWord } from '#shared/records/days/wraps'
 
 /** What somebody reacted to, or what did not hold on them: it stands with the face, and the next plan goes by it. */
 const { along, faces } = defineProps<{ along: JobWrap['along']; faces: JobWrap['faces'] }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WrapFacts } from '#shared/records/wraps'
+import type { WrapFacts } from '#shared/records/days/wraps'
 
 /** How long the job took and what it brought. */
 const values = defineModel<WrapFacts>({ required: true })

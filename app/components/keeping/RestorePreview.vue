@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Preview, TableDifference } from '#shared/records/keeping'
+import type { Preview, TableDifference } from '#shared/records/record/keeping'
 import type { Column } from '~/words/columns'
 
 /** What restoring a backup would change, before anything is changed. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
-import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/records/consultation'
+import { CHART_AREAS, type ChartArea, type ChartMarkInput } from '#shared/records/method/consultation'
 
 /** The look drawn on the face: every area takes one colour. To touch, or to walk with the arrow keys. */
 const props = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/people/faces'
 
 /** Reference pictures: kept on this machine only, without where and when they were taken. */
 const props = defineProps<{ face: Face }>()

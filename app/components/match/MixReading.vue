@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { isRead, UNREAD, type Lab } from '#core/colour/lab'
 import { difference } from '#core/colour/difference'
-import type { Drops } from '#core/complexion/recipe'
+import type { Drops } from '#core/complexion/mixing/recipe'
 import { averageShots } from '#core/reading/average'
 import { INSTRUMENT_FLOOR } from '#shared/meter'
-import { MeasuredMixInput } from '#shared/records/mixes'
+import { MeasuredMixInput } from '#shared/records/kit/mixes'
 
 /** The mix as it came out, from the simulated meter or typed: it teaches how strongly the bottles pull. */
 const props = defineProps<{ drops: readonly Drops[]; lab: Lab }>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { difference } from '#core/colour/difference'
-import { STEERINGS, type Steering, type Touch } from '#core/complexion/touch'
+import { STEERINGS, type Steering, type Touch } from '#core/complexion/mixing/touch'
 import type { Seen } from '#core/reading/verdicts'
-import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
-import { blendedCoverage, countOut } from '#core/stock/amount'
+import { ratioInWords, verdictOf, type Drops } from '#core/complexion/mixing/recipe'
+import { blendedCoverage, countOut } from '#core/stock/things/amount'
 import { LIMB_ML } from '#core/asked/slots'
 import { riskBetween } from '#core/plan/layers/layering'
 import { complexionOf, mixAsKnown } from '#shared/asked/kitPigments'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { difference } from '#core/colour/difference'
 import type { Lab } from '#core/colour/lab'
-import type { Drops } from '#core/complexion/recipe'
+import type { Drops } from '#core/complexion/mixing/recipe'
 import type { BaseOffer } from '#core/plan/bases'
 
 /** A recipe to choose among others. */

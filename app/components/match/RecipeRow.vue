@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import { ratioInWords, verdictOf, type Drops } from '#core/complexion/recipe'
+import { ratioInWords, verdictOf, type Drops } from '#core/complexion/mixing/recipe'
 import type { BaseOffer } from '#core/plan/bases'
 import { chanceInWords } from '#core/reading/likelihood'
 import { formulaInWords, priceInWords } from '~/words/plan'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
 import { differenceInWords } from '~/words/words'
-import type { Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/people/faces'
 
 /** Nothing in the kit comes near: what can be done instead, the purchase first. */
 const props = defineProps<{ face: Face; skin: Lab; nearest: Lab; deltaE: number }>()

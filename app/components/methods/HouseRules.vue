@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { TECHNIQUES, type Technique } from '#core/complexion/worn'
+import { TECHNIQUES, type Technique } from '#core/complexion/mixing/worn'
 import { SLOTS, type SlotId } from '#core/asked/slots'
 import { rangeKey } from '#shared/asked/kitPigments'
-import type { HouseRuleInput } from '#shared/records/settings'
+import type { HouseRuleInput } from '#shared/records/method/settings'
 
 /** What an agency or a client prescribes: this place of the plan is done with this product or range, or laid on like this. */
 const rules = defineModel<HouseRuleInput[]>({ required: true })

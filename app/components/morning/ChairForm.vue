@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { HAIR_ORDERS } from '#core/schedule/timetable'
 import type { SlotId } from '#core/asked/slots'
-import { bookingInput, BookingInput, type Job } from '#shared/records/jobs'
-import { ONESELF, type MorningPerson } from '#shared/records/mornings'
+import { bookingInput, BookingInput, type Job } from '#shared/records/days/jobs'
+import { ONESELF, type MorningPerson } from '#shared/records/days/mornings'
 
 /** How one face goes through the morning. */
 const { job, person } = defineProps<{ job: Job; person: MorningPerson }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { clockAfter } from '#core/schedule/clock'
 import type { Timetable } from '#core/schedule/timetable'
-import type { Job } from '#shared/records/jobs'
-import type { JobMorning } from '#shared/records/mornings'
+import type { Job } from '#shared/records/days/jobs'
+import type { JobMorning } from '#shared/records/days/mornings'
 
 /** The morning in its order, to hang on the wall; printed, a page a person follows. */
 const { job, morning, plan } = defineProps<{ job: Job; morning: JobMorning; plan: Timetable }>()

@@ -2,7 +2,7 @@
 import type { Shorter } from '#core/schedule/shorter'
 import { clockAfter } from '#core/schedule/clock'
 import type { Timetable } from '#core/schedule/timetable'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 
 /** What to leave out when the day begins later than it should. */
 const { job, plan, late } = defineProps<{

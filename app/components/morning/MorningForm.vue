@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { jobInput, JobInput, type Job, type MorningInput } from '#shared/records/jobs'
+import { jobInput, JobInput, type Job, type MorningInput } from '#shared/records/days/jobs'
 
 /** How the morning of a job goes: who works, when the place opens, what it takes besides the faces. */
 const { job } = defineProps<{ job: Job }>()

@@ -3,8 +3,8 @@ import Sortable from 'sortablejs'
 import { labToCss } from '#core/colour/display'
 import { clockAfter } from '#core/schedule/clock'
 import type { Timetable } from '#core/schedule/timetable'
-import type { JobMorning, MorningPerson } from '#shared/records/mornings'
-import type { Job } from '#shared/records/jobs'
+import type { JobMorning, MorningPerson } from '#shared/records/days/mornings'
+import type { Job } from '#shared/records/days/jobs'
 
 /** A morning drawn: a row a face, in the order they sit down; taken by the row, or moved by its acts, it is in another order. */
 const { job, morning, plan } = defineProps<{ job: Job; morning: JobMorning; plan: Timetable }>()

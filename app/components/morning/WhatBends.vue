@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Bent } from '#core/schedule/shorter'
 import type { Timetable } from '#core/schedule/timetable'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 
 /** What each rule of the morning costs: when the day could begin without it. */
 const { plan, bent, nameOf } = defineProps<{

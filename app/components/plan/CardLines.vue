@@ -2,7 +2,7 @@
 import { labToCss } from '#core/colour/display'
 import type { Layer } from '#core/plan/facePlan'
 import type { FaceCard } from '#shared/asked/faceCard'
-import type { LayerRecords } from '#shared/records/plans'
+import type { LayerRecords } from '#shared/records/people/plans'
 import { amountInWords, reasonInWords } from '~/words/plan'
 import type { Column } from '~/words/columns'
 

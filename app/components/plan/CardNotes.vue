@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanLine } from '#shared/records/plans'
+import type { PlanLine } from '#shared/records/people/plans'
 
 /** What was agreed and what to change; kept when asked to, and when it is left with something new in it. */
 const props = defineProps<{ faceId: string; saved: PlanLine }>()

@@ -3,7 +3,7 @@ import type { Lab } from '#core/colour/lab'
 import { labToCss } from '#core/colour/display'
 import { placedBy } from '#core/look/placed'
 import { sequenceOf, type Turn } from '#core/plan/described/sequence'
-import type { ChairPlan, FoundAt } from '#shared/records/chairs'
+import type { ChairPlan, FoundAt } from '#shared/records/people/chairs'
 import { amountInWords, reasonInWords } from '~/words/plan'
 
 /** The plan at the chair: one layer at a time in the order of the work, big enough for a phone propped beside the face. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MISHAPS } from '#core/plan/mishaps'
-import type { OccasionInput } from '#shared/records/consultation'
+import type { OccasionInput } from '#shared/records/method/consultation'
 import { api } from '~/asking/api'
 
 /** At the chair: what happened, and what to do about it with what is here. */

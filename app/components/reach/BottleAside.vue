@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ReachedSkin } from '#core/complexion/reach'
-import type { ShelfProduct } from '#shared/records/kit'
+import type { ShelfProduct } from '#shared/records/kit/kit'
 
 /** One bottle of the kit: what would be lost without it. */
 const props = defineProps<{

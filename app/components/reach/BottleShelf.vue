@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { inkOn, labToCss } from '#core/colour/display'
-import type { Family } from '#core/complexion/product'
+import type { Family } from '#core/complexion/bottles/product'
 import type { Share } from '#core/complexion/shares'
-import { spreadOut } from '#core/complexion/spreadOut'
-import { skinPlace } from '#core/complexion/skin'
-import type { ShelfProduct } from '#shared/records/kit'
+import { spreadOut } from '#core/complexion/skins/spreadOut'
+import { skinPlace } from '#core/complexion/skins/skin'
+import type { ShelfProduct } from '#shared/records/kit/kit'
 
 /**
  * The bottles standing under the depth they sit at, on the axis of the field above, one shelf for each family since only

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { everyone } from '#core/complexion/population'
+import { everyone } from '#core/complexion/skins/population'
 import { MILD_ONLY, type ChainWithout } from '#core/plan/chainForEveryone'
 import { SUBSTANCES } from '#core/ingredients/substances'
 import { slotPlan } from '#core/asked/slots'

@@ -2,9 +2,9 @@
 import { inkOn, labToCss } from '#core/colour/display'
 import type { ReachedSkin } from '#core/complexion/reach'
 import { sharesByUndertone } from '#core/complexion/shares'
-import { UNDERTONES, type Undertone } from '#core/complexion/skin'
-import { POPULATION_DEPTHS } from '#core/complexion/population'
-import { VERDICT_LIMITS } from '#core/complexion/recipe'
+import { UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
+import { POPULATION_DEPTHS } from '#core/complexion/skins/population'
+import { VERDICT_LIMITS } from '#core/complexion/mixing/recipe'
 
 /**
  * The reach field: every skin of the population as a cell of its real colour. Plain is matched, a ring workable, hatching

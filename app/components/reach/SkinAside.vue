@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ReachedSkin } from '#core/complexion/reach'
-import { ratioInWords, verdictOf } from '#core/complexion/recipe'
+import { ratioInWords, verdictOf } from '#core/complexion/mixing/recipe'
 
 /** One skin of the field: the best the kit can do for it, or how it fails and what would mend that. */
 const props = defineProps<{ skin: ReachedSkin; tolerance: number; bottles: ReturnType<typeof useKit>['byId'] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
-import type { Drops } from '#core/complexion/recipe'
+import type { Drops } from '#core/complexion/mixing/recipe'
 
 /** A recipe as drops in the bottles' colours; under them, when given, the mix and the skin it is meant for, touching. */
 const props = defineProps<{

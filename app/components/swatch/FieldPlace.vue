@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
 import type { Lab } from '#core/colour/lab'
-import { everyone, POPULATION_DEPTHS } from '#core/complexion/population'
-import { skinPlace, UNDERTONES } from '#core/complexion/skin'
+import { everyone, POPULATION_DEPTHS } from '#core/complexion/skins/population'
+import { skinPlace, UNDERTONES } from '#core/complexion/skins/skin'
 
 /** A small reach field with one colour's place marked on it. */
 const props = defineProps<{ lab: Lab }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { verdictOf } from '#core/complexion/recipe'
+import { verdictOf } from '#core/complexion/mixing/recipe'
 import { SKIN_TYPES } from '#core/asked/face'
-import { FACE_ORDERS, type FaceLine } from '#shared/records/clientele'
+import { FACE_ORDERS, type FaceLine } from '#shared/records/people/clientele'
 import { useFaceList } from '~/composables/useFaceList'
 import { useNearest } from '~/composables/useNearest'
 import type { Column } from '~/words/columns'

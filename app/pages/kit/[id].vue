@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { UNIT_ROLES } from '#core/stock/things'
-import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/gear'
-import type { OwnedProduct } from '#shared/records/kit'
+import { UNIT_ROLES } from '#core/stock/things/things'
+import { isCosmetic, type OwnedGear, type OwnedThing } from '#shared/records/kit/gear'
+import type { OwnedProduct } from '#shared/records/kit/kit'
 import { api } from '~/asking/api'
 
 /** One thing, with all that is known of it: where the code on its label leads. */

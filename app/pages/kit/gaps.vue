@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ABILITY_STATES, type AbilityState } from '#core/standard/audit'
-import { StandardInput, type StandardLine } from '#shared/records/standards'
+import { StandardInput, type StandardLine } from '#shared/records/kit/standards'
 import { check } from '#shared/checks/validate'
 import { acts, api } from '~/asking/api'
 

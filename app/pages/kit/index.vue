@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { acts } from '~/asking/api'
-import { isCosmetic, type OwnedGear } from '#shared/records/gear'
-import type { OwnedProduct } from '#shared/records/kit'
-import { ThingQuery, type BoardPlace } from '#shared/records/things'
-import type { ThingGroup } from '#core/stock/thing'
+import { isCosmetic, type OwnedGear } from '#shared/records/kit/gear'
+import type { OwnedProduct } from '#shared/records/kit/kit'
+import { ThingQuery, type BoardPlace } from '#shared/records/kit/things'
+import type { ThingGroup } from '#core/stock/things/thing'
 
 definePageMeta({ asksKitAlone: true })
 const kit = useKit()

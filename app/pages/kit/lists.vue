@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CORE_LIST, changesTo, type ListLine } from '#core/stock/standingList'
-import { StandingListInput, type StandingListLine } from '#shared/records/standingLists'
+import { CORE_LIST, changesTo, type ListLine } from '#core/stock/handling/standingList'
+import { StandingListInput, type StandingListLine } from '#shared/records/kit/standingLists'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

@@ -1,4 +1,4 @@
-import type { BookingForFace, BookingInput } from '#shared/records/jobs'
+import type { BookingForFace, BookingInput } from '#shared/records/days/jobs'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 import { useJobs } from '../jobs'

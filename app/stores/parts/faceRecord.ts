@@ -1,5 +1,5 @@
-import type { ComplaintInput, Face, HistoryInput, ReadingInput, SavedRecipeInput } from '#shared/records/faces'
-import type { OwnedProductInput } from '#shared/records/kit'
+import type { ComplaintInput, Face, HistoryInput, ReadingInput, SavedRecipeInput } from '#shared/records/people/faces'
+import type { OwnedProductInput } from '#shared/records/kit/kit'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

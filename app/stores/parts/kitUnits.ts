@@ -1,5 +1,5 @@
-import type { GearInput, OwnedThing } from '#shared/records/gear'
-import type { UnitInput } from '#shared/records/kit'
+import type { GearInput, OwnedThing } from '#shared/records/kit/gear'
+import type { UnitInput } from '#shared/records/kit/kit'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

@@ -1,6 +1,6 @@
 import type { Ref } from 'vue'
-import type { FlashTestInput, PaletteTestInput, Tests } from '#shared/records/plans'
-import type { MeasuredMixInput } from '#shared/records/mixes'
+import type { FlashTestInput, PaletteTestInput, Tests } from '#shared/records/people/plans'
+import type { MeasuredMixInput } from '#shared/records/kit/mixes'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

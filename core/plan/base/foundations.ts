@@ -1,6 +1,6 @@
 import { dueAfter } from '../../due'
-import { mixingRules } from '../../complexion/mixable'
-import { isOneOf, type Recipe } from '../../complexion/recipe'
+import { mixingRules } from '../../complexion/bottles/mixable'
+import { isOneOf, type Recipe } from '../../complexion/mixing/recipe'
 import type { KitItem } from '../../product/item'
 import { itemOfRecipe } from '../../product/recipeItem'
 import { note, scoreOf, type Finding } from '../../suitability/finding'

@@ -1,6 +1,6 @@
 import type { Lab } from '../../colour/lab'
 import { tooFarApart } from '../../complexion/apart'
-import { easePenalty, isOneOf, type Recipe } from '../../complexion/recipe'
+import { easePenalty, isOneOf, type Recipe } from '../../complexion/mixing/recipe'
 import type { KitItem } from '../../product/item'
 import { complexionProduct, itemOfRecipe } from '../../product/recipeItem'
 import type { FaceFacts } from '../../asked/face'

@@ -1,5 +1,5 @@
-import { mayMix, type MixingRules } from '../../complexion/mixable'
-import type { Recipe } from '../../complexion/recipe'
+import { mayMix, type MixingRules } from '../../complexion/bottles/mixable'
+import type { Recipe } from '../../complexion/mixing/recipe'
 import type { KitItem } from '../../product/item'
 import type { Candidate } from '../question/candidate'
 

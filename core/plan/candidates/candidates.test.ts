@@ -1,6 +1,6 @@
 import { face, item, job, place, question, settings } from '../../../tests/support/suitability'
-import { typicalSkin } from '../../complexion/skin'
-import { mixingRules } from '../../complexion/mixable'
+import { typicalSkin } from '../../complexion/skins/skin'
+import { mixingRules } from '../../complexion/bottles/mixable'
 import { candidatesFor } from './candidates'
 import { hidesAlone } from './corrections'
 import type { KitItem } from '../../product/item'

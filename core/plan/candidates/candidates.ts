@@ -1,4 +1,4 @@
-import type { Drops, Recipe } from '../../complexion/recipe'
+import type { Drops, Recipe } from '../../complexion/mixing/recipe'
 import { ITEM_KINDS, type ItemKind, type KitItem } from '../../product/item'
 import { itemOfRecipe } from '../../product/recipeItem'
 import type { Finding } from '../../suitability/finding'

@@ -1,6 +1,6 @@
 import { face, item, question, randomFace, withList } from '../../../tests/support/suitability'
 import { seeded } from '../../../tests/support/random'
-import { typicalSkin } from '../../complexion/skin'
+import { typicalSkin } from '../../complexion/skins/skin'
 import type { KitItem } from '../../product/item'
 import { candidatesFor } from './candidates'
 import { CONCEALER_LIFT } from './creamMixes'

@@ -1,4 +1,4 @@
-import type { Drops } from '../../complexion/recipe'
+import type { Drops } from '../../complexion/mixing/recipe'
 import type { FacePlan } from './describe'
 
 /** How much one layer takes of each product; in a mix, each bottle its share. */

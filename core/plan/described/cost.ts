@@ -1,4 +1,4 @@
-import type { Drops } from '../../complexion/recipe'
+import type { Drops } from '../../complexion/mixing/recipe'
 import type { PlanQuestion } from '../question/question'
 import type { KitItem } from '../../product/item'
 import type { LayerAmount } from '../layers/layer'

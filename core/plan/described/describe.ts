@@ -1,7 +1,7 @@
 import type { Programme } from '../../asked/programme'
 import { chairTime, type ChairTime } from '../layers/chair'
 import { minutesFor, type Minutes } from '../layers/minutes'
-import type { Drops } from '../../complexion/recipe'
+import type { Drops } from '../../complexion/mixing/recipe'
 import type { Candidate } from '../question/candidate'
 import type { PlanQuestion } from '../question/question'
 import type { Chosen } from '../chain/together'

@@ -1,5 +1,5 @@
 import { face, item, job, place } from '../../../tests/support/suitability'
-import { typicalSkin } from '../../complexion/skin'
+import { typicalSkin } from '../../complexion/skins/skin'
 import type { Candidate } from '../question/candidate'
 import { amountOf, baseTechnique, minutesOf, technique, toolsFor, wornOf } from './layer'
 

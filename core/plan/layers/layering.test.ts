@@ -1,6 +1,6 @@
 import { item } from '../../../tests/support/suitability'
 import { seeded } from '../../../tests/support/random'
-import { FAMILIES, type Family } from '../../complexion/product'
+import { FAMILIES, type Family } from '../../complexion/bottles/product'
 import { isLight, isPowder, ITEM_KINDS, TEXTURES } from '../../product/item'
 import { LAYER_COST, meetsAs, paletteTest, rangesThatMeet, riskBetween, seamBetween } from './layering'
 import type { SlotId } from '../../asked/slots'

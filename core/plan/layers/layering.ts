@@ -1,4 +1,4 @@
-import { separationRisk, type PaletteTest, type Risk } from '../../complexion/mixable'
+import { separationRisk, type PaletteTest, type Risk } from '../../complexion/bottles/mixable'
 import { isLight, isPowder, type KitItem } from '../../product/item'
 import type { PlanSettings } from '../../asked/settings'
 import type { SlotId } from '../../asked/slots'

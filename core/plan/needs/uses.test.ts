@@ -1,5 +1,5 @@
 import { face, job, settings } from '../../../tests/support/suitability'
-import { typicalSkin } from '../../complexion/skin'
+import { typicalSkin } from '../../complexion/skins/skin'
 import { statesOf, typesOf, zonesIn } from '../../asked/face'
 import { usesFor } from './uses'
 import { concernsOn } from './fromSkin'

@@ -1,4 +1,4 @@
-import type { Recipe } from '../../complexion/recipe'
+import type { Recipe } from '../../complexion/mixing/recipe'
 import type { KitItem } from '../../product/item'
 import { scoreOf, vetoOf, weight, type Finding } from '../../suitability/finding'
 import type { Override } from './question'

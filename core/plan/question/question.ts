@@ -1,5 +1,5 @@
-import type { Coverage } from '../../complexion/product'
-import type { Drops, RecipeOptions } from '../../complexion/recipe'
+import type { Coverage } from '../../complexion/bottles/product'
+import type { Drops, RecipeOptions } from '../../complexion/mixing/recipe'
 import type { FaceFacts } from '../../asked/face'
 import type { JobFacts } from '../../asked/job'
 import type { PlanSettings } from '../../asked/settings'

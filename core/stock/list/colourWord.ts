@@ -1,7 +1,7 @@
 import type { Lab } from '../../colour/lab'
-import { typicalSkin, type Undertone } from '../../complexion/skin'
-import { hasItsColour, type OwnedKind } from '../kinds'
-import { ADJUSTER_WORDS, type AdjusterWord } from '../placement'
+import { typicalSkin, type Undertone } from '../../complexion/skins/skin'
+import { hasItsColour, type OwnedKind } from '../things/kinds'
+import { ADJUSTER_WORDS, type AdjusterWord } from '../things/placement'
 import { wordsOf } from './words'
 
 /* The colour a line names in words: as vague as a word is, and enough for a first answer until the real colour is entered. */

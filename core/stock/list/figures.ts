@@ -1,4 +1,4 @@
-import type { Measure } from '../things'
+import type { Measure } from '../things/things'
 import { figure, type Word } from './words'
 
 const SMALL_NUMBERS: Readonly<Record<string, number>> = {

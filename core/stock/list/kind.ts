@@ -1,4 +1,4 @@
-import { sortOfKind, type ThingKind } from '../kinds'
+import { sortOfKind, type ThingKind } from '../things/kinds'
 import { byPurpose } from './purposes'
 import { asSpoken, endingOf, spelt } from './spelling'
 import { VOCABULARY, type Entry } from './vocabulary'

@@ -3,7 +3,7 @@ import { seeded } from '../../../tests/support/random'
 import { ITEM_KINDS } from '../../product/item'
 import { readList } from './'
 import { pansNamed } from './panNames'
-import { SUPPLY_KINDS, TOOL_KINDS } from '../kinds'
+import { SUPPLY_KINDS, TOOL_KINDS } from '../things/kinds'
 import { VOCABULARY } from './vocabulary'
 
 const TODAY = '2026-11-27'

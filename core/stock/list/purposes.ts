@@ -1,4 +1,4 @@
-import { sortOfKind, type ThingKind } from '../kinds'
+import { sortOfKind, type ThingKind } from '../things/kinds'
 import type { Entry } from './vocabulary'
 import type { Word } from './words'
 

@@ -1,4 +1,4 @@
-import type { OwnedKind } from '../kinds'
+import type { OwnedKind } from '../things/kinds'
 import { kindsNamed } from './kind'
 import type { ReadThing } from './readLine'
 import { wordsOf } from './words'

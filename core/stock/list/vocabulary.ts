@@ -1,6 +1,6 @@
 import type { ItemKind } from '../../product/item'
-import type { BrushShape, SupplyKind, ThingKind, ToolKind } from '../kinds'
-import type { ProductSort } from '../things'
+import type { BrushShape, SupplyKind, ThingKind, ToolKind } from '../things/kinds'
+import type { ProductSort } from '../things/things'
 
 export interface Entry {
   kind: ThingKind

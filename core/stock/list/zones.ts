@@ -1,4 +1,4 @@
-import type { ThingKind } from '../kinds'
+import type { ThingKind } from '../things/kinds'
 
 /*
  * Where a thing goes says what it is when its own word does not: a scrub for lips is lip care, a wax for brows a brow product, a lotion

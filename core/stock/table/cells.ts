@@ -1,4 +1,4 @@
-import { MEASURES, type Measure } from '../things'
+import { MEASURES, type Measure } from '../things/things'
 import { readLevel } from '../list/levels'
 import { readSize, readPieces, type Size } from '../list/figures'
 import { readDate } from '../list/opened'

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { barcodeProblem, checkDigit, sameBarcode } from '../barcode'
+import { barcodeProblem, checkDigit, sameBarcode } from '../labels/barcode'
 import { dayIn, levelIn, measureIn, numberIn, priceIn, sizeIn } from './cells'
 import { guessColumns, hasHeadings } from './columns'
 import { fromHarmless, harmless } from './harmless'

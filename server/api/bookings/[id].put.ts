@@ -1,4 +1,4 @@
-import { BookingInput } from '#shared/records/jobs'
+import { BookingInput } from '#shared/records/days/jobs'
 import { changeBooking } from '../../services/jobs/jobs'
 import { idOf, withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { NewBookingInput } from '#shared/records/jobs'
+import { NewBookingInput } from '#shared/records/days/jobs'
 import { addBooking } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { FaceInput } from '#shared/records/faces'
+import { FaceInput } from '#shared/records/people/faces'
 import { idOf, withBody } from '../../utils/handlers'
 import { changeFace } from '../../services/people/faces'
 

@@ -1,4 +1,4 @@
-import { FacesQuery } from '#shared/records/clientele'
+import { FacesQuery } from '#shared/records/people/clientele'
 import { faceList } from '../../services/people/faceList'
 import { withQuery } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { NewFaceInput } from '#shared/records/faces'
+import { NewFaceInput } from '#shared/records/people/faces'
 import { addFace } from '../../services/people/faces'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { GearInput } from '#shared/records/gear'
+import { GearInput } from '#shared/records/kit/gear'
 import { changeGear } from '../../services/kit/gear'
 import { idOf, withBody } from '../../utils/handlers'
 

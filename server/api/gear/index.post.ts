@@ -1,4 +1,4 @@
-import { GearInput } from '#shared/records/gear'
+import { GearInput } from '#shared/records/kit/gear'
 import { addGear } from '../../services/kit/gear'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { JobInput } from '#shared/records/jobs'
+import { JobInput } from '#shared/records/days/jobs'
 import { changeJob } from '../../services/jobs/jobs'
 import { idOf, withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { JobInput } from '#shared/records/jobs'
+import { JobInput } from '#shared/records/days/jobs'
 import { addJob } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 

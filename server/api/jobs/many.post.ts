@@ -1,4 +1,4 @@
-import { JobsInput } from '#shared/records/jobs'
+import { JobsInput } from '#shared/records/days/jobs'
 import { addJobs } from '../../services/jobs/jobs'
 import { withBody } from '../../utils/handlers'
 

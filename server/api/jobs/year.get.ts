@@ -1,4 +1,4 @@
-import { YearQuery } from '#shared/records/years'
+import { YearQuery } from '#shared/records/days/years'
 import { yearAnswer } from '../../services/days/years'
 import { withQuery } from '../../utils/handlers'
 

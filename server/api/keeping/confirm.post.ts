@@ -1,4 +1,4 @@
-import { RestoreInput } from '#shared/records/keeping'
+import { RestoreInput } from '#shared/records/record/keeping'
 import { withBody } from '../../utils/handlers'
 import { restore } from '../../keeping/keeping'
 import { reopen } from '../../start/start'

@@ -1,4 +1,4 @@
-import { StillThereInput } from '#shared/records/stillThere'
+import { StillThereInput } from '#shared/records/record/stillThere'
 import { stillThere } from '../../services/record/stillThere'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { OwnedProductInput } from '#shared/records/kit'
+import { OwnedProductInput } from '#shared/records/kit/kit'
 import { idOf, withBody } from '../../utils/handlers'
 import { changeProduct } from '../../services/kit/kit'
 

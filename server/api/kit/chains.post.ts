@@ -1,4 +1,4 @@
-import { DeclaredInput } from '#shared/records/kit'
+import { DeclaredInput } from '#shared/records/kit/kit'
 import { chainsOfKit } from '../../services/kit/withoutIt'
 import { withBody } from '../../utils/handlers'
 

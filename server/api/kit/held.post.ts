@@ -1,4 +1,4 @@
-import { DeclaredInput } from '#shared/records/kit'
+import { DeclaredInput } from '#shared/records/kit/kit'
 import { heldInKit } from '../../services/kit/withoutIt'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { KitQuery } from '#shared/records/kit'
+import { KitQuery } from '#shared/records/kit/kit'
 import { kitList } from '../../services/kit/kitList'
 import { withQuery } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { OwnedProductInput } from '#shared/records/kit'
+import { OwnedProductInput } from '#shared/records/kit/kit'
 import { withBody } from '../../utils/handlers'
 import { addProduct } from '../../services/kit/kit'
 

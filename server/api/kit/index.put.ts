@@ -1,4 +1,4 @@
-import { ChangeAllInput } from '#shared/records/kit'
+import { ChangeAllInput } from '#shared/records/kit/kit'
 import { changeAll } from '../../services/kit/kit'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { NamesQuery } from '#shared/records/kit'
+import { NamesQuery } from '#shared/records/kit/kit'
 import { productNames } from '../../services/kit/kitList'
 import { withQuery } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { RangeInput } from '#shared/records/kit'
+import { RangeInput } from '#shared/records/kit/kit'
 import { withBody } from '../../utils/handlers'
 import { setRange } from '../../services/kit/kit'
 

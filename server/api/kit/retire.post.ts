@@ -1,4 +1,4 @@
-import { RetireInput } from '#shared/records/kit'
+import { RetireInput } from '#shared/records/kit/kit'
 import { withBody } from '../../utils/handlers'
 import { retire } from '../../services/kit/units'
 

@@ -1,4 +1,4 @@
-import { PlaceInput } from '#shared/records/things'
+import { PlaceInput } from '#shared/records/kit/things'
 import { changePlace } from '../../services/kit/places'
 import { idOf, withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { PlaceInput } from '#shared/records/things'
+import { PlaceInput } from '#shared/records/kit/things'
 import { addPlace } from '../../services/kit/places'
 import { withBody } from '../../utils/handlers'
 

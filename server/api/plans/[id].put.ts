@@ -1,4 +1,4 @@
-import { PlanNotesInput } from '#shared/records/plans'
+import { PlanNotesInput } from '#shared/records/people/plans'
 import { idOf, withBody } from '../../utils/handlers'
 import { changePlanNotes } from '../../services/plans/plans'
 

@@ -1,4 +1,4 @@
-import { PurchaseInput } from '#shared/records/buys'
+import { PurchaseInput } from '#shared/records/kit/buys'
 import { withBody } from '../../utils/handlers'
 import { accept } from '../../services/buying/buys'
 

@@ -1,4 +1,4 @@
-import { AuditInput } from '#shared/records/standards'
+import { AuditInput } from '#shared/records/kit/standards'
 import { auditNow } from '../../services/plans/standards'
 import { withComputing } from '../../utils/handlers'
 

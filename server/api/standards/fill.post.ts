@@ -1,4 +1,4 @@
-import { FillInput } from '#shared/records/standards'
+import { FillInput } from '#shared/records/kit/standards'
 import { fillGap } from '../../services/plans/standards'
 import { withComputing } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { StandardInput } from '#shared/records/standards'
+import { StandardInput } from '#shared/records/kit/standards'
 import { keepStandard } from '../../services/plans/standards'
 import { withBody } from '../../utils/handlers'
 

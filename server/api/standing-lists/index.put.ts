@@ -1,4 +1,4 @@
-import { StandingListInput } from '#shared/records/standingLists'
+import { StandingListInput } from '#shared/records/kit/standingLists'
 import { keepStandingList } from '../../services/kit/standingLists'
 import { withBody } from '../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { FlashTestInput } from '#shared/records/plans'
+import { FlashTestInput } from '#shared/records/people/plans'
 import { withBody } from '../../utils/handlers'
 import { addFlashTest } from '../../services/plans/plans'
 

@@ -1,4 +1,4 @@
-import { MeasuredMixInput } from '#shared/records/mixes'
+import { MeasuredMixInput } from '#shared/records/kit/mixes'
 import { withBody } from '../../utils/handlers'
 import { addMix } from '../../services/kit/mixes'
 

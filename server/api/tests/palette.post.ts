@@ -1,4 +1,4 @@
-import { PaletteTestInput } from '#shared/records/plans'
+import { PaletteTestInput } from '#shared/records/people/plans'
 import { withBody } from '../../utils/handlers'
 import { addPaletteTest } from '../../services/plans/plans'
 

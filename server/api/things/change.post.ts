@@ -1,4 +1,4 @@
-import { ChangeThingsInput } from '#shared/records/things'
+import { ChangeThingsInput } from '#shared/records/kit/things'
 import { changeThings } from '../../services/record/together'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'

@@ -1,4 +1,4 @@
-import { ImportInput } from '#shared/records/imported'
+import { ImportInput } from '#shared/records/kit/imported'
 import { importThings } from '../../services/data/imported'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'

@@ -1,4 +1,4 @@
-import { ThingQuery } from '#shared/records/things'
+import { ThingQuery } from '#shared/records/kit/things'
 import { thingList } from '../../services/kit/things'
 import { withQuery } from '../../utils/handlers'
 

@@ -1,5 +1,5 @@
 import { setResponseHeaders } from 'h3'
-import { LabelsInput } from '#shared/records/things'
+import { LabelsInput } from '#shared/records/kit/things'
 import { labels } from '../../services/kit/labels'
 import { withBody } from '../../utils/handlers'
 

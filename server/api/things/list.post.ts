@@ -1,4 +1,4 @@
-import { ListedInput } from '#shared/records/listed'
+import { ListedInput } from '#shared/records/kit/listed'
 import { addListed } from '../../services/kit/listed'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'

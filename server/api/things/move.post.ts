@@ -1,4 +1,4 @@
-import { MoveInput } from '#shared/records/things'
+import { MoveInput } from '#shared/records/kit/things'
 import { move } from '../../services/kit/places'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'

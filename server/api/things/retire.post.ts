@@ -1,4 +1,4 @@
-import { RetireUnitsInput } from '#shared/records/things'
+import { RetireUnitsInput } from '#shared/records/kit/things'
 import { retireUnits } from '../../services/kit/units'
 import { withBody } from '../../utils/handlers'
 import { MOST_BYTES } from '../../utils/readJson'

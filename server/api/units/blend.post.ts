@@ -1,4 +1,4 @@
-import { BlendInput } from '#shared/records/kit'
+import { BlendInput } from '#shared/records/kit/kit'
 import { blend } from '../../services/kit/blends'
 import { withBody } from '../../utils/handlers'
 

@@ -1,5 +1,5 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { Measure } from '#core/stock/things'
+import type { Measure } from '#core/stock/things/things'
 import { id, partOf, version } from './parts'
 import { ofProduct } from './things'
 

@@ -1,8 +1,8 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { Settings } from '#shared/records/settings'
-import type { RowChange } from '#shared/records/changes'
+import type { Settings } from '#shared/records/method/settings'
+import type { RowChange } from '#shared/records/record/changes'
 import type { Standard } from '#core/standard/standard'
-import type { ListLine } from '#core/stock/standingList'
+import type { ListLine } from '#core/stock/handling/standingList'
 import { id, version } from './parts'
 import { json } from './columns'
 

@@ -1,6 +1,6 @@
 import { sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { Drops } from '#core/complexion/recipe'
-import type { FlashTestInput, PaletteTestInput } from '#shared/records/plans'
+import type { Drops } from '#core/complexion/mixing/recipe'
+import type { FlashTestInput, PaletteTestInput } from '#shared/records/people/plans'
 import { colour, id } from './parts'
 import { json } from './columns'
 

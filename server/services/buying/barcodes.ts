@@ -1,6 +1,6 @@
 import { isNull, and, eq, isNotNull } from 'drizzle-orm'
-import { barcodeProblem, sameBarcode } from '#core/stock/barcode'
-import type { FoundUnder, TakenUnder, UnderBarcodeInput } from '#shared/records/things'
+import { barcodeProblem, sameBarcode } from '#core/stock/labels/barcode'
+import type { FoundUnder, TakenUnder, UnderBarcodeInput } from '#shared/records/kit/things'
 import { offeredUnder } from '../../devices/simulatedBarcodes'
 import { db } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'

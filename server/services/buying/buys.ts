@@ -7,10 +7,10 @@ import {
   type Purchase,
   type PurchaseInput,
   type PurchaseLine,
-} from '#shared/records/buys'
-import { isToolKind } from '#core/stock/kinds'
-import type { OwnedThing } from '#shared/records/gear'
-import { measureOf } from '#core/stock/usual'
+} from '#shared/records/kit/buys'
+import { isToolKind } from '#core/stock/things/kinds'
+import type { OwnedThing } from '#shared/records/kit/gear'
+import { measureOf } from '#core/stock/things/usual'
 import { db, write, type Transaction } from '../../db/connection'
 import { offers, products, purchaseLines, purchases, suppliers, units } from '../../db/schema'
 import { SIMULATED_GEAR } from '../../devices/simulatedGear'

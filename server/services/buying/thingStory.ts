@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
-import { isCosmetic } from '#shared/records/gear'
-import type { ThingStory } from '#shared/records/things'
+import { isCosmetic } from '#shared/records/kit/gear'
+import type { ThingStory } from '#shared/records/kit/things'
 import { db } from '../../db/connection'
 import {
   faceHistory,

@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import { hasColour } from '#shared/records/kit'
-import { KIT_FORMAT, KIT_VERSION, type ImportedThing, type KitFile } from '#shared/records/imported'
+import { hasColour } from '#shared/records/kit/kit'
+import { KIT_FORMAT, KIT_VERSION, type ImportedThing, type KitFile } from '#shared/records/kit/imported'
 import { kitCsv } from '#shared/asked/kitTable'
 import { db } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'

@@ -1,6 +1,6 @@
-import { inOrder } from '#core/stock/places'
-import type { ImportedPlace, ImportedThing } from '#shared/records/imported'
-import type { PlaceLine } from '#shared/records/things'
+import { inOrder } from '#core/stock/things/places'
+import type { ImportedPlace, ImportedThing } from '#shared/records/kit/imported'
+import type { PlaceLine } from '#shared/records/kit/things'
 import { newId } from '../record/clock'
 
 /* Places that rows of an import name: those that are there, and those that are made for it. */

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
-import type { ImportedLine, ImportInput, ImportOutcome } from '#shared/records/imported'
+import type { ImportedLine, ImportInput, ImportOutcome } from '#shared/records/kit/imported'
 import { db } from '../../db/connection'
 import { fills, products, units } from '../../db/schema'
 import { newId } from '../record/clock'

@@ -1,6 +1,6 @@
 import { asc, eq, inArray } from 'drizzle-orm'
-import type { Face } from '#shared/records/faces'
-import type { SavedPlan } from '#shared/records/plans'
+import type { Face } from '#shared/records/people/faces'
+import type { SavedPlan } from '#shared/records/people/plans'
 import { db } from '../../db/connection'
 import { pictures, products } from '../../db/schema'
 import { now } from '../record/clock'

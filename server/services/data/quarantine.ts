@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import type { OwnedProduct } from '#shared/records/kit'
-import type { SetAside } from '#shared/records/stored'
+import type { OwnedProduct } from '#shared/records/kit/kit'
+import type { SetAside } from '#shared/records/record/stored'
 import { db, write } from '../../db/connection'
 import * as tables from '../../db/schema'
 import { Conflict, Missing } from '../../base/problems'

@@ -1,5 +1,5 @@
 import { USUAL_CHAIR } from '#core/plan/layers/chair'
-import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/jobs'
+import { BookingInput, ChairInput, JobInput, MorningInput, NewBookingInput } from '#shared/records/days/jobs'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 

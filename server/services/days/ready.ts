@@ -1,5 +1,5 @@
 import { isUnmatched } from '#core/bag/together'
-import type { Check, CheckFace, JobReady } from '#shared/records/ready'
+import type { Check, CheckFace, JobReady } from '#shared/records/days/ready'
 import type { Asking } from '../../compute/pool'
 import { bagWith } from './bags'
 import { allPurchases } from '../buying/buys'

@@ -1,7 +1,7 @@
 import { cut } from '#core/stock/list/words'
 import { addDays, formatISO, parseISO } from 'date-fns'
 import { and, asc, count, eq, inArray, isNull, max, sql } from 'drizzle-orm'
-import { OccasionInput } from '#shared/records/consultation'
+import { OccasionInput } from '#shared/records/method/consultation'
 import {
   orderVersion,
   ChairInput,
@@ -18,10 +18,10 @@ import {
   type JobLine,
   type NewBookingInput,
   type OrderInput,
-} from '#shared/records/jobs'
+} from '#shared/records/days/jobs'
 import { usualCarrying } from '#core/bag/bag'
-import { BagInput } from '#shared/records/bags'
-import { QuoteInput } from '#shared/records/quotes'
+import { BagInput } from '#shared/records/days/bags'
+import { QuoteInput } from '#shared/records/days/quotes'
 import { db } from '../../db/connection'
 import { bookings, faces, jobs } from '../../db/schema'
 import { BadInput, Conflict, Missing } from '../../base/problems'

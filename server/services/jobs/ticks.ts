@@ -1,7 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import { merged, newer, type Tick } from '#core/schedule/ticks'
 import { aboutOf, notesOf } from '#shared/dayTicks'
-import type { TicksInput } from '#shared/records/ticks'
+import type { TicksInput } from '#shared/records/days/ticks'
 import { db } from '../../db/connection'
 import { bookings, ticks } from '../../db/schema'
 import { rowsNow } from '../record/bulk'

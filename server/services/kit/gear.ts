@@ -1,5 +1,5 @@
-import { sortOfKind } from '#core/stock/kinds'
-import { isCosmetic, type GearFields, type GearInput, type OwnedGear, type OwnedThing } from '#shared/records/gear'
+import { sortOfKind } from '#core/stock/things/kinds'
+import { isCosmetic, type GearFields, type GearInput, type OwnedGear, type OwnedThing } from '#shared/records/kit/gear'
 import { Missing } from '../../base/problems'
 import { expectVersion } from '../../base/stale'
 import { newId, now } from '../record/clock'

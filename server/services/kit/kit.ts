@@ -1,13 +1,13 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import type { Traits } from '#core/stock/usual'
-import type { OwnedThing } from '#shared/records/gear'
+import type { Traits } from '#core/stock/things/usual'
+import type { OwnedThing } from '#shared/records/kit/gear'
 import {
   hasColour,
   type ChangeAllInput,
   type OwnedProduct,
   type OwnedProductInput,
   type RangeInput,
-} from '#shared/records/kit'
+} from '#shared/records/kit/kit'
 import { db } from '../../db/connection'
 import { fills, offers, products, rangesApart, units } from '../../db/schema'
 import { Missing } from '../../base/problems'

@@ -1,5 +1,5 @@
-import { labelOf } from '#core/stock/labels'
-import type { LabelsInput } from '#shared/records/things'
+import { labelOf } from '#core/stock/labels/labels'
+import type { LabelsInput } from '#shared/records/kit/things'
 import { fontsFolder } from '../../base/config'
 import { keep } from '../../keeping/thread'
 import { BadInput } from '../../base/problems'

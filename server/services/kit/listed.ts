@@ -1,5 +1,5 @@
 import { isNull } from 'drizzle-orm'
-import { isToolKind } from '#core/stock/kinds'
+import { isToolKind } from '#core/stock/things/kinds'
 import { cut } from '#core/stock/list/words'
 import {
   gearOfListed,
@@ -9,7 +9,7 @@ import {
   productOfListed,
   type ListedInput,
   type ListedThing,
-} from '#shared/records/listed'
+} from '#shared/records/kit/listed'
 import { products } from '../../db/schema'
 import { newId, now } from '../record/clock'
 import { command, same, type Act } from '../record/command'

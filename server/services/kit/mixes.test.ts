@@ -1,8 +1,8 @@
 import { difference } from '#core/colour/difference'
-import { packPigments } from '#core/complexion/pigments'
-import { mixLab } from '#core/complexion/touch'
+import { packPigments } from '#core/complexion/bottles/pigments'
+import { mixLab } from '#core/complexion/mixing/touch'
 import { complexionOf } from '#shared/asked/kitPigments'
-import { OwnedProductInput } from '#shared/records/kit'
+import { OwnedProductInput } from '#shared/records/kit/kit'
 import { bottleInput } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { countsOf, isUsedUp } from '#core/bag/counts'
 import { factorsOf, ownUseOf, type JobUse, type OwnUse } from '#core/bag/ownUse'
-import type { OwnedKind } from '#core/stock/kinds'
+import type { OwnedKind } from '#core/stock/things/kinds'
 import { db } from '../../db/connection'
 import { bookings, jobs, planBodies, plans } from '../../db/schema'
 import { untilWritten } from '../record/untilWritten'

@@ -1,5 +1,5 @@
-import { ChangeThingsInput } from '#shared/records/things'
-import { StandingListInput } from '#shared/records/standingLists'
+import { ChangeThingsInput } from '#shared/records/kit/things'
+import { StandingListInput } from '#shared/records/kit/standingLists'
 import { services } from '../../../tests/support/services'
 
 const on = services()

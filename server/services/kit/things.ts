@@ -1,10 +1,10 @@
-import { purposeOf } from '#core/stock/kinds'
-import { heftOf, vesselHeft } from '#core/stock/heft'
-import { inOrder, within } from '#core/stock/places'
-import { isLow, isPast, isUsed, workRank, type Thing, type ThingPan } from '#core/stock/thing'
-import { useByOf } from '#core/stock/usual'
-import { hasColour, type OwnedUnit } from '#shared/records/kit'
-import { isCosmetic, type OwnedThing } from '#shared/records/gear'
+import { purposeOf } from '#core/stock/things/kinds'
+import { heftOf, vesselHeft } from '#core/stock/things/heft'
+import { inOrder, within } from '#core/stock/things/places'
+import { isLow, isPast, isUsed, workRank, type Thing, type ThingPan } from '#core/stock/things/thing'
+import { useByOf } from '#core/stock/things/usual'
+import { hasColour, type OwnedUnit } from '#shared/records/kit/kit'
+import { isCosmetic, type OwnedThing } from '#shared/records/kit/gear'
 import { today } from '#shared/today'
 import {
   NOWHERE,
@@ -13,7 +13,7 @@ import {
   type ThingPage,
   type ThingQuery,
   type ThingState,
-} from '#shared/records/things'
+} from '#shared/records/kit/things'
 import { giveTurn } from '../../db/turns'
 import { afterPlace, cursorOf } from '../record/listing'
 import { kitThings } from './owned'

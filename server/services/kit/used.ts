@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
-import { take, type Fill } from '#core/stock/fills'
-import type { OwnedProduct } from '#shared/records/kit'
+import { take, type Fill } from '#core/stock/things/fills'
+import type { OwnedProduct } from '#shared/records/kit/kit'
 import { db, type Transaction } from '../../db/connection'
 import { fills, products, units, uses } from '../../db/schema'
 import { newId } from '../record/clock'

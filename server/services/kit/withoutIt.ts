@@ -1,7 +1,7 @@
 import { foundIn } from '#core/ingredients/substances'
 import { chainsWithout, type ChainWithout } from '#core/plan/chainForEveryone'
 import { itemOf } from '#shared/asked/kitItem'
-import type { HeldInKit } from '#shared/records/kit'
+import type { HeldInKit } from '#shared/records/kit/kit'
 import { today } from '#shared/today'
 import { kitProducts } from './owned'
 

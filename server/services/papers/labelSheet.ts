@@ -1,8 +1,8 @@
 import { PDFDocument, rgb, type PDFPage } from 'pdf-lib'
 import QRCode from 'qrcode'
-import type { LabelText } from '#core/stock/labels'
+import type { LabelText } from '#core/stock/labels/labels'
 import { isolated, prepared, Type, type Weight } from './type'
-import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
+import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labels/labelSheet'
 
 /* Labels as a PDF to be printed as it is: nothing in it may be scaled. */
 

@@ -1,6 +1,6 @@
 import { PDFDocument, type PDFForm } from 'pdf-lib'
 import { SKIN_TYPES } from '#core/asked/face'
-import { LASHES } from '#shared/records/consultation'
+import { LASHES } from '#shared/records/method/consultation'
 import { A4, MARGIN, Paper } from './paper'
 import { Type } from './type'
 

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Lab } from '#core/colour/lab'
-import type { Clientele, ClienteleFace, Evidence } from '#shared/records/clientele'
+import type { Clientele, ClienteleFace, Evidence } from '#shared/records/people/clientele'
 import { today } from '#shared/today'
 import { db } from '../../db/connection'
 import { faces, seenVerdicts } from '../../db/schema'

@@ -1,6 +1,6 @@
 import { and, count, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm'
-import type { FaceLine, FacePage, FacesQuery } from '#shared/records/clientele'
-import { nextBooking } from '#shared/records/jobs'
+import type { FaceLine, FacePage, FacesQuery } from '#shared/records/people/clientele'
+import { nextBooking } from '#shared/records/days/jobs'
 import { today } from '#shared/today'
 import { db } from '../../db/connection'
 import { faces } from '../../db/schema'

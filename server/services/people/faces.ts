@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNull, sql, type AnyColumn } from 'drizzle-orm'
-import { verdictOf } from '#core/complexion/recipe'
-import { Consultation, type ConsultationInput } from '#shared/records/consultation'
+import { verdictOf } from '#core/complexion/mixing/recipe'
+import { Consultation, type ConsultationInput } from '#shared/records/method/consultation'
 import type {
   ComplaintInput,
   Face,
@@ -14,7 +14,7 @@ import type {
   SavedRecipe,
   SavedRecipeInput,
   SeenVerdict,
-} from '#shared/records/faces'
+} from '#shared/records/people/faces'
 import { db, type Transaction } from '../../db/connection'
 import {
   faceHistory,

@@ -1,7 +1,7 @@
 import { getTableColumns, like, or, sql, type SQL } from 'drizzle-orm'
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core'
 import { finderOf, likePattern, partsOf, renamed } from '#shared/nameIn'
-import type { Mention } from '#shared/records/forgetting'
+import type { Mention } from '#shared/records/people/forgetting'
 import type { db } from '../../db/connection'
 import * as tables from '../../db/schema'
 import { markOf, withNames } from '../record/namesInReasons'

@@ -1,6 +1,6 @@
 import sharp, { type Metadata } from 'sharp'
 import pLimit from 'p-limit'
-import type { PictureType } from '#shared/records/faces'
+import type { PictureType } from '#shared/records/people/faces'
 
 /*
  * Pictures are kept without where, when and with what they were taken: they are drawn anew, so that nothing but their pixels and the

@@ -1,5 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import type { PictureRecord } from '#shared/records/faces'
+import type { PictureRecord } from '#shared/records/people/faces'
 import { db } from '../../db/connection'
 import { pictures } from '../../db/schema'
 import { BadInput, Missing } from '../../base/problems'

@@ -1,4 +1,4 @@
-import type { PlanLine } from '#shared/records/plans'
+import type { PlanLine } from '#shared/records/people/plans'
 import type { plans } from '../../db/schema'
 
 /** A kept plan as it stands in a list. */

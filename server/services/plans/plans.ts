@@ -5,10 +5,10 @@ import type { FacePlan } from '#core/plan/facePlan'
 import { mendMishap, MISHAPS, type MendStep } from '#core/plan/mishaps'
 import type { AllWorthKnowing } from '#core/plan/worthKnowing'
 import { itemsOf, type PlanRecords } from '#shared/asked/planQuestion'
-import { typicalSkin } from '#core/complexion/skin'
-import { OccasionInput } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
-import { asksOf, nextBooking, type FaceBooking } from '#shared/records/jobs'
+import { typicalSkin } from '#core/complexion/skins/skin'
+import { OccasionInput } from '#shared/records/method/consultation'
+import type { Face } from '#shared/records/people/faces'
+import { asksOf, nextBooking, type FaceBooking } from '#shared/records/days/jobs'
 import {
   locksOf,
   type BaseAsked,
@@ -28,8 +28,8 @@ import {
   type SavedPlan,
   type SavePlanInput,
   type Tests,
-} from '#shared/records/plans'
-import type { HouseRuleInput } from '#shared/records/settings'
+} from '#shared/records/people/plans'
+import type { HouseRuleInput } from '#shared/records/method/settings'
 import { factsOf } from '#shared/asked/faceFacts'
 import { shelfProductOf } from '#shared/asked/kitPigments'
 import { notToday } from '#shared/notToday'

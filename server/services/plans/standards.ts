@@ -1,7 +1,7 @@
 import { count, countDistinct, eq, isNull, max, sql } from 'drizzle-orm'
-import { deadWeight, type UseLog } from '#core/stock/deadWeight'
-import { within } from '#core/stock/places'
-import { isPast, isUsed, type Thing } from '#core/stock/thing'
+import { deadWeight, type UseLog } from '#core/stock/ends/deadWeight'
+import { within } from '#core/stock/things/places'
+import { isPast, isUsed, type Thing } from '#core/stock/things/thing'
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
 import type { Standard } from '#core/standard/standard'
 import type { HeldThing } from '#shared/asked/auditQuestion'
@@ -15,7 +15,7 @@ import type {
   FillInput,
   StandardInput,
   StandardLine,
-} from '#shared/records/standards'
+} from '#shared/records/kit/standards'
 import { computeAudit, computeFilling, type Asking } from '../../compute/pool'
 import { db } from '../../db/connection'
 import { bookings, fills, jobs, recipes, standards, uses } from '../../db/schema'

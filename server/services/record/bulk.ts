@@ -1,6 +1,6 @@
 import { eq, inArray, or, sql } from 'drizzle-orm'
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
-import type { ProductSort } from '#core/stock/things'
+import type { ProductSort } from '#core/stock/things/things'
 import { fills, products, units } from '../../db/schema'
 import { giveTurn } from '../../db/turns'
 import { RECORDS, same, type Act } from './command'

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import type { RowChange } from '#shared/records/changes'
+import type { RowChange } from '#shared/records/record/changes'
 import type { Transaction } from '../../db/connection'
 import { products } from '../../db/schema'
 import { markOf } from './namesInReasons'

@@ -1,5 +1,5 @@
 import { and, desc, eq, getTableColumns, isNull, lt } from 'drizzle-orm'
-import type { Change, RowChange, Touched } from '#shared/records/changes'
+import type { Change, RowChange, Touched } from '#shared/records/record/changes'
 import { db } from '../../db/connection'
 import { changes } from '../../db/schema'
 import { Conflict, Missing } from '../../base/problems'

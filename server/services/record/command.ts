@@ -1,7 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { desc, eq, lt, sql } from 'drizzle-orm'
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
-import type { RowChange } from '#shared/records/changes'
+import type { RowChange } from '#shared/records/record/changes'
 import { write, type Transaction, type WrittenIds } from '../../db/connection'
 import * as tables from '../../db/schema'
 import { nameOfRow } from './changeWords'

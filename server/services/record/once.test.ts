@@ -69,7 +69,7 @@ describe('what is written from an older state', () => {
   it('an order, a level and a standard are refused with what stands there now', async () => {
     const face = await on.addFace(faceInput('Fay Order'))
     const other = await on.addFace(faceInput('Gus Order'))
-    const { JobInput, orderVersion } = await import('#shared/records/jobs')
+    const { JobInput, orderVersion } = await import('#shared/records/days/jobs')
     const job = await on.addJob(Object.assign(new JobInput(), { name: 'Two' }))
     for (const { id } of [face, other]) await on.addBookingFor(id, { jobId: job.id, job: null })
     const now = await on.jobById(job.id)

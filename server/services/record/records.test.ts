@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import { spherical } from '#core/reading/reading'
-import { Settings } from '#shared/records/settings'
+import { Settings } from '#shared/records/method/settings'
 import { bottleInput, faceInput, MID_SKIN, typedReading } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 

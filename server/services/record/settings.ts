@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import { Settings } from '#shared/records/settings'
+import { Settings } from '#shared/records/method/settings'
 import { isPlainObject } from '#shared/checks/shape'
 import { check } from '#shared/checks/validate'
 import { db } from '../../db/connection'

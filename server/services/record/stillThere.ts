@@ -1,6 +1,6 @@
 import { inArray } from 'drizzle-orm'
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
-import type { StillThere, StillThereInput } from '#shared/records/stillThere'
+import type { StillThere, StillThereInput } from '#shared/records/record/stillThere'
 import { db } from '../../db/connection'
 import { RECORDS } from './command'
 

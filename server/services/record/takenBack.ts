@@ -1,4 +1,4 @@
-import type { RowChange } from '#shared/records/changes'
+import type { RowChange } from '#shared/records/record/changes'
 import { removeAll, rowsNow, updateAll } from './bulk'
 import { now } from './clock'
 import type { Act } from './command'

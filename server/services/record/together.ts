@@ -1,5 +1,5 @@
 import { inArray } from 'drizzle-orm'
-import type { ChangeThingsInput } from '#shared/records/things'
+import type { ChangeThingsInput } from '#shared/records/kit/things'
 import { fills } from '../../db/schema'
 import { Missing } from '../../base/problems'
 import { rowsNow, updateAll } from './bulk'

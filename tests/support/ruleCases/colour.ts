@@ -1,4 +1,4 @@
-import { typicalSkin } from '#core/complexion/skin'
+import { typicalSkin } from '#core/complexion/skins/skin'
 import { item } from '../suitability'
 import { by, NOTE, type RuleCase } from './case'
 

@@ -1,4 +1,4 @@
-import { typicalSkin } from '#core/complexion/skin'
+import { typicalSkin } from '#core/complexion/skins/skin'
 import { item, withList } from '../suitability'
 import { by, NOTE, TASTE, type RuleCase } from './case'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { ThingGroup } from '#core/stock/thing'
-import type { BoardPlace } from '#shared/records/things'
+import type { ThingGroup } from '#core/stock/things/thing'
+import type { BoardPlace } from '#shared/records/kit/things'
 
 /** The kit as it stands: a tray a place, what comes out first on top. */
 const { chosen } = defineProps<{ chosen: string | null }>()

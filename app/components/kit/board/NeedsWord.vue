@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Notice } from '#core/stock/notices'
+import type { Notice } from '#core/stock/ends/notices'
 
 /** What of the kit somebody would do something about, and the one tap that does it. */
 const { notices } = defineProps<{ notices: readonly Notice[] }>()

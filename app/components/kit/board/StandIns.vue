@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import type { StandIn } from '#shared/records/ahead'
+import type { StandIn } from '#shared/records/kit/ahead'
 
 /** What could stand in for something that is made no more, edge to edge with it. */
 const { of, lines } = defineProps<{ of: Lab | null; lines: readonly StandIn[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { labToCss } from '#core/colour/display'
-import type { ThingGroup } from '#core/stock/thing'
+import type { ThingGroup } from '#core/stock/things/thing'
 
 /** One thing as it stands in a pouch: a bottle with what is left in it, pans as they lie, brushes to be counted at a glance. */
 const { group } = defineProps<{ group: ThingGroup; past?: boolean }>()

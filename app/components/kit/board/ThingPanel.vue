@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { differenceInDays, parseISO } from 'date-fns'
 import { careOf } from '#core/hygiene/care'
-import { isPast, type ThingGroup } from '#core/stock/thing'
+import { isPast, type ThingGroup } from '#core/stock/things/thing'
 import type { ItemKind } from '#core/product/item'
-import { isComplexionKind } from '#core/stock/usual'
-import { UnitInput } from '#shared/records/kit'
+import { isComplexionKind } from '#core/stock/things/usual'
+import { UnitInput } from '#shared/records/kit/kit'
 import { today } from '#shared/today'
 import { api } from '~/asking/api'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Sortable from 'sortablejs'
-import { groupsOf, isPast, workRank, type Thing, type ThingGroup } from '#core/stock/thing'
-import type { Standing } from '#shared/records/things'
+import { groupsOf, isPast, workRank, type Thing, type ThingGroup } from '#core/stock/things/thing'
+import type { Standing } from '#shared/records/kit/things'
 import { today } from '#shared/today'
 
 /** What stands in one place, drawn; things are dragged from tray to tray, or chosen and sent by the panel beside. */

@@ -3,7 +3,7 @@ import type { Reading } from '#core/reading/reading'
 import type { Seen } from '#core/reading/verdicts'
 import { complexionOf } from '#shared/asked/kitPigments'
 import { looksOf } from '#shared/asked/looks'
-import type { Evidence } from '#shared/records/clientele'
+import type { Evidence } from '#shared/records/people/clientele'
 import { acts, api } from '~/asking/api'
 
 /** Which bottle is not the colour it is thought to be: from what was seen on faces, and one more look that would tell most. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { EndsLine } from '#shared/records/ahead'
+import type { EndsLine } from '#shared/records/kit/ahead'
 import { today } from '#shared/today'
 
 /** What keeps no longer, what ends first on top. */

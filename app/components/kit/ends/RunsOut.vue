@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RunsOutLine } from '#shared/records/ahead'
+import type { RunsOutLine } from '#shared/records/kit/ahead'
 import { today } from '#shared/today'
 
 /** What is used up soon, and by when the next has to be ordered. */

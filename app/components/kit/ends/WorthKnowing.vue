@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { formatISO, parseISO, subMonths } from 'date-fns'
 import type { Datum } from '#core/plan/worthKnowing'
-import type { Family } from '#core/complexion/product'
-import type { BookedFace, OpenSince } from '#shared/records/ahead'
+import type { Family } from '#core/complexion/bottles/product'
+import type { BookedFace, OpenSince } from '#shared/records/kit/ahead'
 import { today } from '#shared/today'
 import type { OpenDatum } from '~/composables/useWorthKnowing'
 

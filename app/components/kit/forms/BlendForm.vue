@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { blendOf, blendProblem, type BlendPart } from '#core/stock/blend'
-import { leftIn } from '#core/stock/fills'
-import { isCosmetic } from '#shared/records/gear'
-import { BlendInput, hasColour, type OwnedProduct, type OwnedUnit } from '#shared/records/kit'
+import { blendOf, blendProblem, type BlendPart } from '#core/stock/handling/blend'
+import { leftIn } from '#core/stock/things/fills'
+import { isCosmetic } from '#shared/records/kit/gear'
+import { BlendInput, hasColour, type OwnedProduct, type OwnedUnit } from '#shared/records/kit/kit'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

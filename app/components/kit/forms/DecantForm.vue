@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { lostIn } from '#core/stock/decant'
-import type { Thing } from '#core/stock/thing'
-import { DecantInput } from '#shared/records/kit'
-import { isCosmetic } from '#shared/records/gear'
-import type { ThingStory } from '#shared/records/things'
+import { lostIn } from '#core/stock/handling/decant'
+import type { Thing } from '#core/stock/things/thing'
+import { DecantInput } from '#shared/records/kit/kit'
+import { isCosmetic } from '#shared/records/kit/gear'
+import type { ThingStory } from '#shared/records/kit/things'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { USUAL_GEAR, usualMeasure } from '#core/stock/gear'
-import { BRUSH_SHAPES, GEAR_KINDS, isToolKind, type GearKind } from '#core/stock/kinds'
-import { GearInput, type OwnedGear } from '#shared/records/gear'
+import { USUAL_GEAR, usualMeasure } from '#core/stock/things/gear'
+import { BRUSH_SHAPES, GEAR_KINDS, isToolKind, type GearKind } from '#core/stock/things/kinds'
+import { GearInput, type OwnedGear } from '#shared/records/kit/gear'
 
 /** A tool or a supply: what it is, how many and how much is left. */
 const { gear } = defineProps<{ gear: OwnedGear | null }>()

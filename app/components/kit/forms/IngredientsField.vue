@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
 import { readIngredients } from '#core/ingredients/ingredients'
-import type { Family } from '#core/complexion/product'
+import type { Family } from '#core/complexion/bottles/product'
 import { INCI_MOST } from '#core/ingredients/listLength'
 
 /** The ingredient list as on the pack, read as it is typed; what it gets wrong is put right by hand and kept. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { OWNED_KINDS, type OwnedKind } from '#core/stock/kinds'
+import { OWNED_KINDS, type OwnedKind } from '#core/stock/things/kinds'
 
 /** Any kind there is, found by its first letters. */
 defineProps<{ name: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { USUAL_LIMITS, within } from '#core/stock/places'
-import { PLACE_SORTS } from '#core/stock/things'
-import { PlaceInput, type BoardPlace } from '#shared/records/things'
+import { USUAL_LIMITS, within } from '#core/stock/things/places'
+import { PLACE_SORTS } from '#core/stock/things/things'
+import { PlaceInput, type BoardPlace } from '#shared/records/kit/things'
 
 /** A place: what it is, what it stands in, and what it takes where somebody measured. */
 const { place } = defineProps<{ place: BoardPlace | null }>()

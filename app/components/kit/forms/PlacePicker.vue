@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import { UNDERTONES, type Undertone } from '#core/complexion/skin'
+import { UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
 import {
   ADJUSTER_WORDS,
   besideBottle,
@@ -9,10 +9,10 @@ import {
   type AdjusterWord,
   type DepthWord,
   type Step,
-} from '#core/stock/placement'
-import { isComplexionKind } from '#core/stock/usual'
+} from '#core/stock/things/placement'
+import { isComplexionKind } from '#core/stock/things/usual'
 import { CLEAR_LAB, type ItemKind } from '#core/product/item'
-import type { ColourSource, ShelfProduct } from '#shared/records/kit'
+import type { ColourSource, ShelfProduct } from '#shared/records/kit/kit'
 
 /** Where a bottle sits: a depth word, beside a bottle that is there already, or a colour. */
 const props = defineProps<{ kind: ItemKind; bottles: readonly ShelfProduct[]; errors: (path: string) => string[] }>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { isRead, UNREAD } from '#core/colour/lab'
-import { COVERAGES, FAMILIES } from '#core/complexion/product'
+import { COVERAGES, FAMILIES } from '#core/complexion/bottles/product'
 import { isMixed, rangeKey } from '#shared/asked/kitPigments'
-import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/usual'
+import { isComplexionKind, traitsFor, USUAL_BY_KIND } from '#core/stock/things/usual'
 import { CLEAR_LAB, FINISHES, ITEM_KINDS, type ItemKind } from '#core/product/item'
-import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit'
+import { OwnedProductInput, type OwnedProduct } from '#shared/records/kit/kit'
 
 /** Add or sharpen a bottle. A name, a kind and where it sits are enough; the rest has defaults by kind. */
 const props = defineProps<{

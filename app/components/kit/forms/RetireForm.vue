@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { mayBeGiven, whysFor, type RetireWhy } from '#core/stock/retire'
-import type { Thing } from '#core/stock/thing'
+import { mayBeGiven, whysFor, type RetireWhy } from '#core/stock/handling/retire'
+import type { Thing } from '#core/stock/things/thing'
 import { today } from '#shared/today'
 
 /** Why things go out of use: what is open is given to nobody. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Revival } from '#shared/records/things'
-import { ReviveInput } from '#shared/records/kit'
+import type { Revival } from '#shared/records/kit/things'
+import { ReviveInput } from '#shared/records/kit/kit'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import type { Thing } from '#core/stock/thing'
-import { ThingQuery } from '#shared/records/things'
+import type { Thing } from '#core/stock/things/thing'
+import { ThingQuery } from '#shared/records/kit/things'
 import { api } from '~/asking/api'
 
 /** One thing of the kit, a brush as well as a bottle, found by typing a few letters of it. */

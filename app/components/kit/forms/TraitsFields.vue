@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Traits } from '#core/stock/usual'
+import type { Traits } from '#core/stock/things/usual'
 import { CLAIMS, DISPENSERS, FILTERS, ITEM_KINDS, PLACES, RESISTANCES, SPARKLES, TEXTURES } from '#core/product/item'
 
 /** What sharpens a plan: each field begins with what the kind usually is. */

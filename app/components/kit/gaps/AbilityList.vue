@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { AbilityFound, AbilityState } from '#core/standard/audit'
-import type { AuditAnswer } from '#shared/records/standards'
+import type { AuditAnswer } from '#shared/records/kit/standards'
 
 /** Abilities in one state, each with what carries it and what it lacks. */
 const { state, abilities, things } = defineProps<{

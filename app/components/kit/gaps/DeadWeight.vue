@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { WEIGHT_ADVICE, type DeadWeight } from '#core/stock/deadWeight'
+import { WEIGHT_ADVICE, type DeadWeight } from '#core/stock/ends/deadWeight'
 
 /** What is carried and hardly used, with what would be lost without it: nothing. */
 const { things } = defineProps<{ things: readonly DeadWeight[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { acts } from '~/asking/api'
-import type { AuditAnswer } from '#shared/records/standards'
+import type { AuditAnswer } from '#shared/records/kit/standards'
 import type { useAudit } from '~/composables/useAudit'
 
 /** A case so much lighter, and nothing lost of what it can do: what may stay at home, exactly. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { purposeOf, PURPOSES } from '#core/stock/kinds'
-import type { HeldLine } from '#core/stock/standingList'
-import type { StandingListLine } from '#shared/records/standingLists'
+import { purposeOf, PURPOSES } from '#core/stock/things/kinds'
+import type { HeldLine } from '#core/stock/handling/standingList'
+import type { StandingListLine } from '#shared/records/kit/standingLists'
 
 /** What goes along by one list, by what it is for, each with where it is now; counts are changed in place. */
 const { list } = defineProps<{ list: StandingListLine }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { isLike, otherKinds, readList, type ReadThing } from '#core/stock/list'
 import { colourSaid } from '#core/stock/list/colourWord'
-import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/kinds'
-import { listedFrom, ListedInput } from '#shared/records/listed'
+import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
+import { listedFrom, ListedInput } from '#shared/records/kit/listed'
 import { today } from '#shared/today'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'

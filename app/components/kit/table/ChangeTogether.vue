@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { FAMILIES } from '#core/complexion/product'
+import { FAMILIES } from '#core/complexion/bottles/product'
 import { FINISHES } from '#core/product/item'
-import { UNIT_ROLES } from '#core/stock/things'
-import { ChangeThingsInput } from '#shared/records/things'
+import { UNIT_ROLES } from '#core/stock/things/things'
+import { ChangeThingsInput } from '#shared/records/kit/things'
 
 /** Something of several things at once: only what is filled in is changed. */
 const { ids } = defineProps<{ ids: readonly string[] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { PURPOSES } from '#core/stock/kinds'
-import { isPast, type Thing } from '#core/stock/thing'
-import { NOWHERE, THING_STATES, type ThingOrder, type ThingQuery } from '#shared/records/things'
+import { PURPOSES } from '#core/stock/things/kinds'
+import { isPast, type Thing } from '#core/stock/things/thing'
+import { NOWHERE, THING_STATES, type ThingOrder, type ThingQuery } from '#shared/records/kit/things'
 import { today } from '#shared/today'
 import { api } from '~/asking/api'
 import type { Column } from '~/words/columns'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from '#core/stock/labelSheet'
-import { LabelsInput } from '#shared/records/things'
+import { LABEL_FORMATS, PAPERS, sheetsFor, spotsOf, type LabelFormat, type Paper } from '#core/stock/labels/labelSheet'
+import { LabelsInput } from '#shared/records/kit/things'
 import { plain } from '#shared/checks/validate'
 import { useLocalStorage } from '@vueuse/core'
 import { api } from '~/asking/api'

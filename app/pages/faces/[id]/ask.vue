@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { COVERAGES } from '#core/complexion/product'
+import { COVERAGES } from '#core/complexion/bottles/product'
 import { EYE_FAMILIES, HAIR_SHADES } from '#core/look/colouring'
 import { proposedProgramme, PROGRAMMES } from '#core/asked/programme'
 import { AGE_BANDS, SKIN_TYPES, ZONES, type Zone } from '#core/asked/face'
 import { FINISHES } from '#core/product/item'
-import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/consultation'
-import { FaceInput, type Face } from '#shared/records/faces'
+import { BROWS, Consultation, EYE_SHAPES, EYE_SIZES, LASHES } from '#shared/records/method/consultation'
+import { FaceInput, type Face } from '#shared/records/people/faces'
 import { placeInWords } from '~/words/words'
 import { carryRecord, isSame, recordOf } from '~/stores/recordDrafts'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { faceCard } from '#shared/asked/faceCard'
-import type { Face } from '#shared/records/faces'
+import type { Face } from '#shared/records/people/faces'
 
 /** What was planned and used: the artist's card with recipe and reasons, and a plain one for the person. */
 const props = defineProps<{ face: Face }>()

@@ -8,11 +8,11 @@ import { targetReading } from '#shared/asked/faceFacts'
 import { mixAsKnown } from '#shared/asked/kitPigments'
 import { notToday } from '#shared/notToday'
 import { today } from '#shared/today'
-import { verdictOf, type Drops } from '#core/complexion/recipe'
-import type { Touch } from '#core/complexion/touch'
+import { verdictOf, type Drops } from '#core/complexion/mixing/recipe'
+import type { Touch } from '#core/complexion/mixing/touch'
 import type { Seen } from '#core/reading/verdicts'
 import type { RecipeToTry } from '~/components/match/RecipeList.vue'
-import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/faces'
+import { SavedRecipeInput, type Face, type SavedRecipe } from '#shared/records/people/faces'
 
 definePageMeta({ asksKitAlone: true })
 const props = defineProps<{ face: Face }>()

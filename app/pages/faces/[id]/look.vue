@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ItemKind } from '#core/product/item'
-import type { ChartArea, ChartMarkInput } from '#shared/records/consultation'
-import type { Face } from '#shared/records/faces'
+import type { ChartArea, ChartMarkInput } from '#shared/records/method/consultation'
+import type { Face } from '#shared/records/people/faces'
 import { targetReading } from '#shared/asked/faceFacts'
 
 /** The agreed look: colours of the kit placed on the face, pictures, and words. */

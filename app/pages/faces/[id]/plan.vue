@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Layer } from '#core/plan/facePlan'
 import { factsOf } from '#shared/asked/faceFacts'
-import type { Face } from '#shared/records/faces'
-import type { PlanKind } from '#shared/records/plans'
+import type { Face } from '#shared/records/people/faces'
+import type { PlanKind } from '#shared/records/people/plans'
 import { minutesInWords, occasionInWords, skinInWords } from '~/words/plan'
 
 const props = defineProps<{ face: Face }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { BagInput, type BagLine } from '#shared/records/bags'
-import type { Job } from '#shared/records/jobs'
+import { BagInput, type BagLine } from '#shared/records/days/bags'
+import type { Job } from '#shared/records/days/jobs'
 import { api } from '~/asking/api'
 
 /** What goes to the job: the core kit with its changes, as the case stands packed. */

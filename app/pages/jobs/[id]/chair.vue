@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { setBagOf } from '#core/bag/touchUp'
 import { clockOn, ownZone } from '#core/schedule/clock'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 import { stepKey } from '#shared/dayTicks'
 import { useChairDay } from '~/composables/useChairDay'
 

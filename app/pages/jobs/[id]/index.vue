@@ -2,7 +2,7 @@
 import { occasionInWords } from '~/words/plan'
 import { useFaceList } from '~/composables/useFaceList'
 import { dayInWords } from '~/words/words'
-import { bookingInput, NewBookingInput, type Job } from '#shared/records/jobs'
+import { bookingInput, NewBookingInput, type Job } from '#shared/records/days/jobs'
 
 /** What a day of work asks, and who is on it in which order. */
 const { job } = defineProps<{ job: Job }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { JobBag } from '#shared/records/bags'
-import type { Job } from '#shared/records/jobs'
+import type { JobBag } from '#shared/records/days/bags'
+import type { Job } from '#shared/records/days/jobs'
 import { packedKey } from '#shared/dayTicks'
 import { api } from '~/asking/api'
 import { useTicks } from '~/composables/useTicks'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { toCalendar, uidOf } from '#core/schedule/calendar'
 import { clockAfter, momentAfter } from '#core/schedule/clock'
-import { bookingInput, type Job } from '#shared/records/jobs'
-import type { MorningPerson } from '#shared/records/mornings'
+import { bookingInput, type Job } from '#shared/records/days/jobs'
+import type { MorningPerson } from '#shared/records/days/mornings'
 
 /** When to begin, in which order everybody sits down, and what gives when it does not fit. */
 const { job } = defineProps<{ job: Job }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { quoteInput, QuoteInput } from '#shared/records/quotes'
-import type { Job } from '#shared/records/jobs'
+import { quoteInput, QuoteInput } from '#shared/records/days/quotes'
+import type { Job } from '#shared/records/days/jobs'
 import { api } from '~/asking/api'
 
 /** What the job costs, the least fee worth taking, what the client reads, and afterwards how it turned out. */

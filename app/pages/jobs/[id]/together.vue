@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Lab } from '#core/colour/lab'
-import type { Job } from '#shared/records/jobs'
+import type { Job } from '#shared/records/days/jobs'
 import { api } from '~/asking/api'
 import type { Column } from '~/words/columns'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { WrapFacts, wrapFacts, WrapInput } from '#shared/records/wraps'
-import type { Job } from '#shared/records/jobs'
+import { WrapFacts, wrapFacts, WrapInput } from '#shared/records/days/wraps'
+import type { Job } from '#shared/records/days/jobs'
 import { api } from '~/asking/api'
 import { dayInWords } from '~/words/words'
 

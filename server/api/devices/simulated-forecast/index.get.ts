@@ -1,4 +1,4 @@
-import { ForecastQuery } from '#shared/records/forecasts'
+import { ForecastQuery } from '#shared/records/days/forecasts'
 import { simulatedForecast } from '../../../devices/simulatedForecast'
 import { withQuery } from '../../../utils/handlers'
 

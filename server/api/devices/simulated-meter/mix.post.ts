@@ -1,4 +1,4 @@
-import { MixShotInput } from '#shared/records/mixes'
+import { MixShotInput } from '#shared/records/kit/mixes'
 import { readMix } from '../../../services/kit/mixes'
 import { withBody } from '../../../utils/handlers'
 

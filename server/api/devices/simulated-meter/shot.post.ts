@@ -1,4 +1,4 @@
-import { ShotInput } from '#shared/records/meter'
+import { ShotInput } from '#shared/records/people/meter'
 import { readShot } from '../../../services/people/meter'
 import { withBody } from '../../../utils/handlers'
 

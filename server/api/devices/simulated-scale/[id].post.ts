@@ -1,4 +1,4 @@
-import { WeighInput } from '#shared/records/kit'
+import { WeighInput } from '#shared/records/kit/kit'
 import { weigh } from '../../../services/kit/blends'
 import { idOf, withBody } from '../../../utils/handlers'
 

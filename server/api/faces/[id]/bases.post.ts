@@ -1,4 +1,4 @@
-import { BasesInput } from '#shared/records/plans'
+import { BasesInput } from '#shared/records/people/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
 import { basesOf } from '../../../services/plans/plans'
 

@@ -1,4 +1,4 @@
-import { BookingForFace } from '#shared/records/jobs'
+import { BookingForFace } from '#shared/records/days/jobs'
 import { addBookingFor } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { ConsultationInput } from '#shared/records/consultation'
+import { ConsultationInput } from '#shared/records/method/consultation'
 import { idOf, withBody } from '../../../utils/handlers'
 import { changeConsultation } from '../../../services/people/faces'
 

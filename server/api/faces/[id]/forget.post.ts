@@ -1,4 +1,4 @@
-import { ForgetInput } from '#shared/records/forgetting'
+import { ForgetInput } from '#shared/records/people/forgetting'
 import { forgetFace } from '../../../services/people/forget'
 import { idOf, withBody } from '../../../utils/handlers'
 import { MOST_BYTES } from '../../../utils/readJson'

@@ -1,4 +1,4 @@
-import { HistoryInput } from '#shared/records/faces'
+import { HistoryInput } from '#shared/records/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 import { addHistory } from '../../../services/people/faces'
 

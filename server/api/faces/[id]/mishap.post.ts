@@ -1,4 +1,4 @@
-import { MishapInput } from '#shared/records/plans'
+import { MishapInput } from '#shared/records/people/plans'
 import { mendFor } from '../../../services/plans/plans'
 import { idOf, withBody } from '../../../utils/handlers'
 

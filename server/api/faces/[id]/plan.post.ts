@@ -1,4 +1,4 @@
-import { PlanInput } from '#shared/records/plans'
+import { PlanInput } from '#shared/records/people/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
 import { planFor } from '../../../services/plans/plans'
 

@@ -1,4 +1,4 @@
-import { SavePlanInput } from '#shared/records/plans'
+import { SavePlanInput } from '#shared/records/people/plans'
 import { idOf, withComputing } from '../../../utils/handlers'
 import { savePlan } from '../../../services/plans/plans'
 

@@ -1,4 +1,4 @@
-import { ReadingInput } from '#shared/records/faces'
+import { ReadingInput } from '#shared/records/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 import { addReading } from '../../../services/people/faces'
 

@@ -1,4 +1,4 @@
-import { SavedRecipeInput } from '#shared/records/faces'
+import { SavedRecipeInput } from '#shared/records/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 import { saveRecipe } from '../../../services/people/faces'
 

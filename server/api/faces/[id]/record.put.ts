@@ -1,4 +1,4 @@
-import { RecordInput } from '#shared/records/faces'
+import { RecordInput } from '#shared/records/people/faces'
 import { changeRecord } from '../../../services/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { ComplaintInput } from '#shared/records/faces'
+import { ComplaintInput } from '#shared/records/people/faces'
 import { idOf, withBody } from '../../../utils/handlers'
 import { addSeen } from '../../../services/people/faces'
 

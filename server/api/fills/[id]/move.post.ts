@@ -1,4 +1,4 @@
-import { MovePanInput } from '#shared/records/kit'
+import { MovePanInput } from '#shared/records/kit/kit'
 import { movePan } from '../../../services/kit/handling'
 import { idOf, withBody } from '../../../utils/handlers'
 

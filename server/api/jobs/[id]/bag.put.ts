@@ -1,4 +1,4 @@
-import { BagInput } from '#shared/records/bags'
+import { BagInput } from '#shared/records/days/bags'
 import { setBag } from '../../../services/days/packing'
 import { idOf, withBody } from '../../../utils/handlers'
 

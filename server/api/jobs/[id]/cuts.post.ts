@@ -1,4 +1,4 @@
-import { CutsInput } from '#shared/records/jobs'
+import { CutsInput } from '#shared/records/days/jobs'
 import { cutOn } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { LeaveInput } from '#shared/records/bags'
+import { LeaveInput } from '#shared/records/days/bags'
 import { decantFor } from '../../../services/days/packing'
 import { idOf, withComputing } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { LeaveInput } from '#shared/records/bags'
+import { LeaveInput } from '#shared/records/days/bags'
 import { leaveAtHome } from '../../../services/days/packing'
 import { idOf, withBody } from '../../../utils/handlers'
 

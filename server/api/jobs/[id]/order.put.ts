@@ -1,4 +1,4 @@
-import { OrderInput } from '#shared/records/jobs'
+import { OrderInput } from '#shared/records/days/jobs'
 import { orderBookings } from '../../../services/jobs/jobs'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { QuoteInput } from '#shared/records/quotes'
+import { QuoteInput } from '#shared/records/days/quotes'
 import { setQuote } from '../../../services/days/quotes'
 import { idOf, withBody } from '../../../utils/handlers'
 

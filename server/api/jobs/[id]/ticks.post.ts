@@ -1,4 +1,4 @@
-import { TicksInput } from '#shared/records/ticks'
+import { TicksInput } from '#shared/records/days/ticks'
 import { mergeTicks } from '../../../services/jobs/ticks'
 import { idOf, withBody } from '../../../utils/handlers'
 

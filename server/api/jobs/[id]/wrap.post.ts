@@ -1,4 +1,4 @@
-import { WrapInput } from '#shared/records/wraps'
+import { WrapInput } from '#shared/records/days/wraps'
 import { wrapJob } from '../../../services/days/wraps'
 import { idOf, withComputing } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { WrapFacts } from '#shared/records/wraps'
+import { WrapFacts } from '#shared/records/days/wraps'
 import { changeWrap } from '../../../services/days/wraps'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { UnitInput } from '#shared/records/kit'
+import { UnitInput } from '#shared/records/kit/kit'
 import { addUnit } from '../../../services/kit/units'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { UnderBarcodeInput } from '#shared/records/things'
+import { UnderBarcodeInput } from '#shared/records/kit/things'
 import { takeUnder } from '../../../services/buying/barcodes'
 import { withBody } from '../../../utils/handlers'
 

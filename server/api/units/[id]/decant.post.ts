@@ -1,4 +1,4 @@
-import { DecantInput } from '#shared/records/kit'
+import { DecantInput } from '#shared/records/kit/kit'
 import { decantUnit } from '../../../services/kit/handling'
 import { idOf, withBody } from '../../../utils/handlers'
 

@@ -1,4 +1,4 @@
-import { LevelInput } from '#shared/records/kit'
+import { LevelInput } from '#shared/records/kit/kit'
 import { setLevel } from '../../../services/kit/units'
 import { idOf, withBody } from '../../../utils/handlers'
 

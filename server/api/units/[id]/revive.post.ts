@@ -1,4 +1,4 @@
-import { ReviveInput } from '#shared/records/kit'
+import { ReviveInput } from '#shared/records/kit/kit'
 import { reviveUnit } from '../../../services/kit/handling'
 import { idOf, withBody } from '../../../utils/handlers'
 

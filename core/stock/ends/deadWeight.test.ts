@@ -1,0 +1,91 @@
+import { deadWeight, type UseLog } from './deadWeight'
+import type { Thing, ThingPan } from '../things/thing'
+
+const thing = (id: string, said: Partial<Thing> = {}): Thing => ({
+  id,
+  productId: `p-${id}`,
+  sort: 'cosmetic',
+  kind: 'blush',
+  name: id,
+  brand: '',
+  range: '',
+  lab: { L: 60, a: 20, b: 10 },
+  colourMissing: false,
+  family: 'powder',
+  finish: 'matte',
+  dispenser: null,
+  shape: '',
+  percent: null,
+  porous: null,
+  count: 1,
+  size: 4,
+  measure: 'g',
+  level: 0.5,
+  placeId: null,
+  role: 'workhorse',
+  label: '',
+  notes: '',
+  openedOn: '2026-01-01',
+  expiresOn: null,
+  useBy: null,
+  priceMinor: 1000,
+  retiredAt: null,
+  createdAt: '2025-01-01T00:00:00.000Z',
+  version: 1,
+  pans: [],
+  massG: 50,
+  roomMl: 20,
+  ...said,
+})
+const log = (said: Partial<UseLog> = {}): UseLog => ({
+  units: new Map(),
+  products: new Map(),
+  begun: null,
+  jobs: 0,
+  ...said,
+})
+const DAY = '2026-11-27'
+const found = (things: Thing[], uses = log(), idle = things.map(t => t.id)) =>
+  deadWeight(things, new Set(idle), uses, DAY).map(d => `${d.id}: ${d.advice}`)
+
+describe('dead weight', () => {
+  it('is one of two that are alike, used up first; never what is needed, spare or used', () => {
+    const [one, two] = [thing('one'), thing('two', { lab: { L: 60.5, a: 20, b: 10 } })]
+    expect(found([one, two])).toEqual(['one: use up first', 'two: use up first'])
+    expect(found([one, two], log(), ['one'])).toEqual(['one: use up first'])
+    expect(found([one, { ...two, role: 'keepsake' }])).toEqual(['one: use up first'])
+    expect(found([one, two], log({ units: new Map([['one', 1]]), products: new Map([['p-two', 2]]) }))).toEqual([])
+  })
+
+  it('is a vivid palette that nobody asked for: given away while it is new, left at home once it is begun', () => {
+    const pan = (id: string, level: number): ThingPan => ({
+      version: 1,
+      fillId: id,
+      productId: id,
+      name: id,
+      lab: { L: 50, a: 50, b: 30 },
+      level,
+    })
+    const palette = (level: number) =>
+      thing('loud', {
+        kind: 'eye colour',
+        pans: [pan('x', level), pan('y', level)],
+        level,
+        openedOn: null,
+      })
+    expect(found([palette(1)])).toEqual(['loud: give away'])
+    expect(found([palette(0.6)])).toEqual(['loud: stay at home'])
+    expect(found([palette(1)], log({ products: new Map([['y', 1]]) }))).toEqual([])
+  })
+
+  it('of anything else only a long record tells, and nothing of what has just come', () => {
+    const lamp = thing('lamp', { sort: 'tool', kind: 'light', lab: null, finish: null })
+    expect(found([lamp])).toEqual([])
+    expect(found([lamp], log({ begun: '2026-09-01T10:00:00.000Z', jobs: 4 }))).toEqual([])
+    expect(found([lamp], log({ begun: '2026-09-01T10:00:00.000Z', jobs: 20 }))).toEqual(['lamp: stay at home'])
+    expect(found([lamp], log({ begun: '2025-10-01T10:00:00.000Z' }))).toEqual(['lamp: stay at home'])
+    expect(
+      found([{ ...lamp, createdAt: '2026-11-20T10:00:00.000Z' }], log({ begun: '2025-10-01T10:00:00.000Z' })),
+    ).toEqual([])
+  })
+})
