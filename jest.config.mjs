@@ -5,7 +5,23 @@ export default {
   testTimeout: 60_000,
   testSequencer: './tests/support/answersFirst.cjs',
   // looked up through the sandbox's global, Math costs ten times the computing
-  sandboxInjectedGlobals: ['Math','Number','Array','Map','Set','Object','Infinity','Float64Array','Uint8Array','JSON','String','Symbol','WeakMap','Promise','Error'],
+  sandboxInjectedGlobals: [
+    'Math',
+    'Number',
+    'Array',
+    'Map',
+    'Set',
+    'Object',
+    'Infinity',
+    'Float64Array',
+    'Uint8Array',
+    'JSON',
+    'String',
+    'Symbol',
+    'WeakMap',
+    'Promise',
+    'Error',
+  ],
   testMatch: ['<rootDir>/{core,shared,server,demo,app,tests}/**/*.test.ts'],
   // p-limit, pinia 4 and what they import are ESM only
   transformIgnorePatterns: [

@@ -103,6 +103,8 @@ export const QUARTERS: readonly (readonly [number, string])[] = [
   [0.75, '¾'],
   [1, 'full'],
 ]
+/** The same for a form, in which a full one comes first. */
+export const FULL_FIRST = QUARTERS.toReversed()
 /** The quarter mark nearest to a level. */
 export const quarterOf = (level: number): number => Math.round(level * 4) / 4
 

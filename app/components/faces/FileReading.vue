@@ -87,13 +87,6 @@ const COLUMNS: Column<Sample>[] = [
 </template>
 
 <style scoped>
-label {
-  display: grid;
-  gap: 6px;
-}
-input[type='file'] {
-  min-height: 44px;
-}
 p {
   margin: 0;
 }

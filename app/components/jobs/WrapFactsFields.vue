@@ -40,9 +40,4 @@ defineProps<{ at: (path: string) => string[] }>()
   display: grid;
   gap: 10px;
 }
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
 </style>

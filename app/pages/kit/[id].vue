@@ -39,13 +39,7 @@ const editing = ref<OwnedProduct | null>(null)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
 const form = ref<'bottle' | 'gear' | 'labels' | null>(null)
-const isOpen = (name: 'bottle' | 'gear' | 'labels') =>
-  computed({
-    get: () => form.value === name,
-    set: (open: boolean) => {
-      form.value = open ? name : null
-    },
-  })
+const isOpen = oneOpen(form)
 const bottleOpen = isOpen('bottle')
 const gearOpen = isOpen('gear')
 const labelsOpen = isOpen('labels')

@@ -64,13 +64,7 @@ const form = ref<Form | null>(
   'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
 )
 const place = ref<BoardPlace | null>(null)
-const isOpen = (name: Form) =>
-  computed({
-    get: () => form.value === name,
-    set: (open: boolean) => {
-      form.value = open ? name : null
-    },
-  })
+const isOpen = oneOpen(form)
 const bottleOpen = isOpen('bottle')
 const gearOpen = isOpen('gear')
 const listOpen = isOpen('list')

@@ -12,7 +12,7 @@ const money = (minor: number) => formatMoney(minor, settings.value.currency)
 <template>
   <ul class="bare">
     <li v-for="s in lines" :key="s.productId">
-      <span v-if="of && s.lab" class="pair"><Swatch :lab="of" :size="26" /><Swatch :lab="s.lab" :size="26" /></span>
+      <span v-if="of && s.lab" class="edges"><Swatch :lab="of" :size="26" /><Swatch :lab="s.lab" :size="26" /></span>
       <span>
         <b>{{ s.name }}</b>
         <span class="small">
@@ -39,7 +39,7 @@ li {
   align-items: center;
   padding: 3px 0;
 }
-.pair {
+.edges {
   display: inline-flex;
 }
 .act {

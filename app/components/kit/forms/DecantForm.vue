@@ -100,11 +100,6 @@ async function save(labels: boolean) {
 </template>
 
 <style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
 .acts {
   display: flex;
   flex-wrap: wrap;

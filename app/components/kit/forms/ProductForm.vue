@@ -174,18 +174,7 @@ watch(isFoldedWrong, isWrong => {
       />
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
       <v-text-field v-model="values.expiresOn" label="Printed expiry" type="date" :error-messages="at('expiresOn')" />
-      <Choices
-        v-model="values.level"
-        class="wide"
-        label="How full"
-        :options="[
-          [1, 'full'],
-          [0.75, '¾'],
-          [0.5, 'half'],
-          [0.25, '¼'],
-          [0, 'empty'],
-        ]"
-      />
+      <Choices v-model="values.level" class="wide" label="How full" :options="FULL_FIRST" />
       <TraitsFields v-model="traits" :errors="at" />
       <IngredientsField
         v-model:inci="values.inci"

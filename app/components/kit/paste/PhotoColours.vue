@@ -161,13 +161,6 @@ const round = (v: number) => Math.round(v * 100) / 100
 </template>
 
 <style scoped>
-label {
-  display: grid;
-  gap: 6px;
-}
-input[type='file'] {
-  min-height: 44px;
-}
 .how {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 240px;

@@ -34,18 +34,7 @@ async function save() {
     <h2>Change {{ plural(ids.length, 'thing') }}</h2>
     <p class="small">What is left empty stays as it is on each. One undo takes all of it back.</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <Choices
-      v-model="values.level"
-      label="How full"
-      optional
-      :options="[
-        [1, 'full'],
-        [0.75, '¾'],
-        [0.5, 'half'],
-        [0.25, '¼'],
-        [0, 'empty'],
-      ]"
-    />
+    <Choices v-model="values.level" label="How full" optional :options="FULL_FIRST" />
     <Choices v-model="values.role" label="It is" optional :options="UNIT_ROLES" />
     <div class="pair">
       <v-text-field v-model="values.openedOn" label="Opened on" type="date" :error-messages="at('openedOn')" />
@@ -71,18 +60,8 @@ async function save() {
 </template>
 
 <style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
 .acts {
   display: flex;
   gap: 10px;
-}
-@media (max-width: 480px) {
-  .pair {
-    grid-template-columns: 1fr;
-  }
 }
 </style>
