@@ -15,7 +15,7 @@ export function readBars(pixels: ArrayLike<number>, width: number, height: numbe
     const bitmap = new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(grey, width, height)))
     return reader.decode(bitmap).getText()
   } catch {
-    // What it throws is that nothing was found.
+    // The reader throws where it finds nothing.
     return null
   }
 }

@@ -15,7 +15,7 @@ export class ApiProblem extends Error {
   constructor(
     message: string,
     readonly issues: Issue[] = [],
-    /** What stands there now, where something was changed elsewhere meanwhile. */
+    /** The record as it is now, where it was changed elsewhere meanwhile. */
     readonly today: StoredNow | null = null,
     /** How the server answered; null where it did not, or was not asked. */
     readonly status: number | null = null,

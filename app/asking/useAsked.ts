@@ -1,7 +1,7 @@
 import { computed, getCurrentScope, onScopeDispose, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
 import { acts, outcomeOf, type ApiProblem } from './api'
 
-/** How a question stands: nothing to ask, on its way, answered, stopped by the artist, or refused. */
+/** The state of a question: nothing to ask, on its way, answered, stopped by the artist, or refused. */
 export type AskedState = 'idle' | 'working' | 'ready' | 'stopped' | 'failed'
 
 export interface Asked<T> {

@@ -12,7 +12,7 @@ export function useForm<T extends object, Changed extends StoredNow = StoredNow>
   const issues = ref<Issue[]>([])
   const problem = ref('')
   const busy = ref(false)
-  /** What stands there now, where it was changed elsewhere meanwhile. */
+  /** The record as it is now, where it was changed elsewhere meanwhile. */
   const clash: ShallowRef<Changed | null> = shallowRef(null)
 
   /** Messages for one field and those below it. */

@@ -1,6 +1,6 @@
 import { computed, type Ref, type WritableComputedRef } from 'vue'
 
-/** Whether each of some forms is open, of which one is at a time: a model for the dialog of each. */
+/** A model for the dialog of each of several forms, of which at most one is open. */
 export const oneOpen =
   <Form extends string>(form: Ref<Form | null>) =>
   (name: Form): WritableComputedRef<boolean> =>

@@ -62,7 +62,7 @@ export function useDraft<T extends object>(key: string, values: T) {
     },
   )
 
-  /** It was saved: the form as it stands is the new beginning. */
+  /** It was saved: what the form holds now is the new beginning. */
   function done(): void {
     fresh = written(values)
     found.value = false

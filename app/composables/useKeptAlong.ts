@@ -1,4 +1,4 @@
-/** Takes a job along on this device as long as its day is to come: its list and its chair stand there without the server, too. */
+/** Keeps a job on this device until its day is over: its list and its chair work there without the server. */
 export function useKeptAlong(jobId: () => string) {
   const along = useAlong()
   const isKept = computed(() => along.jobs.some(j => j.id === jobId()))

@@ -8,7 +8,7 @@ import { useWorker } from '../asking/useWorker'
 const make = () => new Worker(new URL('../workers/timetable.worker.ts', import.meta.url), { type: 'module' })
 const LIMIT_MS = 3000
 
-/** What stands between a job and its day; whether the morning fits is worked out in a worker. */
+/** What is still open before the day of a job; whether the morning fits is worked out in a worker. */
 export function useReady(jobId: () => string) {
   const {
     value: ready,

@@ -23,7 +23,7 @@ export function useRecordForm<
     sent?: (values: V) => object
     add: (input: I) => Promise<R>
     change: (id: string, input: I) => Promise<unknown>
-    /** Shows the version that stands there now wherever else it is shown. */
+    /** Shows the record as it is now wherever else it is on screen. */
     put: (record: R) => void
     done: (id: string) => void
   },

@@ -55,7 +55,7 @@ export const useBoard = defineStore('board', () => {
     state.value = outcome.ok ? 'ready' : 'failed'
   }
 
-  /** Where a thing is let go it stands, before anybody has answered; what the server says replaces it. */
+  /** A thing is shown where it was dropped before the server has answered; the answer replaces that. */
   function moveHere(ids: ReadonlySet<string>, placeId: string | null): void {
     const moved: Thing[] = [...ids].flatMap(id => things.value.get(id) ?? []).map(t => ({ ...t, placeId }))
     const without = <P extends { things: Thing[] }>(place: P): P =>

@@ -4,7 +4,7 @@ import type { Consultation } from '#shared/records/method/consultation'
 import type { Face, FaceInput } from '#shared/records/people/faces'
 import { useDrafts } from './drafts'
 
-/** What Ask writes of a face: the answers, and what stands with the face itself. */
+/** What Ask writes: the answers, and the fields of the face itself. */
 export interface RecordDraft {
   answers: Consultation
   wish: Pick<FaceInput, 'wishes' | 'coverage' | 'finish' | 'skinType' | 'ageBand'>
@@ -42,7 +42,7 @@ export const useRecordDrafts = defineStore('recordDrafts', () => {
   }
   const isOpen = (faceId: string) => drafts.of(keyOf(faceId)) !== undefined
 
-  /** Where the answers stand: as they were left, over the record as it is now. */
+  /** The answers as they were left, over the record as it is now. */
   function open(face: Face): RecordDraft {
     const left = leftOf(face.id)
     const now = recordOf(face)

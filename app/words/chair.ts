@@ -50,7 +50,7 @@ function placeOf({ place, along, pan }: FoundAt): string {
   const where = [pan && `pan ${pan.at} of ${pan.of} in ${pan.palette}`, place].filter(Boolean).join(', ')
   return `${where || 'no place noted'}${along ? '' : ' (not packed)'}`
 }
-/** Where one reaches for what goes on: its pouch and pan; bottles of a mix together where they stand together. */
+/** Where one reaches for what goes on: its pouch and pan; bottles of a mix in one line where they are in one place. */
 export function reachedInWords(all: readonly { name: string; at: FoundAt }[]): string {
   const byPlace = new Map<string, string[]>()
   for (const { name, at } of all) byPlace.set(placeOf(at), [...(byPlace.get(placeOf(at)) ?? []), name])

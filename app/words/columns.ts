@@ -1,6 +1,6 @@
 import type { Lab } from '#core/colour/lab'
 
-/** A column of a table: what it is called, how it stands, and what it says of a line. */
+/** A column of a table: its head, its alignment, and the text of a line in it. */
 export interface Column<Line> {
   key: string
   text: string
@@ -8,7 +8,7 @@ export interface Column<Line> {
   unseen?: boolean
   /** `num` to the right, `wide` only where there is room, and others of the page's own. */
   class?: string
-  /** What is shown, where nothing stands in the slot of the column's key. */
+  /** The text of a cell, where the slot of the column's key is not used. */
   of?: (line: Line) => string | number
   /** Can be sorted by: by what `of` gives or, where the lines come in an order, by who gives them. */
   sorts?: boolean

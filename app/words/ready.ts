@@ -4,7 +4,7 @@ import type { Check } from '#shared/records/days/ready'
 import { kilos, litres } from './things'
 import { capital, listInWords, plural } from './words'
 
-/** What stands between a job and its day, the morning among it. */
+/** What is still open before the day of a job, the morning included. */
 export type ReadyCheck = Check | { is: 'morning'; lateBy: number; proven: boolean; opens: number; start: number }
 
 /** What the page answers. */

@@ -24,9 +24,9 @@ export type Reason = 'plans' | 'day' | 'spare' | 'core' | 'everything'
 export interface BagQuestion {
   needs: readonly Need[]
   things: readonly Thing[]
-  /** Whether a thing stands in what goes to a job. */
+  /** Whether a thing is in a place that goes to a job. */
   isAlong: (thing: Thing) => boolean
-  /** Whether a thing stands where it comes along only when everything does. */
+  /** Whether a thing is in a place that goes only when everything goes. */
   isReserve: (thing: Thing) => boolean
   /** The kit that stays packed. */
   core: readonly ListLine[]

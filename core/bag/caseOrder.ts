@@ -14,7 +14,7 @@ export const firstUse = (t: Pick<Thing, 'kind' | 'shape'>): number =>
 /** Things wanted before what lies on top of them. */
 export interface Buried {
   placeId: string
-  /** Loose in the case, under everything that stands in it. */
+  /** Loose in the case, under everything else in it. */
   isLoose: boolean
   things: Thing[]
   /** Pouches above that are opened later, the topmost first. */

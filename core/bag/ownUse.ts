@@ -1,6 +1,6 @@
 import type { OwnedKind } from '../stock/things/kinds'
 
-/* What the artist's own closed jobs say of how much is really thrown away for a face. */
+/* How much an artist really uses for a face, by the log of her closed jobs. */
 
 /** A closed job: what its plans ask of each supply by the usual counts, and what the log says was taken. */
 export interface JobUse {
@@ -17,17 +17,17 @@ export interface OwnUse {
   real: number
 }
 
-/** Fewer jobs than this are a bad day and no habit. */
+/** A mean over fewer jobs than this says little. Starting values, ours, as the two below. */
 const FEWEST_JOBS = 3
-/** What was a habit years ago is none now. */
+/** Older jobs say nothing about today's habits. */
 const LAST_JOBS = 10
-/** Where more than that is gone, it was gone before: what stood for its level was wrong. */
+/** More than this many times the plan is not use: the level on record was wrong before. */
 const MOST_TIMES = 3
 const SAME = 1e-6
 
 /**
- * Means over the last jobs that took a kind. A job whose log has less than was planned is left out: the pack was empty, or nobody
- * told, and neither says that less would do. So is one on which far more is gone than anybody uses.
+ * Means over the last jobs that took a kind. A job whose log shows less than was planned is left out: the pack ran empty, or the use
+ * was not logged. So is a job on which far more is gone than anybody uses.
  * @param jobs the newest first
  */
 export function ownUseOf(jobs: readonly JobUse[]): OwnUse[] {

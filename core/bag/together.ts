@@ -53,7 +53,7 @@ export interface Together {
   tooStrong: { percent: number; ml: number } | null
 }
 
-/** @param isAlong whether a thing stands in what goes to a job */
+/** @param isAlong whether a thing is in a place that goes to a job */
 export function together(
   faces: readonly PlannedFace[],
   things: readonly Thing[],

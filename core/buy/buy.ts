@@ -64,7 +64,7 @@ const MUST = 2
 const CURVE_STEPS = 10
 // A step of the curve is a sketch: where nobody sets an end it still gets one.
 const CURVE_STEP_MS = 500
-// Of the time allowed, when seeing what meets whom has to end, when the answer has to stand, and when the curve.
+// Shares of the time allowed: until when it finds what matches whom, until when it looks for the answer, and for the curve.
 const UNTIL = { needs: 0.5, answer: 0.8, curve: 0.95 }
 
 /**

@@ -6,7 +6,7 @@ import { solveInPlace } from './solve'
 
 const SIZE = BANDS + 3
 const TOLERANCE = 1e-12
-/** Tried in turn: long steps get most colours in ten; very dark vivid ones need short steps and many. */
+/** Tried in turn: with long steps most colours take ten; very dark, vivid ones need many short steps. */
 const PACES = [
   { longest: 2, steps: 100 },
   { longest: 0.4, steps: 600 },
@@ -42,7 +42,7 @@ export function smoothestReflectance(lab: Lab): Float64Array {
   throw new ImpossibleColour(lab)
 }
 
-// Every match and every plan asks for the same bottles and skins again, and solving for a spectrum takes longer than all else about one.
+// Matches and plans ask for the same bottles and skins again and again, and solving for the spectrum is the slowest part of each.
 const SPECTRA_KEPT = 4000
 /** {@link smoothestReflectance}, solved once for a colour that is asked for again. Not to be written to. */
 export const knownReflectance = remembered(SPECTRA_KEPT, ({ L, a, b }: Lab) => `${L} ${a} ${b}`, smoothestReflectance)

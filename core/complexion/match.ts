@@ -155,7 +155,7 @@ function goesBefore(x: FoundMix, y: FoundMix): boolean {
   return x.pricePerMl < y.pricePerMl
 }
 
-/** The recipe a sweep stands at, copied out. */
+/** A copy of the recipe a sweep is at. */
 export function recipeAt({ products }: Pigments, state: SweepState, dE: number): Recipe {
   const drops = Array.from({ length: state.size }, (_, k) => ({
     id: products[state.parts[k]!]!.id,

@@ -40,7 +40,7 @@ const APART: readonly OwnedKind[] = [
   'palette case',
 ]
 
-/** What is done with it between two faces, as a clause; null for what needs nothing. @param porous where somebody said so */
+/** How it is cleaned between two faces, as a clause; null where it needs nothing. @param porous as the artist entered it, if at all */
 export function careOf(kind: OwnedKind, porous: boolean | null): string | null {
   if (ONCE.includes(kind)) return 'one for one face, then thrown away'
   if (!isToolKind(kind) || APART.includes(kind)) return null

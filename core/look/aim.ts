@@ -68,6 +68,7 @@ function lipAim({ lip, lipStrength }: Look, skin: Lab, line: boolean): Aim {
   }
 }
 
+// How far a colour is to move the skin, in L* and a*: starting values, ours, as those below.
 const FLUSH = { bare: 3, soft: 7, flushed: 12, sculpted: 6, bronzed: 5 } as const
 const QUIET_FLUSH = 5
 const SHADE = { soft: 4, clear: 7 } as const

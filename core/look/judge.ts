@@ -66,6 +66,7 @@ interface Miss {
 }
 const when = (...cases: readonly (readonly [boolean, string])[]) => cases.flatMap(([is, words]) => (is ? [words] : []))
 
+// The bands below, in L*, a*, b* against the bare skin, are starting values, ours: with them the faces of tests/days get what an artist would take.
 function missOf(aim: Aim, shown: Shown, limits: Showing): Miss {
   const { dL, da, db, dC, deltaE } = shown
   const vanishes = deltaE < limits.vanishes

@@ -33,7 +33,7 @@ interface Told {
   tries: ReadonlyMap<string, Float64Array>
 }
 
-/** What is thought possible of a kit, and what every verdict so far says of each possibility. */
+/** The possibilities considered for a kit, and how well each agrees with every verdict so far. */
 export interface Doubts {
   products: readonly ComplexionProduct[]
   pigments: ReadonlyMap<string, Pigment>

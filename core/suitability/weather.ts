@@ -1,11 +1,11 @@
 import type { JobFacts } from '../asked/job'
 
-/* What the weather of a day asks of make-up. Starting values: where sweat and damp begin to tell. */
+/* What the weather of a day asks of make-up. Starting values, ours: from here on sweat and damp begin to show. */
 
 export const HOT_C = 27
 export const HUMID_PERCENT = 70
 
-/** What of a day's conditions the weather says; what it says nothing of stays as it is. Indoors it tells only of damp. */
+/** A day's conditions as the weather makes them; what the weather does not decide stays as it was. Indoors only damp heat counts. */
 export function conditionsIn<C extends Pick<JobFacts, 'heat' | 'humidity' | 'outdoors'>>(
   conditions: C,
   weather: { temperatureC: number; humidityPercent: number },

@@ -6,7 +6,7 @@ import type { Transaction } from '../db/connection'
 import { planBodies, plans } from '../db/schema'
 import { newId } from '../services/record/clock'
 
-/** A plan of the story that was agreed at a rehearsal without a camera: one base held fast, and kept for the day. */
+/** The demo's plan that was agreed at a rehearsal without a camera: one base held fast, and kept for the day. */
 export async function insertAgreed(
   tx: Transaction,
   situation: Situation,

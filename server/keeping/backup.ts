@@ -15,7 +15,7 @@ export async function listBackups(folder: string): Promise<BackupFile[]> {
   const names = (await readdir(folder).catch(() => [])).filter(name => NAME.test(name))
   const files = await Promise.all(
     names.map(async name => {
-      // One that is being pruned just now is none any more.
+      // One may be deleted by another process between the two looks.
       const size = await stat(join(folder, name)).then(
         found => found.size,
         () => null,
@@ -37,9 +37,9 @@ export interface BackupOrder {
 }
 
 /**
- * One archive with a consistent snapshot and what it is, made while others read and write. It gets its name when it is
- * whole, so that a half-written one is never taken for a backup; of those before, the last ones are kept.
- * @throws Error for a snapshot that is not sound: it does not push out one that is
+ * One archive with a consistent snapshot and its description, made while others read and write. It gets its name when it is
+ * whole, so that a half-written one is never taken for a backup. The last ten backups are kept.
+ * @throws Error for a snapshot with faults, which must not push out a good one
  */
 export async function makeBackup({ database, folder, app, reason, at }: BackupOrder): Promise<BackupFile> {
   await mkdir(folder, { recursive: true })
@@ -67,7 +67,7 @@ async function describe(
   { app, reason, at }: Pick<BackupOrder, 'app' | 'reason' | 'at'>,
 ): Promise<Manifest> {
   const faults = await faultsOf(client)
-  if (faults.length > 0) throw new Error(`the snapshot is not validRows: ${faults[0]}`)
+  if (faults.length > 0) throw new Error(`the snapshot has faults: ${faults[0]}`)
   const rows: Manifest['rows'] = {}
   for (const table of await recordTables(client)) {
     const counted = await client.execute(`SELECT count(*) AS n FROM ${quoted(table)}`)
@@ -103,7 +103,7 @@ async function picturesIn(client: Client): Promise<Manifest['pictures']> {
   return found
 }
 
-/** What a process that was killed in the middle left behind. */
+/** Removes what a process left that was killed in the middle of a backup. */
 export async function clearHalves(folder: string): Promise<void> {
   for (const name of await readdir(folder).catch(() => []))
     if (/^\..*\.(?:half|snapshot)(?:-wal|-shm|-journal)?$/.test(name)) await rm(join(folder, name), { force: true })

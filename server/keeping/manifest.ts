@@ -1,4 +1,4 @@
-/** What a backup says of itself: beside the snapshot of the database, in one archive. */
+/** The description of a backup, beside the snapshot of the database in one archive. */
 export interface Manifest {
   format: 'varietas.backup'
   version: 1

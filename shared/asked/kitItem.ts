@@ -7,7 +7,7 @@ import { rangeKey } from './kitPigments'
 import type { CatalogueOffer } from '../records/kit/buys'
 import { hasColour, type OwnedProduct, type ProductFields } from '../records/kit/kit'
 
-// Every plan asks for the same lists again, and reading one takes longer than keeping what it said.
+// Every plan asks for the same ingredient lists, and reading one is slow.
 const LISTS_KEPT = 2000
 const readList = remembered(LISTS_KEPT, (inci: string) => inci, readIngredients)
 

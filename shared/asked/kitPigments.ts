@@ -12,7 +12,7 @@ import { hasColour, type OwnedProduct, type ProductFields, type Shelf, type Shel
 export const rangeKey = ({ brand, range }: { brand: string; range: string }) =>
   range.trim() ? `${brand} / ${range}` : ''
 
-/** What is known of how this kit mixes, as records: the same for Match, Reach, Plan and Buys. */
+/** How this kit mixes, from the records: the same for Match, Reach, Plan and Buys. */
 export const mixingFacts = (
   apart: Shelf['apart'],
   paletteTests: readonly PaletteTest[],
@@ -50,7 +50,7 @@ export function shelfProductOf(p: OwnedProduct): ShelfProduct {
 export const isMixed = ({ kind }: Pick<ProductFields, 'kind'>) =>
   kind === 'foundation' || kind === 'adjuster' || kind === 'medium'
 
-/** What of a mix has a colour: a medium thins it or makes it last, and colours nothing. */
+/** Whether a part of a mix colours it: a medium only thins it or makes it last. */
 export const isColoured = ({ kind }: Pick<ProductFields, 'kind'>) => kind !== 'medium'
 
 /** As much of a product as mixing needs to know. */

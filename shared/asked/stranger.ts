@@ -3,7 +3,7 @@ import { spherical } from '#core/reading/reading'
 import { Consultation } from '../records/method/consultation'
 import { FaceInput, ReadingInput, type Face } from '../records/people/faces'
 
-/** Somebody of whom nothing is on record but the skin, and what is said here. */
+/** A face with nothing on record but its skin and what is given here. */
 export const stranger = (lab: Lab, face: Partial<FaceInput> = {}, asked: Partial<Consultation> = {}): Face => ({
   ...Object.assign(new FaceInput(), { name: '' }, face),
   id: '',

@@ -2,10 +2,10 @@ import type { Issue } from './validate'
 
 // Far deeper than any body described in the OpenAPI document, far shallower than what exhausts the call stack.
 const MOST_LEVELS = 32
-// Three times what the largest legal body holds: what has more members is a flood, and building it would fill the memory.
+// Three times what the largest legal body holds: parsing more than this would fill the memory.
 const MOST_MEMBERS = 400_000
 
-/** Reads a body as JSON, strictly UTF-8 and not without end; a fault becomes an issue. */
+/** Reads a body as JSON: strict UTF-8, of limited depth and length. A fault becomes an issue. */
 export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: Issue; message: string } {
   let text: string
   try {
@@ -13,7 +13,6 @@ export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: I
   } catch {
     return { issue: { path: '', message: 'must be UTF-8 text' }, message: 'The body is not text in UTF-8.' }
   }
-  // Before parsing: an endless nest or a flood is refused without being built.
   const tooMuch = excess(text)
   if (tooMuch) return tooMuch
   try {
@@ -26,7 +25,7 @@ export function readJsonText(bytes: Uint8Array): { value: unknown } | { issue: I
   }
 }
 
-/** Counts brackets and commas outside of texts, in one pass: an endless nest or a flood is known before anything is built. */
+/** Counts brackets and commas outside of texts, in one pass: a body nested too deep or with too many members is refused before it is parsed. */
 export function excess(
   json: string,
   { levels = MOST_LEVELS, members: mostMembers = MOST_MEMBERS } = {},

@@ -155,8 +155,8 @@ export const Lines = (most: number, longest: number): PropertyDecorator =>
 
 export const YesNo = (): PropertyDecorator => all(shaped({}), IsBoolean({ message: 'must be true or false' }))
 
-/** Has to be said: other rules let pass what is not there. */
-export const Said = (): PropertyDecorator => IsDefined({ message: 'must be said' })
+/** Has to be given: the other rules let a missing field pass. */
+export const Given = (): PropertyDecorator => IsDefined({ message: 'must be given' })
 
 /** A calendar day, or a moment with its zone. */
 export const Moment = (): PropertyDecorator =>

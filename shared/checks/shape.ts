@@ -7,9 +7,8 @@ export interface Issue {
 }
 
 /*
- * What a DTO may hold, known before anything is built: its fields, their lengths, counts and classes. Sizes, counts and depth are
- * judged here on the plain data, so that a flood is refused at the cost of looking at its first members, and what class-validator
- * then sees is never larger than the largest sensible input.
+ * The shape of a DTO: its fields with their lengths, counts and classes. Sizes, counts and depth are checked on the plain data, so that
+ * a flood is refused after a look at its first members, and class-validator never sees more than the largest sensible input.
  */
 
 export type Dto<T extends object = object> = new () => T
@@ -27,13 +26,13 @@ interface Field {
   distinct?: string
   /** Names in an object of plain values. */
   names?: number
-  /** Taken as it is: only for what was made here and stored, never for what is sent. */
+  /** Taken unchecked: only for what this application made and stored itself, never for what is sent. */
   opaque?: boolean
 }
 
 const shapes = new Map<object, Map<string, Field>>()
 
-/** Says more of a field; a field nobody speaks of is not part of its class. */
+/** Adds to the shape of a field; a field without a shape is not part of its class. */
 export const shaped =
   (part: Field): PropertyDecorator =>
   (target, key) => {
@@ -43,7 +42,7 @@ export const shaped =
 
 const known = new Map<Dto, readonly (readonly [string, Field])[]>()
 
-/** Fields of a class and those above it. */
+/** The fields of a class and of those it extends. */
 export function fieldsOf(dto: Dto): readonly (readonly [string, Field])[] {
   const before = known.get(dto)
   if (before) return before
@@ -57,7 +56,7 @@ export function fieldsOf(dto: Dto): readonly (readonly [string, Field])[] {
 
 // Texts of fields that set no length of their own, such as one word out of a list.
 const USUAL_LONGEST = 200
-// What stands in for an object or list where there should be a plain value: every rule of such a field refuses it.
+// Takes the place of an object or list where a plain value belongs: every rule of such a field refuses it.
 const WRONG_KIND = Object.freeze({})
 // Enough to show a person; a broken table of thousands of rows repeats itself.
 export const MOST_ISSUES = 50
@@ -92,7 +91,7 @@ function take(raw: unknown, field: Field, path: string, issues: Issue[]): unknow
 }
 
 function takeText(raw: string, { longest = USUAL_LONGEST }: Field, path: string, issues: Issue[]): string {
-  // Two units for one letter at the most: the rule of the field counts letters.
+  // A letter takes two UTF-16 units at the most; the field's own rule counts letters.
   if (raw.length > 2 * longest) issues.push({ path, message: `must be text of at most ${longest} characters` })
   else if (!isPlainText(raw))
     issues.push({ path, message: 'must not hold control characters or halves of letters: type it anew' })
@@ -106,7 +105,7 @@ function takeList(raw: readonly unknown[], field: Field, path: string, issues: I
     return []
   }
   if (distinct !== undefined && !isDistinct(raw, distinct)) issues.push({ path, message: sameTwice(distinct) })
-  // Not map: it passes over what is missing in a list.
+  // Array.from, since map skips the holes of a list.
   return Array.from(raw, (member, i) => {
     if (issues.length >= MOST_ISSUES) return WRONG_KIND
     const at = `${path}[${i}]`

@@ -3,7 +3,7 @@ import type { ChairNote } from '#shared/dayTicks'
 import type { Consent } from '#shared/records/method/consultation'
 import { drawnAnew } from '~/asking/pixelsOf'
 
-/** What is noticed on somebody while they sit, and a picture of the finished face: both stand here without the server, too. */
+/** Notes on a face in the chair and a picture of it when finished: both are kept on the device while the server is away. */
 const props = defineProps<{
   jobId: string
   bookingId: string

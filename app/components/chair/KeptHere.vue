@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { useKeptAlong } from '~/composables/useKeptAlong'
 
-/** Whether this stands here without the server, too, and what it has not heard of yet. */
+/** Whether this is kept on the device for when the server is away, and what the server has not heard of yet. */
 const { along } = defineProps<{ along: ReturnType<typeof useKeptAlong>; unsent: number }>()
 const { isKept, able, take, letGo } = along
 </script>

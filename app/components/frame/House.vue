@@ -7,7 +7,7 @@ const route = useRoute()
 // Where no page is shown, useRoute stays at the one that was.
 const router = useRouter()
 const undo = useUndo()
-/** A page that asks the kit alone does not wait for the rest, and one that stands alone for nothing. */
+/** A page that needs only the kit does not wait for the rest, and one that needs nothing waits for nothing. */
 const canShow = computed(
   () =>
     workspace.state === 'ready'

@@ -4,7 +4,7 @@ import type { ReadyCheck } from '~/words/ready'
 import { useReady } from '~/composables/useReady'
 import { api } from '~/asking/api'
 
-/** What stands between a job and its day, each with the step that mends it. */
+/** What is still open before the day of a job, each with the step that settles it. */
 const { job } = defineProps<{ job: Job }>()
 const jobs = useJobs()
 const undo = useUndo()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { REACTIONS, type JobWrap, type ReactionOn, type ReactionWord } from '#shared/records/days/wraps'
 
-/** What somebody reacted to, or what did not hold on them: it stands with the face, and the next plan goes by it. */
+/** What somebody reacted to, or what did not hold on them: it goes on the face's record, and the next plan goes by it. */
 const { along, faces } = defineProps<{ along: JobWrap['along']; faces: JobWrap['faces'] }>()
 const wrong = defineModel<ReactionOn[]>({ required: true })
 const chosen = ref<string | null>(null)

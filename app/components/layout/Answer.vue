@@ -4,11 +4,11 @@ import type { Asked } from '~/asking/useAsked'
 /** The answer to what a page asked: on its way, refused with a way to ask again, or there. */
 const { asked, keeps = false } = defineProps<{
   asked: Asked<T>
-  /** What is being done meanwhile, as a sentence that is not finished. */
+  /** What is being done, as a sentence without its full stop: an ellipsis follows. */
   waiting: string
   /** What could not be done, as a heading. */
   refused: string
-  /** An answer that is there already stays when the next one is refused. */
+  /** Whether an earlier answer stays on screen when the next one is refused. */
   keeps?: boolean
 }>()
 const answer = computed(() => asked.value.value)

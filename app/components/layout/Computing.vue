@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** How a computation stands: how far it is with a way to stop it, or stopped or broken off with a way to begin again. */
+/** The state of a computation: its progress with a way to stop it, or that it was stopped or failed, with a way to begin again. */
 const { again = 'Compute again' } = defineProps<{ state: string; what: string; done: number | null; again?: string }>()
 const emit = defineEmits<{ stop: []; again: [] }>()
 </script>

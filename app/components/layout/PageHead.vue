@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The head of a page: its answer as the title, what stands behind it below, and what can be done. Attributes go to the title. */
+/** The head of a page: its answer as the title, the reason below it, and what can be done. Attributes go to the title. */
 defineOptions({ inheritAttrs: false })
 defineProps<{ title: string }>()
 </script>

@@ -6,7 +6,7 @@ import { averageShots } from '#core/reading/average'
 import { INSTRUMENT_FLOOR } from '#shared/meter'
 import { MeasuredMixInput } from '#shared/records/kit/mixes'
 
-/** The mix as it came out, from the simulated meter or typed: it teaches how strongly the bottles pull. */
+/** A mix as measured, by the simulated meter or typed: it shows how strongly each bottle colours a mix. */
 const props = defineProps<{ drops: readonly Drops[]; lab: Lab }>()
 const plans = usePlans()
 const undo = useUndo()
@@ -44,7 +44,7 @@ async function keep() {
   <details>
     <summary>Did the mix come out like that?</summary>
     <form class="flow" novalidate @submit.prevent="keep">
-      <p class="small">Measure it once set: what it teaches of the bottles stands in the Kit.</p>
+      <p class="small">Measure it once it has set. What it shows of the bottles is on Kit.</p>
       <v-btn color="primary" :loading="shooting" @click="shoot">Calibrate the simulated meter, three shots</v-btn>
       <LabFields v-model="measured" :errors="axis => at(`lab.${axis}`)" />
       <TouchingFields

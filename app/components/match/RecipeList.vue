@@ -9,7 +9,7 @@ export interface RecipeToTry {
   key: string
   drops: readonly Drops[]
   lab: Lab
-  /** The id it is kept under on the card. */
+  /** Its id where it is saved on the card. */
   saved?: string
   base?: BaseOffer
   /** Names of bottles that may have left the kit. */
@@ -18,7 +18,7 @@ export interface RecipeToTry {
   held?: boolean
 }
 
-/** Recipes to choose from, each with what belongs to it alone after it. */
+/** Recipes to choose from; the slot goes below each, for what concerns it alone. */
 defineProps<{
   label: string
   rows: readonly RecipeToTry[]

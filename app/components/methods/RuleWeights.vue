@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RULES } from '#core/suitability/rules'
 
-/** Every rule of the plan, to be switched off or made to weigh more; what would do harm stands whatever is set. */
+/** Every rule of the plan, to be switched off or made to weigh more; rules against harm hold whatever is set. */
 const weights = defineModel<Record<string, number>>({ required: true })
 const LEVELS = [
   [0, 'off'],

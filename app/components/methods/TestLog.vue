@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { rangeKey } from '#shared/asked/kitPigments'
 
-/** What the palette and the flash have shown: it stands over the table and over every guess. */
+/** What palette and flash tests have shown: they count before the table of bases and before every guess. */
 const plans = usePlans()
 const undo = useUndo()
 const { ranges: owned } = useRangesOwned()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** How the computing of the reach stands, wherever an answer waits for it. */
+/** Progress of computing the reach, wherever an answer waits for it. */
 defineProps<{ what: string }>()
 const reach = useReach()
 </script>

@@ -4,7 +4,7 @@ import type { Pigments } from '../bottles/pigments'
 import { greatestCommonDivisor } from './ratio'
 import { easePenalty } from './recipe'
 
-/** The recipe the sweep stands at. The arrays are reused: copy what is to be kept. */
+/** The recipe the sweep is at. The arrays are reused: copy what is to be kept. */
 export interface SweepState {
   /** Products in the recipe; only the first `size` entries of the arrays are valid. */
   size: number
@@ -14,10 +14,10 @@ export interface SweepState {
   L: number
   a: number
   b: number
-  /** What the recipe's rank adds to its ΔE00. */
+  /** Ease penalty: added to ΔE00 where recipes are ranked. */
   penalty: number
 }
-/** Puts a part into a recipe that holds `held` already, so that parts stand in ascending order as every sweep shows them. */
+/** Inserts a part into a recipe of `held` parts, which stay in ascending order. */
 export function insertPart({ parts, counts }: SweepState, held: number, part: number, drops: number): void {
   let at = held
   while (at > 0 && parts[at - 1]! > part) {
@@ -64,7 +64,7 @@ export interface SweepVisitor {
   due?: Due
 }
 
-// Products joined between two looks at the clock: a look costs what one recipe costs, and a visitor may take long over each.
+// How many products are joined before the clock is read again: reading it costs as much as a recipe, and a visitor may be slow.
 const JOINED_BETWEEN_LOOKS = 32
 
 const EPSILON = 216 / 24389

@@ -15,7 +15,7 @@ import { emptyState, insertPart, type NearLimits, type SweepState } from '../mix
 const SMALLER = 0.93
 
 /**
- * The search itself: what stands so far (products chosen, their drops and sums) in flat arrays that are written over and over. Indexes of
+ * The search itself: the partial recipe (products chosen, their drops and sums) in flat arrays that are written over and over. Indexes of
  * products are places on the shelf.
  */
 export class NearSearch {
@@ -33,18 +33,18 @@ export class NearSearch {
   private readonly state: SweepState
   private readonly parts: Int32Array
   private readonly counts: Int32Array
-  /** Absorption of what stands, by how many products stand; the last is added up only where something may come of it. */
+  /** Absorption of the partial recipe, by its number of products; the last is added up only where a recipe may come of it. */
   private readonly sums: readonly Float64Array[]
   private readonly before: Float64Array
-  /** The six sums of what stands, of all bands and of those mixed last, as means of the parts' times their scatter; by how many stand. */
+  /** The six sums of the partial recipe, of all bands and of those mixed last, as means of the parts' times their scatter; by its number of products. */
   private readonly summed: readonly Float64Array[]
   private readonly standing: Float64Array
-  /** What may be added to what stands, by how many products stand. */
+  /** What may be added to the partial recipe, by its number of products. */
   private readonly open: readonly Uint8Array[]
   /** What may come last. */
   private readonly lasts: Int32Array
   private lastCount = 0
-  /** The six sums of what stands, of all bands and of those mixed last. */
+  /** The six sums of the partial recipe, of all bands and of those mixed last. */
   private readonly whole = new Float64Array(SUMS)
   private readonly first = new Float64Array(AXES)
   private readonly last = new Float64Array(SUMS)
@@ -135,7 +135,7 @@ export class NearSearch {
     }
   }
 
-  /** The values of what stands themselves at the bands from one to another, added up. */
+  /** The values of the partial recipe itself at the bands from one to another, added up. */
   private mixed(from: number, to: number, scale: number, into: Float64Array): void {
     const { parts, counts, sums, before, products } = this
     const { K } = this.shelf
@@ -161,7 +161,7 @@ export class NearSearch {
   }
 
   /**
-   * Beyond which sides of the window for so many drops what stands lies; {@link OUT_OF_REACH} where no product after the last of it can
+   * Beyond which sides of the window for so many drops the partial recipe lies; {@link OUT_OF_REACH} where no product after the last of it can
    * bring it back with this share of the mix.
    */
   private sidesBack(drops: number, share: number): number {
@@ -178,7 +178,7 @@ export class NearSearch {
     return on
   }
 
-  /** The same, once more of the values of what stands are known themselves. */
+  /** The same, once more of the values of the partial recipe itself are known. */
   private sidesSettled(drops: number, share: number): number {
     const { whole, first, last } = this
     for (let k = 0; k < AXES; k++) whole[k] = first[k]! + last[k]!
@@ -192,7 +192,7 @@ export class NearSearch {
     return false
   }
 
-  /** Everything that one more product can make of what stands: `drops` drops. */
+  /** Everything that one more product can make of the partial recipe: `drops` drops. */
   private finish(drops: number, divisor: number, scatter: number, based: number): void {
     const { windows, sides, scatters, parts, lasts, whole, first, last, products, minDrops, maxDrops, count } = this
     const { S, own } = this.shelf
@@ -334,7 +334,7 @@ export class NearSearch {
     this.show(n, part, drops + n, X, Y, Z)
   }
 
-  /** Every number of drops of what stands, from the product at `size` on. */
+  /** Every number of drops of the partial recipe, from the product at `size` on. */
   private portion(size: number, drops: number, divisor: number, scatter: number, based: number): void {
     const { parts, counts, sums, summed, products, maxDrops } = this
     const { K, S, own, rest } = this.shelf
@@ -361,7 +361,7 @@ export class NearSearch {
     }
   }
 
-  /** @param on the sides on which all that stands lies, in the this.widest window */
+  /** @param on the sides on which the whole partial recipe lies, in the this.widest window */
   private choose(size: number, from: number, based: number, on: number): void {
     const { sides, parts, open, lasts, products, minDrops, count } = this
     const { base, mixable } = this.shelf

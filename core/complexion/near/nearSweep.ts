@@ -11,7 +11,7 @@ import type { NearLimits, SweepState } from '../mixing/sweep'
  * A mix is a mean of its parts' K/S, and reflectance is a convex function of K/S. So each tristimulus value of a mix is at most the mean
  * of its parts' own (the chord), and at least the mean of their values on the tangent to that function at any point: taken at the colour
  * wanted, where it is tight. Both means cost a few products, not 36 square roots. What they let through is mixed at the bands that weigh
- * most, with the means for the rest, and what still may be near is mixed in full: first what stands before the last product, then with
+ * most, with the means for the rest, and what still may be near is mixed in full: first the partial recipe before the last product, then with
  * it. The chord is close where its ends are: so products are taken farthest from the colour first, and the last one joined lies near it.
  */
 

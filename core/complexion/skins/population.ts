@@ -28,9 +28,9 @@ export function everyone(): Skin[] {
   )
 }
 
-// ΔE00 over which a face still speaks for its neighbours.
+// Width of the kernel, ΔE00: how far a face counts for the skins around it. Starting value, ours.
 const KERNEL_WIDTH = 4
-// What every skin keeps of its equal share: nobody ever counts for nothing.
+// The part of its equal share that every skin keeps, so that none counts for nothing. Starting value, ours.
 const FLOOR = 0.1
 
 /** The reference population weighted by the artist's own faces, kernel-smoothed. */

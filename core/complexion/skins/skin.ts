@@ -54,7 +54,7 @@ export function skinAt(depth: number, hueDeviation: number, chromaRatio: number)
   return fromLch(L, chromaRatio * chroma(reference), hue(reference) + hueDeviation)
 }
 
-/** Hue deviation and chroma ratio that stand for each undertone. */
+/** Hue deviation and chroma ratio typical of each undertone. */
 export const TYPICAL_UNDERTONE: Readonly<Record<Undertone, { hueDeviation: number; chromaRatio: number }>> = {
   rosy: { hueDeviation: -9, chromaRatio: 1 },
   neutral: { hueDeviation: 0, chromaRatio: 1 },
@@ -62,7 +62,7 @@ export const TYPICAL_UNDERTONE: Readonly<Record<Undertone, { hueDeviation: numbe
   olive: { hueDeviation: 10, chromaRatio: 0.88 },
 }
 
-/** The colour that stands for an undertone at a depth. */
+/** The typical colour of an undertone at a depth. */
 export function typicalSkin(depth: number, undertone: Undertone): Lab {
   const { hueDeviation, chromaRatio } = TYPICAL_UNDERTONE[undertone]
   return skinAt(depth, hueDeviation, chromaRatio)

@@ -18,7 +18,7 @@ export interface Filled {
   needless: string | null
 }
 
-// What a place without a product costs the plan. A face can go without a second lip product, not without a base.
+// What a place without a product costs the plan: starting values, ours. A face can go without a second lip product, not without a base.
 const EMPTY = -4
 const EMPTY_BASE = -12
 // Better none than one that turns pale: the lid holds with a little of the base.

@@ -18,15 +18,16 @@ export interface LayerAmount {
   unit: 'ml' | 'g' | 'pair'
 }
 
-// Body only, without a number of limbs: arms and legs.
+// Where no number of limbs is given: arms and legs.
 const ALL_LIMBS = 4
+// Cream foundation for a full face. Amounts and minutes here and in asked/slots.ts are starting values, ours.
 const CREAM_G = 0.25
 /** Layers whose amount is for the whole skin, and goes with the part of it they lie on. */
 // prettier-ignore
 const BY_AREA: readonly SlotId[] = [
   'tone', 'moisturise', 'sun protection', 'primer', 'glow', 'foundation', 'powder',
 ]
-/** The amount of a concealer is for under the eyes and a few spots: for one of them it is half. */
+/** A concealer's amount is for both the eyes and a few spots; for one of the two half of it. */
 const HALF = 0.5
 
 /** How much of a product goes on this face: by the area it goes on. */
@@ -46,7 +47,7 @@ export function amountOf(use: AreaOfUse, { item }: Candidate, { limbs }: JobFact
 /** A place as far as its amount and minutes depend on it. */
 export type AreaOfUse = Pick<SlotUse, 'key' | 'slot' | 'where' | 'zones' | 'tone'>
 
-// Minutes that one more of the same takes after the first.
+// Share of the minutes that one more of the same takes after the first.
 const BESIDE = 0.5
 const CREASE = 4
 const ONE_BOTTLE = 6

@@ -3,7 +3,7 @@ import { isLight, isPowder, type KitItem } from '../../product/item'
 import type { PlanSettings } from '../../asked/settings'
 import type { SlotId } from '../../asked/slots'
 
-/** What a risky pair of layers takes from a chain. */
+/** What a risky pair of layers costs a chain. Starting values, ours, as those below; which pairs are risky: complexion/bottles/mixable.ts. */
 export const LAYER_COST: Readonly<Record<Risk, number>> = { none: 0, some: 1, high: 3 }
 const CREAM_OVER_POWDER = 1
 // What remains of the risk once the layer below has sunk in and dried.

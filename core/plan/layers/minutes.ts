@@ -1,13 +1,14 @@
 import type { MethodOrder } from '../../asked/settings'
 import type { SlotId } from '../../asked/slots'
 
-// What a rushed morning gives up first.
+// What a rushed morning leaves out first, by our own judgement.
 // prettier-ignore
 export const CUT_FIRST: readonly SlotId[] = [
   'mask', 'tone', 'glow', 'highlight', 'contour', 'bronze', 'lip top', 'liner', 'primer', 'lip liner', 'eye care',
   'lashes', 'lash glue', 'eye primer', 'concealer',
 ]
 
+/** Minutes: starting values, ours. */
 export const TAKES = { settling: 5, richSettling: 15, checkAndPhoto: 2 }
 export const EYE_SLOTS: readonly SlotId[] = ['brows', 'eye primer', 'eyes', 'liner', 'mascara', 'lash glue', 'lashes']
 

@@ -126,7 +126,7 @@ const lipMet =
       || look.lipFinish === 'gloss'
       || (look.lipFinish === 'matte') === (item.finish === 'matte'))
 
-/** What stands on the chart is put on, whatever the programme says of colour elsewhere. */
+/** Colours of the chart are put on, also where the programme leaves out colour elsewhere. */
 export const fromChart: NeedsOf = ({ face, programme }) =>
   programme === 'body only'
     ? []

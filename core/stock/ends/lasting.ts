@@ -7,7 +7,7 @@ import type { OwnedKind } from '../things/kinds'
  * what the log expects, so of the two the larger counts; what neither knows is not pretended.
  */
 
-/** What the log of uses says of a product, in the measure of its fills. */
+/** The use of a product by the log, in the measure of its fills. */
 export interface Taken {
   uses: number
   /** Mean of those that were counted; null where none was. */

@@ -35,7 +35,7 @@ const BLACK = COLOUR_WORDS[0]![1]
 /** Kinds whose "deep" or "light" means a depth of skin. */
 const LIKE_SKIN: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up', 'powder']
 
-/** What a line says of the colour of a thing of a kind; null where it says nothing of one that has one, or it has none. */
+/** The colour that a line gives to a thing of a kind; null where the line gives none, or the kind has no colour. */
 export function colourSaid(
   kind: OwnedKind,
   name: string,

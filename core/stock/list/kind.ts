@@ -161,7 +161,7 @@ const BODY = /^(body|legs?|korper|corps|jambes)$/
 const COLOURED =
   /^(white|black|blue|red|yellow|green|olive|orange|weiss|schwarz|blau|rot|gelb|blanc|noir|bleu|rouge|jaune)$/
 const AGAINST_A_COLOUR = /^(green|lavender|lilac|purple|violet|orange|gruner?|lila|vert|mauve)$/
-/** What it is with what its line says of it: a primer that glows, a lotion for the body that shimmers, mixing drops of a colour. */
+/** Its kind, made more exact by the rest of its line: a primer that glows, a body lotion that shimmers, mixing drops of a colour. */
 function asWorn(kind: ThingKind, words: readonly Word[]): ThingKind {
   const has = (is: RegExp) => words.some(w => is.test(w.text))
   if (kind === 'primer' && has(GLOWING)) return 'glow'

@@ -27,7 +27,11 @@ import { skinTypeAndFinish } from './skin/skinType'
 import { tears } from './wear/tears'
 import { wishes } from './look/wishes'
 
-/** Every rule, in the order in which its findings are listed. */
+/**
+ * Every rule, in the order in which its findings are listed. The weights in them are starting values, ours, for an artist to change on
+ * Methods: ½ settles a tie, 1 is a preference, 3 outweighs most of what else is found. The faces of tests/days hold them to what a good
+ * artist would choose; what would do harm is a veto and has no weight.
+ */
 export const RULES: readonly Rule[] = [
   sensitivities,
   improvised,

@@ -1,9 +1,9 @@
 import { customType } from 'drizzle-orm/sqlite-core'
 
-/** What an unreadable value is read as: no rule of any record takes it, so the row is set aside and named. */
+/** Stands for an unreadable value: no rule of any record accepts it, so the row is quarantined and named. */
 export const UNREADABLE = '(unreadable)'
 
-/** JSON in a text column. A value that is none, as a hand or a broken disk may leave it, never stops the rows beside it. */
+/** JSON in a text column. Text that is no JSON, as a hand or a broken disk may leave it, never stops other rows from being read. */
 export const json = customType<{ data: unknown; driverData: string }>({
   dataType: () => 'text',
   toDriver: value => JSON.stringify(value),

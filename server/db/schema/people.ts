@@ -10,7 +10,7 @@ import { colour, id, partOf, version } from './parts'
 import { json } from './columns'
 import { products } from './things'
 
-/** A person: lasting facts. What a day asks stands with the booking. */
+/** A person: lasting facts. What a day asks is on its booking. */
 export const faces = sqliteTable(
   'faces',
   {
@@ -22,7 +22,7 @@ export const faces = sqliteTable(
     finish: text('finish').$type<Finish>().notNull(),
     wishes: text('wishes').notNull(),
     notes: text('notes').notNull(),
-    /** What was never asked has its default. */
+    /** Answers that were never asked for have their defaults. */
     consultation: json('consultation').$type<Partial<Consultation>>().notNull().default({}),
     createdAt: text('created_at').notNull(),
     version: version(),
@@ -31,7 +31,7 @@ export const faces = sqliteTable(
   t => [index('faces_name').on(t.name, t.id), index('faces_created').on(t.createdAt)],
 )
 
-/** The face that a row is of: it goes with them. */
+/** The face a row belongs to; the row goes when the face goes. */
 // A declared function: the modules of the schema name each other, and this one is called while they are read.
 export function ofFace() {
   return partOf('face_id', () => faces.id)
@@ -87,7 +87,7 @@ export const seenVerdicts = sqliteTable(
   t => [index('seen_verdicts_face').on(t.faceId)],
 )
 
-/** What became of a product on a face, beyond that it was used: see uses. */
+/** How a product did on a face: liked, reacted, did not hold. Plain uses are in `uses`. */
 export const faceHistory = sqliteTable(
   'face_history',
   {

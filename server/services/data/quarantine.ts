@@ -89,7 +89,7 @@ function resting(): () => Promise<void> {
 }
 
 let looking: Promise<void> | null = null
-/** Checks every row in the background; whoever asks meanwhile waits a moment for it. */
+/** Checks every row in the background; a question meanwhile waits a moment for it. */
 export function lookThroughBeside(): void {
   looking = lookThrough(resting()).catch((problem: unknown) =>
     log('warning', 'not looked through', errorDetail(problem)),

@@ -18,7 +18,7 @@ import { allThings } from './things'
 
 /* Own blends, and how full something is by its weight. */
 
-// Nobody keeps a bucket of it.
+// Grams or millilitres of one blend: more is a slip of the pen.
 const MOST = 1000
 
 interface Taken {
@@ -27,7 +27,7 @@ interface Taken {
   amount: number
 }
 
-/** @throws BadInput for what is not there, or not so much of it */
+/** @throws BadInput for a part that is not in the kit, or of which less is left */
 async function takenFrom(act: Act, { parts }: BlendInput): Promise<Taken[]> {
   const rows = await act.tx
     .select({ id: fills.id, productId: fills.productId })
@@ -66,7 +66,7 @@ const partOf = ({ product, unit, amount }: Taken): BlendPart => ({
   amount,
 })
 
-/** Some of several made one: a product of its own, with its recipe, batch and day. */
+/** Several products, or some of each, made into one: a product of its own with its recipe, batch and day. */
 export function blend(input: BlendInput): Promise<OwnedThing> {
   return command(
     p => `${p.shade} is made.`,
@@ -125,7 +125,7 @@ export function blend(input: BlendInput): Promise<OwnedThing> {
   )
 }
 
-/** What the simulated scale shows of a thing, and how full it is by that. @throws Missing, BadInput */
+/** How full a thing is by what the simulated scale shows. @throws Missing, BadInput */
 export async function weighed(unitId: string, { unit, emptyG: known }: WeighInput) {
   const thing = (await allThings()).find(t => t.id === unitId)
   if (!thing) throw new Missing('This thing')

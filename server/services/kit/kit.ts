@@ -28,7 +28,7 @@ export const thingById = async (id: string): Promise<OwnedThing> => (await thing
 export const rangesThatSeparate = (from: Reader = db) =>
   from.select({ brand: rangesApart.brand, range: rangesApart.range }).from(rangesApart)
 
-/** What the form says of the product, as columns. */
+/** The fields of a product's form as columns. */
 export function productColumns({ kind, brand, range, shade, lab, colourSource, ...input }: OwnedProductInput) {
   const { coverage, family, finish, inci, flagFixes, traits, strength, barcode } = input
   const colour = hasColour({ colourSource }) ? { L: lab.L, a: lab.a, b: lab.b } : { L: null, a: null, b: null }

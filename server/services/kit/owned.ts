@@ -12,10 +12,10 @@ import { fills, products, units } from '../../db/schema'
 import { Missing } from '../../base/problems'
 import { validRows } from '../record/validRows'
 
-/* What is owned, read: products with the units that hold them. */
+/* Reads what is owned: products with the units that hold them. */
 
 type ProductRow = typeof products.$inferSelect
-/** A row that is what its sort says: see {@link sound}. */
+/** A row that has what its sort needs: see {@link validRows}. */
 export type CosmeticRow = ProductRow & { kind: ItemKind }
 export type GearRow = ProductRow & { kind: GearKind; sort: Exclude<ProductSort, 'cosmetic'> }
 export const isCosmeticRow = (row: CosmeticRow | GearRow): row is CosmeticRow => row.sort === 'cosmetic'
@@ -23,7 +23,7 @@ type UnitRow = typeof units.$inferSelect
 type FillRow = typeof fills.$inferSelect
 type Reader = Pick<typeof db, 'select'>
 
-/** A product's colour: what has none of its own is near white. */
+/** A product's colour; near white where it has none of its own. */
 export const colourOf = ({ L, a, b }: Pick<ProductRow, 'L' | 'a' | 'b'>) =>
   L === null || a === null || b === null ? { ...CLEAR_LAB } : { L, a, b }
 
@@ -101,7 +101,7 @@ function gearOf(product: GearRow, held: readonly OwnedUnit[], ownerFaceId: strin
 const versionOf = (product: ProductRow, held: readonly OwnedUnit[]) =>
   product.version + held.reduce((sum, u) => sum + u.version, 0)
 
-/** What the units that hold a product say about it. */
+/** A product with what its units say of it; the unit used first speaks for all. */
 function heldBy<T extends object>(product: T, held: readonly OwnedUnit[]) {
   const units = useOrder(held)
   const first = units[0]!
@@ -143,7 +143,7 @@ async function owned(from: Reader, ...where: Parameters<typeof and>): Promise<Ow
   const pans = await pansOf(from, usable)
   const byProduct = new Map<string, { product: ProductRow; held: OwnedUnit[]; owner: string | null }>()
   for (const { unit, fill, product } of usable) {
-    // What two people bring is two things, whatever it is.
+    // The same product brought by two people is two things.
     const key = `${product.id} ${unit.ownerFaceId ?? ''}`
     const known = byProduct.get(key) ?? { product, held: [], owner: unit.ownerFaceId }
     const palette = palettes.get(unit.productId)
@@ -228,8 +228,8 @@ async function pansOf(from: Reader, rows: readonly { unit: UnitRow; fill: FillRo
 }
 
 /*
- * A kit of years is ten thousand bottles, every plan and every list asks for all of them, and little changes between two questions. So what
- * was read is kept, and what an act touched is read anew. On a server that others may write to as well nothing is kept.
+ * A kit of many years has ten thousand bottles, every plan and every list asks for all of them, and little changes in between. So they
+ * are kept in memory, and only those that an act touched are read again. On a server that others may write to nothing is kept.
  */
 
 let known: Map<string, OwnedThing[]> | null = null
@@ -252,7 +252,7 @@ const MANY_STALE = 1000
 async function readAnew(): Promise<void> {
   // Where much of it is stale, reading all of it is quicker than looking for each.
   if (stale.size > MANY_STALE) known = null
-  // What is written while this reads is stale again, or all of it is.
+  // A write during this read marks its ids as stale again, or everything.
   const ids = [...stale]
   stale = new Set()
   const before = known

@@ -4,15 +4,15 @@ import type { LabelText } from '#core/stock/labels/labels'
 import { isolated, prepared, Type, type Weight } from './type'
 import { LABEL_FORMATS, PAPERS, spotsOf, type LabelFormat, type Paper } from '#core/stock/labels/labelSheet'
 
-/* Labels as a PDF to be printed as it is: nothing in it may be scaled. */
+/* Labels as a PDF, to be printed without scaling. */
 
 export interface LabelOrder {
   labels: (LabelText & { address: string })[]
   paper: Paper
   format: LabelFormat
-  /** Labels of the first sheet that are gone already. */
+  /** How many labels of the first sheet were used before. */
   used: number
-  /** Where the printer pulls the paper askew: to the right and down, mm. */
+  /** Correction for a printer that pulls the paper askew: to the right and down, mm. */
   shift: [number, number]
   /** To be cut out of plain paper. */
   outlines: boolean

@@ -45,7 +45,7 @@ const countOf = async (fits: SQL | undefined): Promise<number> =>
 /** The depth of the newest reading, as SQL: lightest first when turned round. */
 const newestL = sql`(SELECT r.l FROM readings r WHERE r.face_id = ${faces.id} AND r.deleted_at IS NULL ORDER BY r.rowid DESC LIMIT 1)`
 
-/** Where every word stands in what is said of a face, its jobs or its wishes. */
+/** Whether every word is found in a face's record, its jobs or its wishes. */
 function says(word: string): SQL {
   // SQLite takes the letters of ASCII alone for the same in both cases.
   const low = word.toLowerCase()

@@ -16,7 +16,7 @@ const MANY = 200
 
 /**
  * Takes back what can be taken back together.
- * @param stands whether a row is as the act left it; else it is for whoever names it
+ * @param stands whether a row is still as the act left it; others are left for the caller to name
  * @returns the changes that are left to be taken back one by one
  */
 export async function takeBackMany(
@@ -24,7 +24,7 @@ export async function takeBackMany(
   changes: readonly RowChange[],
   stands: (today: Record<string, unknown> | undefined, change: RowChange) => void,
 ): Promise<RowChange[]> {
-  // A row that an act wrote twice goes its way back step by step.
+  // A row that the act wrote twice is taken back step by step.
   const ids = new Set(changes.map(c => `${c.table} ${c.id}`))
   if (changes.length < MANY || ids.size < changes.length) return [...changes]
   const together = (c: RowChange) => isOwned(c.table) && c.after !== null

@@ -2,7 +2,7 @@ import * as is from '../../checks/rules'
 
 /** Where and when the weather is asked for. */
 export class ForecastQuery {
-  @is.Said()
+  @is.Given()
   @is.Moment()
   @is.Satisfies('day alone', v => typeof v === 'string' && v.length <= 10, 'must be a day, as 2026-12-05')
   day!: string

@@ -5,7 +5,7 @@ export class TickInput {
   @is.Name(300) key!: string
   @is.YesNo() done!: boolean
   /** When it was ticked, by the clock of that device. */
-  @is.Said() @is.Moment() at!: string
+  @is.Given() @is.Moment() at!: string
   /** What was written with it: a note at the chair. */
   @is.Text(0, 500) text: string = ''
 }

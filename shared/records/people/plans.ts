@@ -36,7 +36,7 @@ export class OverrideInput {
 export class PlanInput {
   @is.Many(() => LockInput, 40) @is.Distinct('key') locks: LockInput[] = []
   @is.Many(() => OverrideInput, 40) overrides: OverrideInput[] = []
-  /** Where it differs from what the face's record says of the day. */
+  /** Where the day differs from the face's record. */
   @is.Maybe()
   @is.One(() => OccasionInput, 'must say what the day asks')
   occasion?: OccasionInput | null

@@ -6,6 +6,6 @@ export class StillThereInput {
 }
 
 export interface StillThere {
-  /** Those that are no records any more: somebody was forgotten, a job taken away for good. */
+  /** Ids without a record any more: of a person who was forgotten, a job that was deleted for good. */
   gone: string[]
 }

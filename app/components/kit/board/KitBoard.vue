@@ -8,7 +8,7 @@ const emit = defineEmits<{ choose: [group: ThingGroup]; more: [placeId: string];
 const board = useBoard()
 const undo = useUndo()
 
-/** Each place that stands alone, with what stands in it. */
+/** Each place that is in no other, with what is in it. */
 const sections = computed(() => {
   const all = board.board.places
   return all.flatMap((root, i) => {
@@ -17,12 +17,12 @@ const sections = computed(() => {
     return [{ root, inside: all.slice(i + 1, next < 0 ? undefined : next) }]
   })
 })
-/** Each place with what stands in it is a tray; of one that holds others, what lies loose in it comes last. */
+/** Each place with things in it is a tray; in a place that holds others, the loose things come last. */
 function traysOf(root: BoardPlace, inside: readonly BoardPlace[]) {
   const tray = (place: BoardPlace, note?: string) => ({ place, name: place.name, note, limits: place.limits })
   if (inside.length === 0) return [tray(root)]
   const pouches = inside.map((place, i) => tray(place, i === 0 ? 'out first' : undefined))
-  // Its weight and its name stand over all of it.
+  // Its name and weight are the heading over all of it.
   const loose = { place: root, name: 'Loose in it', note: undefined, limits: null }
   return root.here.count > 0 ? [...pouches, loose] : pouches
 }

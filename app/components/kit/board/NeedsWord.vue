@@ -8,7 +8,7 @@ const board = useBoard()
 const undo = useUndo()
 
 const said = (n: Notice) => (n.day ? `${n.text}; that was ${dateInWords(n.day)}` : n.text)
-/** Where what stands elsewhere is needed: where the empty one is. */
+/** Where a spare from elsewhere is needed: where the empty one is. */
 const placeOf = (n: Notice) => board.things.get(n.units[0] ?? '')?.placeId ?? null
 const refill = (n: Notice) => undo.attempt(() => board.move([{ id: n.spare[0]! }], placeOf(n)))
 const FEW = 7

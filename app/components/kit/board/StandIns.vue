@@ -2,7 +2,7 @@
 import type { Lab } from '#core/colour/lab'
 import type { StandIn } from '#shared/records/kit/ahead'
 
-/** What could stand in for something that is made no more, edge to edge with it. */
+/** What could replace a product that is no longer made, edge to edge with it. */
 const { of, lines } = defineProps<{ of: Lab | null; lines: readonly StandIn[] }>()
 const emit = defineEmits<{ list: [offer: { id: string; priceMinor: number }] }>()
 const settings = useSettings()

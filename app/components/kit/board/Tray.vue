@@ -4,7 +4,7 @@ import { groupsOf, isPast, workRank, type Thing, type ThingGroup } from '#core/s
 import type { Standing } from '#shared/records/kit/things'
 import { today } from '#shared/today'
 
-/** What stands in one place, drawn; things are dragged from tray to tray, or chosen and sent by the panel beside. */
+/** The things in one place, drawn; things are dragged from tray to tray, or chosen and sent by the panel beside. */
 const {
   placeId,
   things,
@@ -68,7 +68,7 @@ onMounted(() => {
 })
 onBeforeUnmount(() => sortable?.destroy())
 const settings = useSettings()
-/** Room and money of what stands here. */
+/** The room these things take, and their price. */
 const besides = ({ roomMl, worthMinor }: Standing) =>
   [litres(roomMl), worthMinor > 0 ? formatMoney(worthMinor, settings.value.currency) : ''].filter(Boolean).join(' · ')
 const share = (of: number, limit: number | null | undefined) => (limit ? Math.min(1, of / limit) : 0)

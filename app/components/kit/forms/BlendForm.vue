@@ -6,7 +6,7 @@ import { BlendInput, hasColour, type OwnedProduct, type OwnedUnit } from '#share
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
-/** Some of several made one: how much of each, what comes of it, and why some are not to be mixed. */
+/** An own blend: how much of each product, the result, and why some cannot be mixed. */
 const { ids } = defineProps<{ ids: readonly string[] }>()
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
@@ -22,7 +22,7 @@ const rows = ref<Row[]>([])
 const name = ref('')
 const left = ref('')
 onMounted(async () => {
-  // Of a large kit the board holds the first of each place.
+  // With a large kit the board holds only the first things of each place.
   const things = await Promise.all(
     ids.map(async id => board.things.get(id) ?? (await api('get', '/api/things/:id', { id })).thing),
   )
@@ -33,7 +33,7 @@ onMounted(async () => {
     return unit && leftIn(unit) > 0 ? [{ product, unit, amount: Number.NaN }] : []
   })
   const other = things.filter(t => t.sort !== 'cosmetic').map(t => t.name)
-  if (other.length > 0) left.value = `${listInWords(other)} ${other.length === 1 ? 'is' : 'are'} no product to mix.`
+  if (other.length > 0) left.value = `${listInWords(other)} cannot be mixed.`
 })
 const taken = computed(() => rows.value.filter(r => r.amount > 0))
 const parts = computed(() =>

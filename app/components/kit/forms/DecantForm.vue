@@ -3,25 +3,19 @@ import { lostIn } from '#core/stock/handling/decant'
 import type { Thing } from '#core/stock/things/thing'
 import { DecantInput } from '#shared/records/kit/kit'
 import { isCosmetic } from '#shared/records/kit/gear'
-import type { ThingStory } from '#shared/records/kit/things'
 import { plain } from '#shared/checks/validate'
 import { api } from '~/asking/api'
 
-/** Some of a thing into small vessels that carry its dates, with what speaks against it and what is lost on the way. */
+/** Puts some of a thing into small vessels that keep its dates; says what speaks against it and what is lost on the way. */
 const { thing } = defineProps<{ thing: Thing }>()
 const emit = defineEmits<{ done: []; labels: [ids: string[]] }>()
 const board = useBoard()
 const { at, submit, problem, busy } = useForm(DecantInput)
-const story = shallowRef<ThingStory | null>(null)
-const failed = ref('')
-async function load() {
-  try {
-    story.value = await api('get', '/api/things/:id', { id: thing.id })
-  } catch (refused) {
-    failed.value = refused instanceof Error ? refused.message : String(refused)
-  }
-}
-await load()
+const { value: story, problem: failed } = useAsked(
+  () => thing.id,
+  (id, signal) => api('get', '/api/things/:id', { id }, { signal }),
+  { afterActs: false },
+)
 const advice = computed(() => story.value?.decant ?? null)
 const product = computed(() => story.value?.products[0])
 const texture = computed(() => (product.value && isCosmetic(product.value) ? product.value.traits.texture : null))
@@ -82,8 +76,7 @@ async function save(labels: boolean) {
         <template v-if="rest >= 0"
           >{{ measuredInWords(taken, thing.measure) }} of {{ measuredInWords(left, thing.measure) }};
           {{ measuredInWords(rest, thing.measure) }} stay where they are. About
-          {{ measuredInWords(lost, thing.measure) }} will stick to the walls: it is told here and taken off
-          nothing.</template
+          {{ measuredInWords(lost, thing.measure) }} will stick to the walls; that is not taken off.</template
         >
         <template v-else>There are only {{ measuredInWords(left, thing.measure) }} of it.</template>
       </p>

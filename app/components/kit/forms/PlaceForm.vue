@@ -3,7 +3,7 @@ import { USUAL_LIMITS, within } from '#core/stock/things/places'
 import { PLACE_SORTS } from '#core/stock/things/things'
 import { PlaceInput, type BoardPlace } from '#shared/records/kit/things'
 
-/** A place: what it is, what it stands in, and what it takes where somebody measured. */
+/** A place: what it is, what it stands in, and how much it takes where that was measured. */
 const { place } = defineProps<{ place: BoardPlace | null }>()
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
@@ -42,7 +42,7 @@ async function save() {
   )
   if (done) emit('done')
 }
-/** Comes out earlier or later than its neighbour. */
+/** Moves the place before or after its neighbour. */
 async function shift(by: number) {
   if (!place) return
   const beside = board.board.places.filter(p => p.parentId === place.parentId)

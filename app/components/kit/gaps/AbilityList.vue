@@ -2,7 +2,7 @@
 import type { AbilityFound, AbilityState } from '#core/standard/audit'
 import type { AuditAnswer } from '#shared/records/kit/standards'
 
-/** Abilities in one state, each with what carries it and what it lacks. */
+/** Abilities in one state, each with the things that give it and what it lacks. */
 const { state, abilities, things } = defineProps<{
   standardId: string
   placeId: string | null
@@ -26,7 +26,7 @@ const named = (ids: readonly string[]) => {
     : listInWords(names)
 }
 const lacking = (a: AbilityFound) => depthsTogether(a.lacking).join('; ')
-/** Colours that carry it, to be seen beside the words. */
+/** Colours of the things that give it. */
 const swatches = ({ carriedBy }: AbilityFound) =>
   carriedBy.flatMap(id => byId.value.get(id)?.lab ?? []).slice(0, MOST_NAMED)
 </script>

@@ -61,7 +61,7 @@ const save = async () => {
   const kept = await who.submit({ ...props.face, ...wish }, face =>
     submit({ ...values }, answers => faces.keepRecord(props.face.id, face, answers)),
   )
-  // What was changed elsewhere stands on the page now; what was answered here over it.
+  // The page shows what was changed elsewhere, with the answers given here on top.
   if (clash.value) faces.put(clash.value)
   return kept
 }

@@ -65,7 +65,7 @@ const brief = computed({
   get: () => props.face.consultation.brief,
   set: now => void undo.attempt(() => faces.answer(props.face.id, { brief: now })),
 })
-/** What the plan makes of the chart: asked for once a colour stands there. */
+/** What the plan makes of the chart: asked for once it has a colour. */
 const { plan } = usePlan(() => props.face.id)
 const told = computed(() => plan.value?.charted ?? [])
 const firstName = computed(() => props.face.name.split(' ')[0] ?? '')

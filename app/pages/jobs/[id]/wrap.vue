@@ -28,7 +28,7 @@ watch(
 const sent = () => ({ ...values, began: values.began || null, ended: values.ended || null })
 async function close() {
   if (await submit(sent(), input => jobs.wrap(job.id, input))) {
-    // What went otherwise is told; the facts below may have been typed on meanwhile.
+    // What went otherwise is saved; the facts below may have been typed on meanwhile.
     const { notDone, things, wrong } = new WrapInput()
     Object.assign(values, { notDone, things, wrong })
     draft.done()

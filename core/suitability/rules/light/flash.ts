@@ -3,6 +3,7 @@ import { note, veto, weight, when, type Rule, type Said } from '../../finding'
 import type { SlotId } from '../../../asked/slots'
 
 const SHOWS: readonly SlotId[] = ['moisturise', 'sun protection', 'primer', 'foundation', 'concealer', 'powder', 'set']
+// Depth up to which pallor in flash hardly shows. Starting value, ours.
 const FAIR = 3
 
 /** The last flash photograph of a product decides over every guess. */

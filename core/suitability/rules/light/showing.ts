@@ -4,7 +4,7 @@ import { note, weight, when, type Rule, type Said } from '../../finding'
 import type { JobFacts } from '../../../asked/job'
 import { chroma } from '../../../colour/lab'
 
-// From here on a colour is another than was meant.
+// Worth at which a colour is no longer the one that was meant. Starting value, ours.
 const FAR = -1.5
 const VIVID_DAYS: readonly JobFacts['type'][] = ['editorial', 'stage']
 
@@ -28,7 +28,7 @@ export const showing: Rule = {
         ? `${sentence}: far from ${aim.is === 'charted' ? aim.name || 'what stands on the chart' : aim.words}`
         : undefined)
     return [
-      // What is wrong is no merit, however near the rest of it comes.
+      // A colour with a fault never counts in its favour, however near it comes.
       weight(Math.round((faults.length > 0 ? Math.min(worth, FAR) : worth) * 100) / 100, fault ?? sentence),
       ...when(
         [slot === 'eyes' && vivid, weight(-1.5, 'vivid, and nobody asked for it')],
