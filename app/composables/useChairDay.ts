@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '#core/time'
 import { useNow } from '@vueuse/core'
 import { momentAfter } from '#core/schedule/clock'
 import { asWorked, withWhatGoesToo, type Worked } from '#core/plan/asWorked'
@@ -13,7 +14,6 @@ import { useAsked } from '../asking/useAsked'
 import { useMorning } from './useMorning'
 import { useTicks } from './useTicks'
 
-const MINUTE_MS = 60_000
 /** A day that runs into the night is the same day. */
 const LONGEST_DAY = 30 * 60
 

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '#core/time'
 import { dayText } from '#core/dayText'
 import type { Seen } from '#core/reading/verdicts'
 import { parseDay, parseMoment } from '#shared/checks/parse'
@@ -123,7 +124,6 @@ export const stampInWords = (iso: string, now = Date.now()): string =>
   isAhead(iso, now) ? `${momentInWords(iso)}, by a clock that was ahead` : momentInWords(iso)
 
 const agoFormat = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
-const MINUTE_MS = 60_000
 
 /** How long ago a moment was: "3 minutes ago". A clock that was ahead is named, not believed. */
 export function sinceInWords(iso: string, now = Date.now()): string {

@@ -25,6 +25,16 @@ export interface JobFacts {
   light: Illuminant
 }
 
+const LONG_H = 10
+/** Heat, the stage, a humid or a long day: the make-up has to be held. */
+export const isHard = ({
+  heat,
+  humidity,
+  hours,
+  type,
+}: Pick<JobFacts, 'heat' | 'humidity' | 'hours' | 'type'>): boolean =>
+  heat || humidity || hours >= LONG_H || type === 'stage'
+
 const CALM: Omit<JobFacts, 'type'> = {
   flash: false,
   highDefinition: false,

@@ -1,9 +1,9 @@
 import type { OwnedKind } from '../stock/things/kinds'
-import type { Thing } from '../stock/things/thing'
+import { isReady, type Thing } from '../stock/things/thing'
 import { seeded } from '../../tests/support/random'
 import { thing } from '../../tests/support/thing'
 import { bagFor, breaksWithout, CARRYING, heldBy, withoutIt, type BagQuestion, type Going } from './bag'
-import { needsOf, isReady, type Need } from './needs'
+import { needsOf, type Need } from './needs'
 
 const TODAY = '2026-11-27'
 const isAlong = (t: Thing) => t.placeId === 'case'

@@ -2,8 +2,8 @@ import type { Heft } from '../stock/things/heft'
 import type { JobType } from '../asked/job'
 import type { OwnedKind } from '../stock/things/kinds'
 import type { ListLine } from '../stock/handling/standingList'
-import type { Thing } from '../stock/things/thing'
-import { isReady, sum, type Need } from './needs'
+import { isReady, type Thing } from '../stock/things/thing'
+import { sum, type Need } from './needs'
 
 /*
  * The bag of a job: the core kit with changes. What the plans and the day take goes first, then a spare of what stops the job where it

@@ -3,7 +3,7 @@ import type { FacePlan } from '../plan/described/describe'
 import { amountsOf } from '../plan/described/amounts'
 import { STRONGEST_DISINFECTING } from '../stock/things/gear'
 import type { BrushShape, OwnedKind } from '../stock/things/kinds'
-import { isPast, isUsed, type Thing } from '../stock/things/thing'
+import type { Thing } from '../stock/things/thing'
 import { countsOf, type Count } from './counts'
 import { USUAL_VENUE, type Venue } from './venue'
 
@@ -39,10 +39,6 @@ export interface Need {
 }
 
 export const sum = (some: readonly number[]): number => some.reduce((all, n) => all + n, 0)
-
-/** Whether it can be used on a job: neither retired, nor past its day, nor empty. */
-export const isReady = (t: Thing, today: string): boolean =>
-  isUsed(t) && !isPast(t, today) && (t.sort === 'tool' || t.level > 0)
 
 /**
  * @param ready things that can be used

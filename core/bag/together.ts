@@ -3,11 +3,11 @@ import { difference } from '../colour/difference'
 import { VERDICT_LIMITS, type Drops } from '../complexion/mixing/recipe'
 import { cheapestCover } from '../standard/cover'
 import type { OwnedKind } from '../stock/things/kinds'
-import type { Thing } from '../stock/things/thing'
+import { isReady, type Thing } from '../stock/things/thing'
 import { STRONGEST_DISINFECTING } from '../stock/things/gear'
 import type { Counted } from './counts'
 import { USUAL_VENUE, type Venue } from './venue'
-import { isReady, needsOf, sum, type Need, type PlannedFace } from './needs'
+import { needsOf, sum, type Need, type PlannedFace } from './needs'
 
 /* All faces of a day together: what they share, and whether there is enough of it. */
 

@@ -96,6 +96,10 @@ const POWDERS: readonly Texture[] = ['loose powder', 'pressed powder']
 export const isPowder = (item: Pick<KitItem, 'texture' | 'family'>) =>
   item.family === 'powder' || POWDERS.includes(item.texture)
 
+const LONG_WEAR_H = 12
+/** Made to stay all day: a lip of this kind dries, and is no bare lip. */
+export const isLongWear = ({ wearHours }: Pick<KitItem, 'wearHours'>) => (wearHours ?? 0) >= LONG_WEAR_H
+
 /** Textures that sink in and dry down to next to nothing. */
 const LIGHT: readonly Texture[] = ['fluid', 'gel', 'lotion', 'spray']
 export const isLight = ({ texture }: Pick<KitItem, 'texture'>) => LIGHT.includes(texture)

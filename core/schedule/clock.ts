@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../time'
 import { TZDate } from '@date-fns/tz'
 
 /*
@@ -6,7 +7,6 @@ import { TZDate } from '@date-fns/tz'
  */
 
 const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/
-const MINUTE_MS = 60_000
 const A_DAY = 24 * 60
 
 /** Minutes after midnight as the wall shows them; undefined for what is no time, as 09:30. */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '#core/time'
 import { likelihood } from '#core/reading/likelihood'
 import { spherical } from '#core/reading/reading'
 import type { Lab } from '#core/colour/lab'
@@ -55,8 +56,7 @@ import { productColumns } from '../services/kit/kit'
 import { ownedOf, unitOf } from '../services/kit/owned'
 import { fillColumns, unitColumns } from '../services/kit/units'
 
-const DAY = 86_400_000
-const daysFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString()
+const daysFromNow = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString()
 
 /** How well a skin is known from each source. */
 const SPREAD: Record<Exclude<Known, 'nothing'>, readonly [number, number, number]> = {
@@ -182,7 +182,7 @@ async function loadKit(tx: Transaction): Promise<OwnedProduct[]> {
   // A second apart, so that the order of the story is the order of the list.
   const all = DEMO_KIT.map((carried, i) => ({
     carried,
-    createdAt: new Date(Date.now() - DAY * 200 + i * 1000).toISOString(),
+    createdAt: new Date(Date.now() - DAY_MS * 200 + i * 1000).toISOString(),
   }))
   const isPan = ({ carried }: (typeof all)[number]) => DEMO_PALETTES.includes(carried.product.range)
   for (const { carried, createdAt } of all.filter(c => !isPan(c)))
@@ -228,7 +228,7 @@ const ABOUT_A_DAY = 3
 async function loadGear(tx: Transaction): Promise<void> {
   const known = new Map<string, { id: string }>()
   for (const [i, { placeId, gear }] of DEMO_GEAR.entries()) {
-    const createdAt = new Date(Date.now() - DAY * 180 + i * 1000).toISOString()
+    const createdAt = new Date(Date.now() - DAY_MS * 180 + i * 1000).toISOString()
     // The same at home and in the case is one thing in two places.
     const product = known.get(gear.shade) ?? { id: newId(), createdAt, ...gearColumns(gear) }
     const unit = { id: newId(), productId: product.id, placeId, createdAt, count: gear.count, ...unitColumns(gear) }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '#core/time'
 import { randomUUID } from 'node:crypto'
 import { createWriteStream, existsSync } from 'node:fs'
 import { copyFile, mkdir, open, readdir, rename, rm, statfs } from 'node:fs/promises'
@@ -23,7 +24,6 @@ import { keep } from './thread'
 /* Backups and what is done with them: the acts behind the routes. */
 
 const MOST_UPLOAD = 4_000_000_000
-const DAY_MS = 86_400_000
 const MOST_TRIES = 5
 
 const workFolder = () => join(dataFolder(), 'restoring')

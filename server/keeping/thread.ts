@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '#core/time'
 import { join } from 'node:path'
 import { Piscina } from 'piscina'
 import type { KeeperOutcome } from './worker'
@@ -23,7 +24,6 @@ const WRITING: readonly (keyof KeepingTasks)[] = ['backup', 'rewrite', 'replace'
 const laneOf = (task: keyof KeepingTasks): Lane =>
   COPIES.includes(task) ? 'copies' : WRITING.includes(task) ? 'writing' : 'reading'
 
-const MINUTE_MS = 60_000
 /** After this a thread is ended: starting values, ours; the largest data tried take a tenth of it. */
 const deadlineFor = (task: keyof KeepingTasks): number =>
   PAPERS.includes(task) ? MINUTE_MS / 2 : COPIES.includes(task) ? 10 * MINUTE_MS : 30 * MINUTE_MS

@@ -1,3 +1,4 @@
+import { DAY_MS } from '#core/time'
 import type { Job } from '../records/days/jobs'
 
 /*
@@ -37,7 +38,6 @@ export function endOf(method: string, path: string): { jobId: string } | 'all' |
 }
 
 const DAYS_AFTER = 3
-const DAY_MS = 86_400_000
 /** Whether a job is still to be worked from: not closed, and its day not long past. */
 export const isToCome = ({ day, wrap }: Pick<Job, 'day' | 'wrap'>, nowMs: number): boolean =>
   !wrap && (!day || Date.parse(day) + (1 + DAYS_AFTER) * DAY_MS > nowMs)

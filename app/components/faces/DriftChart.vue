@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '#core/time'
 import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js'
 import { Line } from 'vue-chartjs'
 import { skinPlace } from '#core/complexion/skins/skin'
@@ -10,7 +11,6 @@ import type { Column } from '~/words/columns'
 const props = defineProps<{ readings: readonly FaceReading[]; theme: string }>()
 Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip)
 
-const DAY = 86_400_000
 const rows = computed(() =>
   // When one was taken by a clock that was ahead is not known: it has no place in time.
   [...props.readings]
@@ -27,7 +27,7 @@ const rows = computed(() =>
 )
 const first = computed(() => rows.value[0]?.at ?? 0)
 const ink = computed(() => (props.theme === 'wings' ? '#ececec' : '#1a1a1a'))
-const point = (r: (typeof rows.value)[number]) => ({ x: (r.at - first.value) / DAY, y: r.depth })
+const point = (r: (typeof rows.value)[number]) => ({ x: (r.at - first.value) / DAY_MS, y: r.depth })
 const data = computed(() => ({
   datasets: [
     {

@@ -1,3 +1,4 @@
+import { isLongWear } from '../../product/item'
 import type { Candidate } from '../question/candidate'
 import { chooseChain } from './chooseChain'
 import type { Filled } from '../candidates/filled'
@@ -90,12 +91,11 @@ function linerToLip(filled: Filled[], picks: Picks, question: PlanQuestion): voi
   onTheLips(filled, question).forEach((pick, key) => key === 'lip liner' && picks.set(key, pick))
 }
 
-const DRIES_FROM_H = 12
 /** A matte or long-wearing lip alone dries: something goes over it, unless that is there already. */
 function overDryingLip(scene: Scene, picks: Picks): SlotUse | null {
   const lip = picks.get('lip colour')?.item
   if (!lip || picks.has('lip top') || scene.look.lipFinish === 'matte') return null
-  const dries = lip.finish === 'matte' || (lip.wearHours ?? 0) >= DRIES_FROM_H
+  const dries = lip.finish === 'matte' || isLongWear(lip)
   return dries
     ? placeFor(scene, 'lip top', [
         need('look', 'chapped-lips', 'lip top', `${lip.name} alone dries the lips`, { soft: true }),

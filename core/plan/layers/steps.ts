@@ -3,7 +3,7 @@ import { isScented, isOilRich, type KitItem } from '../../product/item'
 import { statesOf } from '../../asked/face'
 import { vetoOf } from '../../suitability/finding'
 import { findingsOn } from '../../suitability/rules'
-import { isHard } from '../needs/fromDay'
+import { isHard } from '../../asked/job'
 import type { Scene } from '../needs/need'
 import type { SlotId } from '../../asked/slots'
 

@@ -1,11 +1,7 @@
 import type { KitItem } from '../../product/item'
-import type { JobFacts } from '../../asked/job'
+import { isHard } from '../../asked/job'
 import { need, needed, type NeedsOf } from './need'
 
-const LONG = 10
-/** Heat, the stage, a humid or a long day: what is put on has to be held. */
-export const isHard = ({ heat, humidity, hours, type }: JobFacts) =>
-  heat || humidity || hours >= LONG || type === 'stage'
 const proof = (item: KitItem) => item.resists.includes('water') || item.resists.includes('tears')
 
 /** What the day asks for, of the places the programme has. */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../time'
 import { difference } from '../../colour/difference'
 import type { Lab } from '../../colour/lab'
 import { isVivid } from '../things/vivid'
@@ -35,7 +36,7 @@ export interface DeadWeight {
 
 // Nobody tells two of them apart on a face.
 const ALIKE = 2
-const MONTH_MS = 30 * 86_400_000
+const MONTH_MS = 30 * DAY_MS
 // A thing that has just come has had no chance to be used.
 const NEW_FOR_MONTHS = 2
 // A record that is shorter says nothing of what is not in it.

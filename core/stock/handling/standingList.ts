@@ -1,7 +1,7 @@
 import type { OwnedKind } from '../things/kinds'
 import { totalHeft } from '../things/places'
 import type { Heft } from '../things/heft'
-import { isPast, isUsed, type Thing } from '../things/thing'
+import { isReady, isUsed, type Thing } from '../things/thing'
 
 /*
  * Standing lists: the core kit that stays packed, and named variants as changes against it. A list names products and how many; which
@@ -53,10 +53,6 @@ export interface Held extends Heft {
   surplus: Moved[]
 }
 
-/** Whether it can be used on a job: neither retired, nor past its day, nor empty. */
-export const goesAlong = (t: Thing, today: string): boolean =>
-  isUsed(t) && !isPast(t, today) && (t.sort === 'tool' || t.level > 0)
-
 /** Open before unopened, the emptier first: what is begun is used up. */
 const asUsed = (x: Thing, y: Thing) =>
   Number(x.openedOn === null) - Number(y.openedOn === null) || x.level - y.level || (x.id < y.id ? -1 : 1)
@@ -79,7 +75,7 @@ export function heldAgainst(
   const going: Heft[] = []
   const lines = wanted.map(({ productId, count }): HeldLine => {
     const all = [...(byProduct.get(productId) ?? [])].sort(asUsed)
-    const ready = all.filter(t => goesAlong(t, today))
+    const ready = all.filter(t => isReady(t, today))
     const here = ready.filter(isAlong)
     const there = ready.filter(t => !isAlong(t))
     let open = count
@@ -104,7 +100,7 @@ export function heldAgainst(
   })
   const listed = new Set(wanted.map(l => l.productId))
   for (const t of things)
-    if (isUsed(t) && isAlong(t) && (!listed.has(t.productId) || !goesAlong(t, today)))
+    if (isUsed(t) && isAlong(t) && (!listed.has(t.productId) || !isReady(t, today)))
       surplus.push({ unitId: t.id, count: t.count })
   return { lines, surplus, ...totalHeft(going) }
 }
@@ -120,6 +116,6 @@ const shareOf = ({ massG, roomMl, count }: Thing, some: number): Heft => ({
 export function listOf(things: readonly Thing[], isAlong: (thing: Thing) => boolean, today: string): ListLine[] {
   const counts = new Map<string, number>()
   for (const t of things)
-    if (isAlong(t) && goesAlong(t, today)) counts.set(t.productId, (counts.get(t.productId) ?? 0) + t.count)
+    if (isAlong(t) && isReady(t, today)) counts.set(t.productId, (counts.get(t.productId) ?? 0) + t.count)
   return [...counts].map(([productId, count]) => ({ productId, count }))
 }

@@ -63,6 +63,9 @@ export interface Thing extends Heft {
 
 export const isUsed = ({ retiredAt }: Pick<Thing, 'retiredAt'>): boolean => retiredAt === null
 export const isPast = ({ useBy }: Pick<Thing, 'useBy'>, today: string): boolean => useBy !== null && useBy < today
+/** Whether it can be used on a day: neither retired, nor past its day, nor empty. */
+export const isReady = (t: Pick<Thing, 'retiredAt' | 'useBy' | 'level' | 'sort'>, day: string): boolean =>
+  isUsed(t) && !isPast(t, day) && (t.sort === 'tool' || t.level > 0)
 
 /** A bottle below this is nearly out: what is left does for one or two faces more. */
 export const LOW = 0.25

@@ -1,5 +1,5 @@
+import { isReady } from '#core/stock/things/thing'
 import { inArray } from 'drizzle-orm'
-import { isReady } from '#core/bag/needs'
 import { betweenFaces } from '#core/bag/between'
 import { foundAmong } from '#core/stock/handling/found'
 import type { ChairFace, ChairPlan, JobChair } from '#shared/records/people/chairs'

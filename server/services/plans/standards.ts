@@ -1,7 +1,7 @@
 import { count, countDistinct, eq, isNull, max, sql } from 'drizzle-orm'
 import { deadWeight, type UseLog } from '#core/stock/ends/deadWeight'
 import { within } from '#core/stock/things/places'
-import { isPast, isUsed, type Thing } from '#core/stock/things/thing'
+import { isReady, type Thing } from '#core/stock/things/thing'
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
 import type { Standard } from '#core/standard/standard'
 import type { HeldThing } from '#shared/asked/auditQuestion'
@@ -132,9 +132,6 @@ const heldOf = (t: Thing): HeldThing => ({
         ? [t.productId]
         : [],
 })
-
-/** What can be used today: neither empty nor past its day. */
-const isReady = (t: Thing, day: string) => isUsed(t) && t.level > 0 && !isPast(t, day)
 
 /** What is asked of the kit, or of what stands in one place. */
 async function questionOf(input: AuditInput) {

@@ -1,4 +1,4 @@
-import { isScrub, type ItemKind } from '../../../product/item'
+import { isLongWear, isScrub, type ItemKind } from '../../../product/item'
 import { zonesIn, type Zone } from '../../../asked/face'
 import { note, veto, weight, when, type Rule, type Said, type Weighing } from '../../finding'
 import { slotPlan, zonesOf, type SlotId } from '../../../asked/slots'
@@ -94,7 +94,7 @@ export const chappedLips: Rule = {
         weight(-2, 'matte dries chapped lips further'),
       ],
       [
-        slot === 'lip colour' && (item.wearHours ?? 0) >= 12 && states.includes('chapped'),
+        slot === 'lip colour' && isLongWear(item) && states.includes('chapped'),
         weight(-1, 'a long-wear lip alone dries'),
       ],
     )

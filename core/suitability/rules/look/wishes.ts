@@ -1,6 +1,6 @@
 import { COVERAGES } from '../../../complexion/bottles/product'
 import { weight, when, type Rule } from '../../finding'
-import { FINISHES } from '../../../product/item'
+import { FINISHES, isLongWear } from '../../../product/item'
 
 const apart = <T>(list: readonly T[], x: T, y: T) => Math.abs(list.indexOf(x) - list.indexOf(y))
 
@@ -17,10 +17,7 @@ export const wishes: Rule = {
       )
     }
     if (slot === 'lip colour' && aim?.is === 'lip' && aim.words === 'their own lips')
-      return when([
-        item.finish === 'matte' || (item.wearHours ?? 0) >= 12,
-        weight(-1.5, 'a lip that stays is no bare lip'),
-      ])
+      return when([item.finish === 'matte' || isLongWear(item), weight(-1.5, 'a lip that stays is no bare lip')])
     if (slot === 'primer') return when([settings.primer === 'always', weight(2, 'you always prime')])
     if (slot !== 'foundation') return []
     const cover = apart(COVERAGES, item.coverage, face.coverage)

@@ -1,5 +1,6 @@
 import { when, weight, type Rule } from '../../finding'
 import { isOilRich } from '../../../product/item'
+import { isHard } from '../../../asked/job'
 import type { SlotId } from '../../../asked/slots'
 
 // prettier-ignore
@@ -7,16 +8,12 @@ const MUST_LAST: readonly SlotId[] = [
   'foundation', 'concealer', 'cheek', 'brows', 'eyes', 'liner', 'mascara', 'lip colour', 'body', 'set',
 ]
 const ON_SKIN: readonly SlotId[] = ['moisturise', 'primer', 'glow', 'foundation', 'concealer']
-const LONG = 10
-
-const hard = (job: { heat: boolean; humidity: boolean; hours: number; type: string }) =>
-  job.heat || job.humidity || job.hours >= LONG || job.type === 'stage'
 
 export const endurance: Rule = {
   id: 'endurance',
   looksAt: 'heat, stage, humidity, long day',
   weigh: ({ item, slot, skinType, job }) =>
-    hard(job)
+    isHard(job)
       ? when(
           [
             MUST_LAST.includes(slot) && item.wearHours !== null && item.wearHours < job.hours,
