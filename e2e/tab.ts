@@ -26,8 +26,8 @@ export class Tab {
     for (const other of others) await other.close()
     const { origin } = new URL(page.url())
     if (origin === 'null') return
-    // Off the application, and still on its site: to an empty page the browser would go with another process.
-    const isThere = await page.goto(`${origin}/robots.txt`).catch(() => null)
+    // A file of the same site that is not the application: for an empty page the browser would begin another process.
+    const isThere = await page.goto(`${origin}/icon.svg`).catch(() => null)
     if (!isThere) return this.close()
     const devtools = await this.context.newCDPSession(page)
     await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: LEFT_BEHIND })
