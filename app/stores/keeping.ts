@@ -5,7 +5,7 @@ import type { SetAside } from '#shared/records/record/stored'
 import { api } from '~/asking/api'
 import { useUndo } from './undo'
 
-/** Backups, and records that cannot be used as they stand. */
+/** Backups, and records that cannot be used. */
 export const useKeeping = defineStore('keeping', () => {
   const state = ref<Keeping>({ here: true, backups: [], troubles: [] })
   const aside = ref<SetAside[]>([])

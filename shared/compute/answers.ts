@@ -135,7 +135,7 @@ export class DiluteAnswer {
 }
 
 class ReadThingAnswer {
-  /** Which of the lines it stands in, from 0. */
+  /** Its line, from 0. */
   @is.Whole(0, 2000) line!: number
   @is.Text(1, 200) name!: string
   @is.OneOf(PRODUCT_SORTS) sort!: ReadThing['sort']

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { SetAside } from '#shared/records/record/stored'
 
-/** Records that cannot be used as they stand: what is wrong with each, and what would put it right. */
+/** Records that cannot be used: what is wrong with each, and what would put it right. */
 const keeping = useKeeping()
 const undo = useUndo()
 const workspace = useWorkspace()

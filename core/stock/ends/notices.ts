@@ -27,7 +27,7 @@ export interface Notice {
   day: string | null
   /** Colour that stands for it. */
   lab: Lab | null
-  /** Units that stand elsewhere and would mend it. */
+  /** Units in other places that would do instead. */
   spare: string[]
 }
 
@@ -57,7 +57,7 @@ const notice = (what: NoticeKind, things: readonly Thing[], text: string, more: 
 interface Known {
   /** Products of one colour, as {@link doubledProducts} finds them: the dearest part of it. */
   alike: readonly (readonly string[])[]
-  /** How heavy and large what is in use in each place is, with what stands in the places within it. */
+  /** How heavy and large what is in use in each place is, with the things in the places within it. */
   heftWithin: ReadonlyMap<string, Heft>
 }
 

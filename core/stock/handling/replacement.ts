@@ -3,7 +3,7 @@ import type { Lab } from '../../colour/lab'
 import { COVERAGES, type Coverage, type Family } from '../../complexion/bottles/product'
 import type { Finish, ItemKind, Texture } from '../../product/item'
 
-/* What could stand in for a product that is made no more: the nearest in colour, in formula and in what it does. */
+/* What could replace a product that is no longer made: the nearest in colour, in formula and in what it does. */
 
 export interface Replaceable {
   id: string

@@ -42,7 +42,7 @@ export interface HeldLine {
   wanted: number
   /** What of it is along already. */
   along: number
-  /** What stands elsewhere and can come. */
+  /** Units in other places that can come. */
   bring: Moved[]
   /** What nobody has: to be bought, or done without. */
   lacking: number
@@ -59,7 +59,7 @@ const asUsed = (x: Thing, y: Thing) =>
 
 /**
  * What of a list is along, what has to come and from where, what is lacking, and what is along for nothing.
- * @param isAlong whether a thing stands in what goes to a job
+ * @param isAlong whether a thing is in a place that goes to a job
  * @param nameOf name of a product that is used up
  */
 export function heldAgainst(

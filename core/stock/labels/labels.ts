@@ -1,9 +1,9 @@
 import { skinPlace } from '../../complexion/skins/skin'
 import type { Thing } from '../things/thing'
 
-/* What stands on the label of a thing. */
+/* The text on the label of a thing. */
 
-/** What stands on a label, shortest first where there is little room. */
+/** The text on a label, shortest first where there is little room. */
 export interface LabelText {
   name: string
   /** Where it sits and on what base: "6.5 olive, silicone". */

@@ -100,7 +100,7 @@ const markRead = (...words: readonly (Word | undefined)[]) =>
 
 const rounded = (value: number) => Math.round(value * 100) / 100
 
-/** A size with its unit: "30ml", "7,5 g", "1 fl oz"; the first one that stands in the line. */
+/** A size with its unit: "30ml", "7,5 g", "1 fl oz"; the first one in the line. */
 export function readSize(words: readonly Word[]): Size | null {
   for (const [i, word] of words.entries()) {
     if (word.read) continue

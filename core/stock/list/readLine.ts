@@ -13,7 +13,7 @@ import { figure, tidied, wordsOf, type Word } from './words'
 
 /** A thing as a line of a list tells of it; what it does not say is null. */
 export interface ReadThing {
-  /** Which line it stands in, from 0. */
+  /** Its line, from 0. */
   line: number
   name: string
   sort: ProductSort

@@ -1,5 +1,5 @@
 /*
- * A line of a list as words: lower case, without accents and signs, each with where it stands in the line. What an extractor has read
+ * A line of a list as words: lower case, without accents and signs, each with where it is in the line. What an extractor has read
  * is marked as read, so that nothing is read twice and the rest can be named.
  */
 

@@ -14,7 +14,7 @@ import { fromHarmless } from './harmless'
 /* The rows of somebody's table as things; what a row does not say is left out, so that it changes nothing of what is owned. */
 
 export interface TableThing {
-  /** Which row it stands in, from 1, without the headings. */
+  /** Its row, from 1, without the headings. */
   row: number
   name: string
   kind?: OwnedKind
@@ -30,7 +30,7 @@ export interface TableThing {
   openedOn?: string
   expiresOn?: string
   priceMinor?: number
-  /** Names of places from the outermost to the one it stands in. */
+  /** Names of places from the outermost to the one it is in. */
   place?: string[]
   depth?: number
   undertone?: Undertone
@@ -208,7 +208,7 @@ function priced(cell: string, { currency, rates }: TableHabits, currencies: Set<
   return { wrong: `is in ${price.currency} and yours are in ${currency}: say what one ${price.currency} is worth` }
 }
 
-/** "Kit case › Eyes", "Kit case > Eyes": a place and what it stands in; a doubled sign belongs to the name. */
+/** "Kit case › Eyes", "Kit case > Eyes": a place and what it is in; a doubled sign belongs to the name. */
 const placesIn = (cell: string): string[] =>
   cell
     .split(/(?<![›>]) ?[›>] ?(?![›>])/)

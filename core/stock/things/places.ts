@@ -2,7 +2,7 @@ import type { Heft } from './heft'
 import { purposeOf, type OwnedKind, type Purpose } from './kinds'
 import type { PlaceSort } from './things'
 
-/* Places as a tree: home and reserve stay, cases and bags go along, pouches stand in them. */
+/* Places as a tree: home and reserve stay, cases and bags go along, with pouches in them. */
 
 export interface PlaceNode {
   id: string
@@ -30,7 +30,7 @@ export const USUAL_LIMITS: Readonly<Record<PlaceSort, Limits>> = {
 }
 
 const CARRIED: readonly PlaceSort[] = ['bag', 'case', 'pouch', 'set bag']
-/** Whether what stands there goes along to a job. */
+/** Whether the things there go to a job. */
 export const isCarried = (sort: PlaceSort): boolean => CARRIED.includes(sort)
 
 /** What of a place holds: its own limits where somebody measured, else the usual ones. */
@@ -66,7 +66,7 @@ export function inOrder<T extends PlaceNode>(places: readonly T[]): { place: T; 
   return [...tree, ...places.filter(p => !seen.has(p.id)).map(place => ({ place, depth: 0 }))]
 }
 
-/** Ids of a place and of everything that stands in it. */
+/** Ids of a place and of everything in it. */
 export function within(places: readonly PlaceNode[], id: string): Set<string> {
   const ids = new Set([id])
   for (let grown = true; grown;) {

@@ -73,7 +73,7 @@ export const isLow = ({ level, sort }: Pick<Thing, 'level' | 'sort'>): boolean =
   sort !== 'tool' && level > 0 && level <= LOW
 
 const KIND_RANK = new Map(OWNED_KINDS.map((kind, i) => [kind, i]))
-/** Where a thing stands in the order of the work; brushes by what they are taken for. */
+/** The place of a thing in the order of the work; brushes by what they are taken for. */
 export const workRank = ({ kind, shape }: Pick<Thing, 'kind' | 'shape'>): number =>
   (KIND_RANK.get(kind) ?? 0) + (shape ? BRUSH_SHAPES.indexOf(shape) / BRUSH_SHAPES.length : 0)
 

@@ -1,4 +1,4 @@
-/* What an artist owns, in words: kinds of things, where they stand, and what they are there for. */
+/* What an artist owns, in words: kinds of things, where they are, and what they are there for. */
 
 export const PRODUCT_SORTS = ['cosmetic', 'tool', 'supply', 'unknown'] as const
 export type ProductSort = (typeof PRODUCT_SORTS)[number]

@@ -115,7 +115,7 @@ export async function stockSimulatedSuppliers(): Promise<void> {
   })
 }
 
-/** The product of an offer, as it stands in the database or is put there. */
+/** The product of an offer, as it is in the database or is put there. */
 export async function insertOffered(act: Act, offer: AnyOffer): Promise<CosmeticRow | GearRow> {
   const [known] = await act.tx.select().from(products).where(eq(products.id, offer.productId))
   const row = known ?? (await act.insert('products', { ...offeredProduct(offer), createdAt: now() }))

@@ -15,7 +15,7 @@ import { fills, uses } from '../../db/schema'
 import { catalogue } from './buys'
 import { kitProducts } from '../kit/owned'
 
-/* How long what is left of a product does, by the log of uses and by kept plans, and what could stand in for it. */
+/* How long what is left of a product does, by the log of uses and by kept plans, and what could replace it. */
 
 const LOG_DAYS = 365
 /** From ordering to having it, where nobody who sells it says how long they take. */
@@ -158,7 +158,7 @@ const replaceable = (p: OwnedProduct | CatalogueOffer, id: string, name: string)
   texture: p.traits!.texture!,
 })
 
-/** What could stand in for a product that is made no more: of what is owned and of what is offered. */
+/** What could replace a product that is no longer made: of what is owned and of what is offered. */
 export async function standInsFor(p: OwnedProduct): Promise<StandIn[]> {
   const { offers, suppliers } = await catalogue()
   const kit = await kitProducts()

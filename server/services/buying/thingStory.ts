@@ -20,7 +20,7 @@ import { lastingOfProduct, standInsFor } from './lastings'
 import { thingsAmong } from '../kit/owned'
 import { allThings } from '../kit/things'
 
-/* Everything that is known of one thing: what it is, where others of it are, on whom it was used, in which recipes it stands, what it cost. */
+/* Everything that is known of one thing: what it is, where others of it are, on whom it was used, in which recipes it is, what it cost. */
 
 const SHOWN = 100
 

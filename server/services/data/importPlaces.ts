@@ -15,7 +15,7 @@ export class ImportPlaces {
     this.known = [...there]
     const ids = new Set(there.map(p => p.id))
     const fresh = written.filter(p => !ids.has(p.id))
-    // Each after what it stands in. A pouch of the same name in the same case is that pouch, whatever id another kit gave it.
+    // Each after what it is in. A pouch of the same name in the same case is that pouch, whatever id another kit gave it.
     for (const { place } of inOrder(fresh.map(p => ({ ...p, parentId: p.parentId ?? null })))) {
       const parentId = place.parentId === null ? null : (this.ids.get(place.parentId) ?? place.parentId)
       const inside = this.known.some(p => p.id === parentId) ? parentId : null
@@ -34,7 +34,7 @@ export class ImportPlaces {
     return place.id
   }
 
-  /** Where a row stands; undefined where it does not say. */
+  /** The place of a row; undefined where it does not say. */
   of({ details, place }: ImportedThing): string | undefined {
     const id = details?.placeId && (this.ids.get(details.placeId) ?? details.placeId)
     if (id && this.known.some(p => p.id === id)) return id
@@ -49,7 +49,7 @@ export class ImportPlaces {
   private readonly byPath = new Map<string, string>()
 
   private at(path: readonly string[]): string {
-    // A name alone is found wherever it stands.
+    // A name alone is found wherever it is.
     const alone = path.length === 1 ? this.known.find(p => sameName(p.name, path[0]!)) : undefined
     if (alone) return alone.id
     let parentId: string | null = null

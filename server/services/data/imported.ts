@@ -92,7 +92,7 @@ async function write(act: Act, { importing, places }: Awaited<ReturnType<typeof 
   await updateAll(act, 'fills', changed.fills, f => nameOf(f.productId))
   await insertAll(act, 'products', importing.products, p => p.shade)
   await insertAll(act, 'units', importing.units, u => nameOf(u.productId))
-  // What was decanted comes after what it was decanted from, wherever it stands.
+  // What was decanted comes after what it was decanted from, wherever it is.
   const ids = new Set(importing.fills.map(f => f.id))
   const known = await knownFills(act, importing.fills)
   const sources = importing.fills.map(f => ({

@@ -51,7 +51,7 @@ const TABLES = {
 /** The table itself, without what was said of its key. */
 const tableOf = (sort: SortName) => (sort === 'planBody' ? tables.planBodies : TABLES[sort])
 
-/** Reads everything there is, a little at a time, so that what cannot be used as it stands is known. */
+/** Reads everything there is, a little at a time, so that what cannot be used is known. */
 async function lookThrough(rest: () => Promise<void>): Promise<void> {
   const readers = [
     kitProducts,
@@ -97,7 +97,7 @@ export function lookThroughBeside(): void {
 }
 const WAIT_MS = 1000
 
-/** What cannot be used as it stands, as far as it is known by now; nothing waits for it. */
+/** What cannot be used, as far as it is known by now; nothing waits for it. */
 export async function knownSetAside(): Promise<SetAside[]> {
   if (!looking) lookThroughBeside()
   await Promise.race([looking, new Promise(resolve => setTimeout(resolve, WAIT_MS))])
@@ -105,7 +105,7 @@ export async function knownSetAside(): Promise<SetAside[]> {
 }
 const told = (): Promise<SetAside[]> => Promise.all(quarantined().map(toldWhole))
 
-/** Reads everything there is and tells what cannot be used as it stands. */
+/** Reads everything there is and tells what cannot be used. */
 export async function allSetAside(): Promise<SetAside[]> {
   await lookThrough(atOnce)
   return told()

@@ -118,7 +118,7 @@ async function coreOf(
   return core ?? listOf(things, isAlong, today())
 }
 
-/** Where a thing goes: where it stands, else the pouch of its kind, else the first case. */
+/** Where a thing goes: where it is, else the pouch of its kind, else the first case. */
 function placing(lines: readonly PlaceLine[], isAlong: (t: Thing) => boolean): (t: Thing) => string | null {
   const carried = inOrder(lines)
     .map(o => o.place)

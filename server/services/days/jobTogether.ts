@@ -14,7 +14,7 @@ import { allThings } from '../kit/things'
 
 /* All faces of a job together: what their plans share, and whether there is enough of it. */
 
-/** Whether a thing stands in what goes to a job. */
+/** Whether a thing is in a place that goes to a job. */
 export async function alongNow(): Promise<(thing: Pick<Thing, 'placeId'>) => boolean> {
   const carried = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
   return ({ placeId }) => placeId !== null && carried.has(placeId)

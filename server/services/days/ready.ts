@@ -7,7 +7,7 @@ import { dayPlansOf, type DayPlan } from './dayPlans'
 import { jobById } from '../jobs/jobs'
 import { morningWith } from './mornings'
 
-/* What stands between a job and its day: each with what mends it. */
+/* What is still open before the day of a job: each with what mends it. */
 
 const whose = ({ faceId, bookingId, name }: DayPlan): CheckFace => ({ faceId, bookingId, name })
 

@@ -65,7 +65,7 @@ async function readBoard(): Promise<Board> {
   }
 }
 
-/** Colours that are there twice change with colours, not with where things stand. */
+/** Colours that are there twice change with colours, not with where things are. */
 function doubledNow(things: readonly Thing[]): readonly (readonly string[])[] {
   const seen = mayDouble(things)
   const before = doubled
@@ -95,7 +95,7 @@ function shortened(notices: readonly Notice[]): Notice[] {
   })
 }
 
-/** Everything that stands loose in the case or nowhere goes where its kind usually does. */
+/** Everything that is loose in the case or has no place goes where its kind usually does. */
 export function sortIntoPouches(): Promise<{ moved: number }> {
   let count = 0
   return command(

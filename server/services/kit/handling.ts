@@ -16,7 +16,7 @@ import { command, type Act } from '../record/command'
 import { kitProducts } from './owned'
 import { placeAt, thingNow, unitNow } from './units'
 
-/* What is done to what stands in a pack: some of it into small vessels, or a dried rest worked up again. */
+/* What is done to what is in a pack: some of it into small vessels, or a dried rest worked up again. */
 
 /** What speaks against decanting one thing, and what to mind. */
 export function adviceFor(thing: OwnedThing, unit: Pick<OwnedUnit, 'measure' | 'inside'>): DecantAdvice {

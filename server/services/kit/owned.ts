@@ -330,7 +330,7 @@ export async function usableKit(): Promise<readonly UsableProduct[]> {
 export const usableBrought = async (faceId: string): Promise<UsableProduct[]> =>
   inUse((await allOwned()).filter(p => p.ownerFaceId === faceId))
 
-/** Those of these things that are owned, of the kit or brought, as they stand in the database. */
+/** Those of these things that are owned, of the kit or brought, as they are in the database. */
 export const thingsAmong = async (from: Reader, ids: readonly string[]): Promise<OwnedThing[]> =>
   ids.length === 0 ? [] : owned(from, inArray(fills.productId, [...ids]))
 

@@ -13,7 +13,7 @@ import { validRows } from '../record/validRows'
 import { placeAt, USUAL_PLACE } from './units'
 import { untilWritten } from '../record/untilWritten'
 
-/* Where things are: the tree of places, what stands in each, and what is moved. */
+/* Where things are: the tree of places, the things in each, and what is moved. */
 
 type Reader = Pick<typeof db, 'select'>
 
@@ -22,7 +22,7 @@ const lineOf = (row: typeof places.$inferSelect): PlaceLine => {
   return { id, parentId, sort, name, position, version, own: { volumeMl, limitG } }
 }
 
-/** Places whose rows can be used; what stands in another is placed nowhere until it is put right. */
+/** Places whose rows can be used; what is in another is placed nowhere until it is put right. */
 export const placesSound = async (from: Reader = db): Promise<PlaceLine[]> => {
   const rows = await from
     .select()
@@ -74,7 +74,7 @@ export function changePlace(id: string, input: PlaceInput): Promise<PlaceLine> {
   })
 }
 
-/** Takes a place away: what stands in it stands where it stood, or is placed nowhere. */
+/** Removes a place: its things go to the place around it, or to none. */
 export function removePlace(id: string): Promise<{ id: string }> {
   let name = ''
   return command(

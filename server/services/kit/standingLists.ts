@@ -30,7 +30,7 @@ export const standingListsKept = async (from: Reader = db) =>
       .orderBy(asc(standingLists.createdAt)),
   )
 
-/** Whether a thing stands in what goes to a job. */
+/** Whether a thing is in a place that goes to a job. */
 async function along(): Promise<(thing: Thing) => boolean> {
   const ids = new Set((await placeLines()).filter(p => isCarried(p.sort)).map(p => p.id))
   return ({ placeId }) => placeId !== null && ids.has(placeId)
@@ -129,7 +129,7 @@ export function dropStandingList(id: string): Promise<{ id: string }> {
   )
 }
 
-/** Packs by a list: what is missing comes from where it stands into the pouch of its kind, what is on no list goes home. */
+/** Packs by a list: what is missing comes from where it is into the pouch of its kind, what is on no list goes home. */
 export function packByList(id: string): Promise<{ brought: number; left: number }> {
   let words = ''
   return command(

@@ -130,7 +130,7 @@ const CASE_OF_PALETTE = { massG: 40, roomMl: 40 }
 const LIGHTEST = 1000
 // A shape is a fraction of a kind.
 const BETWEEN_SHAPES = 20
-/** Where a thing stands in the order of the work; within a kind from light to deep. */
+/** The place of a thing in the order of the work; within a kind from light to deep. */
 function placeInUse(t: Thing): number {
   const known = placeOf.get(t)
   if (known !== undefined) return known

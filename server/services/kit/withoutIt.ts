@@ -9,7 +9,7 @@ import { kitProducts } from './owned'
 
 const itemsInUse = async () => (await kitProducts()).filter(p => p.retiredAt === null).map(itemOf)
 
-/** Where in the kit something stands that is reacted to. */
+/** Where in the kit something is that they react to. */
 export async function heldInKit(declared: readonly string[]): Promise<HeldInKit> {
   const items = await itemsInUse()
   return {

@@ -11,7 +11,7 @@ import { targetsOf } from './targets'
 
 type FaceRow = typeof faces.$inferSelect
 
-/** Faces as they stand in a list; those that cannot be used are left out. */
+/** Faces as a list shows them; those that cannot be used are left out. */
 export async function linesOf(rows: readonly FaceRow[]): Promise<FaceLine[]> {
   const good = await validRows('face', rows)
   const ids = good.map(r => r.id)

@@ -149,7 +149,7 @@ const rowOf = async (from: Reader, id: string): Promise<FaceRow | undefined> =>
       .where(and(eq(faces.id, id), isNull(faces.deletedAt)))
   )[0]
 
-/** @throws Missing for a face that is not there any more; Conflict for one that cannot be used as it stands */
+/** @throws Missing for a face that is not there any more; Conflict for one that cannot be used */
 export async function faceById(id: string, from: Reader = db): Promise<Face> {
   const row = await rowOf(from, id)
   if (!row) throw new Missing('This face')

@@ -79,7 +79,7 @@ function remainsInWords(remains: readonly string[]): string {
   return `Their name still stands where you left it: ${told}${more}.`
 }
 
-/** Takes the name out of what is not theirs. @returns where it still stands */
+/** Takes the name out of what is not theirs. @returns where it still is */
 async function rewrite(tx: Transaction, person: Person, { texts }: ForgetInput): Promise<string[]> {
   const said = new Map(texts.map((t, i) => [t.key, { ...t, i }]))
   const left: string[] = []

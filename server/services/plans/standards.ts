@@ -133,7 +133,7 @@ const heldOf = (t: Thing): HeldThing => ({
         : [],
 })
 
-/** What is asked of the kit, or of what stands in one place. */
+/** What is asked of the kit, or of the things in one place. */
 async function questionOf(input: AuditInput) {
   const standard = input.standard ? (input.standard as unknown as Standard) : await standardById(input.standardId)
   const day = today()
@@ -160,7 +160,7 @@ async function questionOf(input: AuditInput) {
   return { standard, there, question }
 }
 
-/** What the kit, or what stands in one place, can do of a standard, and how much lighter it can be. */
+/** What the kit, or the things in one place, can do of a standard, and how much lighter it can be. */
 export async function auditNow(input: AuditInput, asking: Asking): Promise<AuditAnswer> {
   const { standard, there, question } = await questionOf(input)
   const booked = await bookedProducts()
@@ -198,7 +198,7 @@ async function bookedProducts(): Promise<string[]> {
   return rows.flatMap(r => r.id ?? [])
 }
 
-/** When each thing was last used, as far as the log says, and in how many recipes its product stands. */
+/** When each thing was last used, as far as the log says, and in how many recipes its product is. */
 async function usedUnits(): Promise<UseLog> {
   const rows = await db
     .select({ unitId: uses.unitId, productId: fills.productId, last: max(uses.at), times: count() })

@@ -33,7 +33,7 @@ export interface BagLine extends Heft {
   lab: Lab | null
   count: number
   why: Reason
-  /** Where it goes: where it stands, or the pouch of its kind. */
+  /** Where it goes: where it is, or the pouch of its kind. */
   to: string | null
   isAlong: boolean
   handling: Handling[]
@@ -80,7 +80,7 @@ export interface BagPlace {
   sort: PlaceSort
   depth: number
   limits: Limits
-  /** As it is packed for this job, with all that stands in it. */
+  /** As it is packed for this job, with everything in it. */
   packed: Heft
 }
 /** A case that is too full or too heavy, and what to leave of it for the least loss. */

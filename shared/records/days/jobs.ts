@@ -163,7 +163,7 @@ export const bookingInput = ({
   version,
 })
 
-/** A job as it stands in the list. */
+/** A job as the list shows it. */
 export interface JobLine {
   id: string
   name: string

@@ -8,7 +8,7 @@ export interface CheckFace {
   bookingId: string
   name: string
 }
-/** One thing that stands between a job and its day. */
+/** One thing that is still open before the day of a job. */
 export type Check =
   | { is: 'nobody' }
   | { is: 'no day' }
@@ -22,7 +22,7 @@ export type Check =
   | { is: 'heavy'; over: BagOver }
   | { is: 'buried'; buried: BagBuried[] }
 
-/** Whether a job can begin, and what stands between. */
+/** Whether a job can begin, and what is still open. */
 export interface JobReady {
   checks: Check[]
   /** Whether it can begin early enough is worked out from this where it is shown. */

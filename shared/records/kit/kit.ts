@@ -206,7 +206,7 @@ export class RangeInput {
   @is.YesNo() mixes!: boolean
 }
 
-/** A place that things stand in. */
+/** A place that things are in. */
 export interface Place {
   id: string
   parentId: string | null
@@ -223,7 +223,7 @@ export interface ShelfProduct extends Omit<
   useBy: string | null
 }
 
-/** The kit in short: everything that is mixed, what must stay apart, where things stand, and how much else there is. */
+/** The kit in short: everything that is mixed, what must stay apart, where things are, and how much else there is. */
 export interface Shelf {
   products: ShelfProduct[]
   apart: { brand: string; range: string }[]
@@ -260,7 +260,7 @@ export class KitQuery {
   @is.Whole(1, 100) limit: number = 50
 }
 
-/** A product as it stands in a list. */
+/** A product as a list shows it. */
 export interface KitLine extends Pick<
   ShelfProduct,
   | 'id'
@@ -298,7 +298,7 @@ export class DeclaredInput {
   @is.Words(100, 60) declared: string[] = []
 }
 
-/** Where what is reacted to stands in the kit, of what is not retired. */
+/** Where in the kit something is that they react to, of what is not retired. */
 export interface HeldInKit {
   held: { declared: string; names: string[] }[]
   /** Products without a list on record. */

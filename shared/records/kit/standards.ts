@@ -80,7 +80,7 @@ export class AuditInput {
   @is.Id() standardId: string = 'first'
   /** One that is to be tried before it is kept. */
   @is.Maybe() @is.One(() => StandardInput) standard?: StandardInput
-  /** Of what stands there alone; of the whole kit, when left out. */
+  /** Of the things there alone; of the whole kit, when left out. */
   @is.Maybe() @is.Id() placeId?: string | null
   /** How much lighter it is to become, grams. */
   @is.Maybe() @is.Between(1, 1_000_000, 'g') lighterG?: number | null

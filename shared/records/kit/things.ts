@@ -26,7 +26,7 @@ export const NOWHERE = 'nowhere'
 export class ThingQuery {
   @is.Text(0, 100) q: string = ''
   @is.OneOf(['all', ...PURPOSES]) purpose: Purpose | 'all' = 'all'
-  /** A place and what stands in it, `nowhere` for what nobody has placed; empty for everywhere. */
+  /** A place and what is in it, `nowhere` for what nobody has placed; empty for everywhere. */
   @is.Text(0, 64) place: string = ''
   @is.OneOf(THING_STATES) state: ThingState = 'in use'
   @is.OneOf(THING_ORDERS) order: ThingOrder = 'use'
@@ -183,7 +183,7 @@ export interface PlaceLine {
   own: Limits
 }
 
-/** What stands in a place, in sum. */
+/** The things in a place, in sum. */
 export interface Standing extends Heft {
   count: number
   /** Minor units of what is priced. */
@@ -193,10 +193,10 @@ export interface Standing extends Heft {
 export interface BoardPlace extends PlaceLine {
   depth: number
   limits: Limits
-  /** Of this place alone, and with all that stands in it. */
+  /** Of this place alone, and with everything in it. */
   here: Standing
   within: Standing
-  /** The first of what stands here, in the order of the work. */
+  /** The first of the things here, in the order of the work. */
   things: Thing[]
 }
 
@@ -204,7 +204,7 @@ export interface BoardPlace extends PlaceLine {
 export interface Board {
   places: BoardPlace[]
   nowhere: { here: Standing; things: Thing[] }
-  /** Physical things that are in use, and places they stand in. */
+  /** Physical things that are in use, and places they are in. */
   count: number
   placesUsed: number
   retired: number

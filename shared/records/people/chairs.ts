@@ -31,7 +31,7 @@ export interface ChairFace {
 
 /** Where something is reached for. */
 export interface FoundAt extends Pick<Found, 'along' | 'pan'> {
-  /** The name of the pouch or case; empty where it stands nowhere. */
+  /** The name of the pouch or case; empty where it is nowhere. */
   place: string
 }
 

@@ -22,7 +22,7 @@ export interface BookedFor {
   day: string | null
 }
 
-/** A face as it stands in a list. */
+/** A face as a list shows it. */
 export interface FaceLine {
   id: string
   name: string

@@ -4,7 +4,7 @@ import * as is from '../../checks/rules'
 export interface Mention {
   /** Names the text, and nothing that is in it. */
   key: string
-  /** Where it stands: "the notes of the job Market day". */
+  /** Where it is: "the notes of the job Market day". */
   where: string
   text: string
   /** What could stand there instead. */

@@ -83,7 +83,7 @@ export class PlanNotesInput {
   @is.MadeFrom() version?: number
 }
 
-/** A kept plan as it stands in a list. */
+/** A kept plan as a list shows it. */
 export interface PlanLine {
   id: string
   kind: PlanKind

@@ -3,7 +3,7 @@ import { USUAL_LIMITS, within } from '#core/stock/things/places'
 import { PLACE_SORTS } from '#core/stock/things/things'
 import { PlaceInput, type BoardPlace } from '#shared/records/kit/things'
 
-/** A place: what it is, what it stands in, and how much it takes where that was measured. */
+/** A place: what it is, what it is in, and how much it takes where that was measured. */
 const { place } = defineProps<{ place: BoardPlace | null }>()
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()

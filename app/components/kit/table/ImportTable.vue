@@ -15,7 +15,7 @@ const meanings = [
     title: titleOf(value),
   })),
 ]
-/** What an export wrote for itself is offered only where it stands. */
+/** Columns that an export writes for itself are offered only where the table has them. */
 const meaningsOf = (i: number) => {
   const own = t.mapping.value[i]
   return own && !meanings.some(m => m.value === own) ? [...meanings, { value: own, title: titleOf(own) }] : meanings
