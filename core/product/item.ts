@@ -109,7 +109,7 @@ export const isOilRich = (item: Pick<KitItem, 'family' | 'texture'>) => item.fam
 const SCRUB_IN_NAME = /\b(?:scrub|polish|exfoliat\w*|peel(?:ing)?|gommage)\b|peeling$/i
 /** Grains that rub loose skin off, as lists name them. */
 const GRAINS = /^(?:sucrose|sugar|sodium chloride|maris sal|pumice|perlite)\b|(?:seed|shell|stone|husk) powder$/i
-/** Lip care that rubs: by its name, or by the grains in its list. That nobody said what it feels like makes none of it. */
+/** Lip care that rubs: by its name, or by the grains in its list. A texture that is not known does not make it one. */
 export const isScrub = ({ kind, name, texture, ingredients }: KitItem): boolean =>
   kind === 'lip care'
   && (SCRUB_IN_NAME.test(name) || (texture === 'other' && (ingredients ?? []).some(i => GRAINS.test(i))))

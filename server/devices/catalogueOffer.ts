@@ -21,7 +21,7 @@ export interface Said extends Partial<
 /** A name as an id: what a database holds already keeps its own. */
 export const offerId = (range: string, shade: string) => `${range} ${shade}`.toLowerCase().replace(/[^a-z]+/g, '-')
 
-/** One offer outside complexion: what is not said is what its kind usually is, the base as its ingredient list reads. */
+/** One offer outside complexion: a field left out is as usual for its kind, the base as its ingredient list reads. */
 export function catalogueOffer(
   line: Line,
   shade: string,

@@ -88,7 +88,7 @@ export async function unpack(zip: string, to: string, migrations: string): Promi
   }
 }
 
-/** What SQLite says of a copy is said of the copy, and never of the data here. What the disk does not allow stays what it is. */
+/** What SQLite finds wrong with a copy is told as a fault of the copy, never of the data here. What the disk does not allow stays what it is. */
 export async function ofTheCopy<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work()

@@ -24,9 +24,9 @@ export const jobs = sqliteTable(
     place: text('place').notNull().default(''),
     /** What the day asks of the make-up, its type among it. */
     conditions: json('conditions').$type<OccasionInput>().notNull(),
-    /** How the morning goes; what was not said has its default. */
+    /** How the morning goes; fields left out have their defaults. */
     morning: json('morning').$type<Partial<MorningInput>>().notNull().default({}),
-    /** How it is packed, and what it costs; what was not said has its default. */
+    /** How it is packed, and what it costs; fields left out have their defaults. */
     bag: json('bag').$type<Partial<BagInput>>().notNull().default({}),
     quote: json('quote').$type<Partial<QuoteInput>>().notNull().default({}),
     /** How it went; null until it is closed. */
@@ -54,7 +54,7 @@ export const bookings = sqliteTable(
     services: text('services').notNull().default(''),
     /** Where this face's day differs from the job's. */
     differs: json('differs').$type<Partial<OccasionInput>>().notNull().default({}),
-    /** How this face goes through the morning; what was not said has its default. */
+    /** How this face goes through the morning; fields left out have their defaults. */
     chair: json('chair').$type<Partial<ChairInput>>().notNull().default({}),
     createdAt: text('created_at').notNull(),
     version: version(),
@@ -103,7 +103,7 @@ export const plans = sqliteTable(
   t => [index('plans_face').on(t.faceId, t.savedAt), index('plans_booking').on(t.bookingId)],
 )
 
-/** Everything a kept plan said at the time, read on demand: it is large. */
+/** The whole of a kept plan as it was computed, read on demand: it is large. */
 export const planBodies = sqliteTable('plan_bodies', {
   planId: text('plan_id')
     .primaryKey()

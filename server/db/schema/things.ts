@@ -41,7 +41,7 @@ export const products = sqliteTable(
     finish: text('finish').$type<Finish>().notNull(),
     inci: text('inci').notNull().default(''),
     flagFixes: json('flag_fixes').$type<Partial<Record<IngredientFlag, boolean>>>().notNull().default({}),
-    /** What was never said is what the kind usually is: see core/product/usual.ts. */
+    /** A field never given is as usual for the kind: see core/stock/things/usual.ts. */
     traits: json('traits').$type<Partial<Traits>>().notNull().default({}),
     /** How strongly it pulls a mix against what its cover says. */
     strength: real('strength').notNull().default(1),

@@ -16,10 +16,10 @@ export type FillRow = typeof fills.$inferSelect
 type Columns<T> = Partial<T>
 
 type Given<T> = { [K in keyof T]?: NonNullable<T[K]> }
-/** Without what was not said; null says that it is not known. */
+/** Without the fields left out; null means not known. */
 const said = <T extends object>(of: T): T =>
   Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T
-/** Without what was not said. */
+/** Without the fields left out. */
 const given = <T extends object>(columns: T): Given<T> =>
   Object.fromEntries(Object.entries(columns).filter(([, v]) => v !== undefined && v !== null)) as Given<T>
 
@@ -103,7 +103,7 @@ export function newFill(t: ImportedThing): Columns<FillRow> {
   return { ...(usual ? fillColumns(listed.kind, usual) : {}), ...fillSaid(t) }
 }
 
-/* What a row of each table is where nothing is said. */
+/* The defaults of a row of each table. */
 export const BLANK_PRODUCT = {
   sort: 'cosmetic',
   flagFixes: {},

@@ -190,7 +190,7 @@ export class Importing {
     return known
   }
 
-  /** What is said in the same words is another of the same; a pan is a colour of its own. */
+  /** A line with the same words is another of the same product; a pan is a colour of its own. */
   private productFor(t: ImportedThing, isPan: boolean): ProductRow {
     const known = this.namedProduct(t, t.productId)
     if (known) return known

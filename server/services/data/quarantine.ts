@@ -48,7 +48,7 @@ const TABLES = {
   line: tables.purchaseLines,
 } as const satisfies Record<SortName, unknown>
 
-/** The table itself, without what was said of its key. */
+/** The table itself, without the remarks on its key. */
 const tableOf = (sort: SortName) => (sort === 'planBody' ? tables.planBodies : TABLES[sort])
 
 /** Reads everything there is, a little at a time, so that what cannot be used is known. */

@@ -38,12 +38,12 @@ type Reader = Pick<typeof db, 'select'>
 type JobRow = typeof jobs.$inferSelect
 type BookingRow = typeof bookings.$inferSelect
 
-/** What a day asks; what was not said has its default. */
+/** What a day asks; fields left out have their defaults. */
 const conditionsOf = ({ conditions }: Pick<JobRow, 'conditions'>): OccasionInput => ({
   ...new OccasionInput(),
   ...conditions,
 })
-/** How the morning goes; what was not said has its default. */
+/** How the morning goes; fields left out have their defaults. */
 const morningOf = ({ morning }: Pick<JobRow, 'morning'>): MorningInput => ({ ...new MorningInput(), ...morning })
 const bookingOf = ({ createdAt: _made, deletedAt: _gone, ...row }: BookingRow): Booking => ({
   ...row,

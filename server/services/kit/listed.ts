@@ -37,7 +37,7 @@ type Columns = Partial<typeof products.$inferInsert>
 type Known = Map<string, { id: string; columns: Columns }[]>
 const keyOf = (kind: string, shade: string) => `${kind} ${shade.trim().toLowerCase()}`
 
-/** Products by kind and name: what is said in the same words is another of the same. */
+/** Products by kind and name: a line with the same words is another of the same product. */
 async function knownProducts(act: Act): Promise<Known> {
   const known: Known = new Map()
   for (const row of await act.tx.select().from(products).where(isNull(products.deletedAt))) {
@@ -106,7 +106,7 @@ async function addPalette(
     const pan = productOfListed(thing, name, own || null)
     const { id } = await act.insert('products', { id: newId(), createdAt: now(), ...productColumns(pan) })
     await act.insert('pans', { id: newId(), paletteId: palette.id, position, productId: id })
-    // A size said of a palette is that of all its pans.
+    // The size given for a palette is that of all its pans.
     const sizeMl = thing.size ? thing.size / pans : pan.sizeMl
     await act.insert('fills', {
       id: newId(),

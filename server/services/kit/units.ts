@@ -154,7 +154,7 @@ export function setLevel(
       name = (fillId ? null : unit.inside) ?? thing.shade
       const [row] = await act.tx.select({ version: units.version }).from(units).where(eq(units.id, unitId))
       const versionOf = (fill: { version: number }) => row!.version + fill.version
-      // A whole palette has no version of its own: what each of its pans says is said of that pan.
+      // A whole palette has no version of its own: each of its pans is changed with that pan's own version.
       if (meant.length === 1) expectVersion(name, { ...unit, version: versionOf(meant[0]!) }, version)
       let written = meant[0]!
       for (const fill of meant) written = (await act.update('fills', fill.id, { level })) ?? fill

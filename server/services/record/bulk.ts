@@ -18,7 +18,7 @@ const tableOf = (name: Owned) => RECORDS[name] as unknown as SQLiteTable & { id:
 
 // A row of products has two dozen values.
 const AT_ONCE = 60
-// Encoded here: a placeholder of a column makes no of what nobody said.
+// Encoded here: a column's placeholder would turn a missing answer into no.
 const later = (name: string) => sql`${sql.placeholder(name)}`
 const encoded = (name: Owned, field: string, value: unknown): unknown => {
   const column = (tableOf(name) as unknown as Record<string, SQLiteColumn>)[field]!
