@@ -1,10 +1,21 @@
+const SWC = {
+  jsc: {
+    target: 'es2022',
+    parser: { syntax: 'typescript', decorators: true },
+    transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
+    keepClassNames: true,
+  },
+  module: { type: 'commonjs' },
+  sourceMaps: 'inline',
+}
+
 /** @type {import('jest').Config} */
 export default {
   testEnvironment: 'node',
   // A slow machine takes twenty times what a fast one does; what should be fast is measured by the benchmark.
   testTimeout: 60_000,
   testSequencer: './tests/support/answersFirst.cjs',
-  // looked up through the sandbox's global, Math costs ten times the computing
+  // Looked up through the sandbox these take ten times the computing. Not Date: tests replace it.
   sandboxInjectedGlobals: [
     'Math',
     'Number',
@@ -33,19 +44,6 @@ export default {
     '^~/(.*)$': '<rootDir>/app/$1',
   },
   modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt', '<rootDir>/.varietas', '<rootDir>/.mutants'],
-  transform: {
-    '^.+\\.m?[tj]s$': [
-      '@swc/jest',
-      {
-        jsc: {
-          target: 'es2022',
-          parser: { syntax: 'typescript', decorators: true },
-          transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
-          keepClassNames: true,
-        },
-        module: { type: 'commonjs' },
-        sourceMaps: 'inline',
-      },
-    ],
-  },
+  transform: { '^.+\\.m?[tj]s$': ['@swc/jest', SWC], '^.+\\.vue$': ['<rootDir>/tests/support/vueTransform.cjs', SWC] },
+  moduleFileExtensions: ['js', 'mjs', 'cjs', 'jsx', 'ts', 'mts', 'cts', 'tsx', 'json', 'node', 'vue'],
 }
