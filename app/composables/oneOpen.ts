@@ -1,6 +1,6 @@
 import { computed, type Ref, type WritableComputedRef } from 'vue'
 
-/** A model for the dialog of each of several forms, of which at most one is open. */
+/** Models for the dialogs of several forms: at most one is open. */
 export const oneOpen =
   <Form extends string>(form: Ref<Form | null>) =>
   (name: Form): WritableComputedRef<boolean> =>

@@ -90,7 +90,7 @@ describe('choices', () => {
     expect(chosen).toHaveBeenCalledWith('dewy')
   })
 
-  it('of which several fit keep what is not offered here', () => {
+  it('that may be several keep what is not offered here', () => {
     const { page, chosen, choose } = choosing({
       modelValue: ['latex', 'matte'],
       options: ['matte', 'dewy'],
@@ -116,7 +116,7 @@ describe('two versions of a record', () => {
     expect(text()).not.toMatch(/version|oily/)
   })
 
-  it('of which either can be taken', async () => {
+  it('can be taken either way', async () => {
     const page = clash({ shade: 'Heron' }, { shade: 'Plover' })
     await page.press('Keep yours')
     await page.press('Take what is there')

@@ -27,7 +27,7 @@ interface Taken {
   amount: number
 }
 
-/** @throws BadInput for a part that is not in the kit, or of which less is left */
+/** @throws BadInput for a part that is not in the kit, or with less left than asked */
 async function takenFrom(act: Act, { parts }: BlendInput): Promise<Taken[]> {
   const rows = await act.tx
     .select({ id: fills.id, productId: fills.productId })
