@@ -25,7 +25,8 @@ export class Tab {
     await page.unrouteAll({ behavior: 'ignoreErrors' })
     for (const other of others) await other.close()
     const { origin } = new URL(page.url())
-    if (origin === 'null') return
+    // An empty page does not say where its test was before.
+    if (origin === 'null') return this.close()
     // A file of the same site that is not the application: for an empty page the browser would begin another process.
     const isThere = await page.goto(`${origin}/icon.svg`).catch(() => null)
     if (!isThere) return this.close()

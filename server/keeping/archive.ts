@@ -112,7 +112,7 @@ export class Archive {
 const MOST_RATIO = 100
 const ANY_RATIO_BYTES = 50_000_000
 
-/** What the disk does not allow stays what it is; everything else that goes wrong in reading is the archive's fault. */
+/** Passes on errors of the disk; every other error while reading means a damaged archive. */
 function asDamaged(problem: unknown): Error {
   const { code } = problem as NodeJS.ErrnoException
   if (problem instanceof DamagedArchive || code === 'ENOSPC' || code === 'ENOENT' || code === 'EACCES')

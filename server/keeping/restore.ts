@@ -88,7 +88,7 @@ export async function unpack(zip: string, to: string, migrations: string): Promi
   }
 }
 
-/** What SQLite finds wrong with a copy is told as a fault of the copy, never of the data here. What the disk does not allow stays what it is. */
+/** Reports a copy that SQLite cannot read as a damaged archive, not as a fault of the data here. Errors of the disk are passed on. */
 export async function ofTheCopy<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work()
