@@ -1,11 +1,12 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
+import { aThirdOf } from '../tests/support/share'
 import { facesFrom, test } from './ground'
 import { firstJob, VIEWS } from './walk'
 
 test.use({ ownTab: true })
 
-/** The main views in three parts, so that none takes longer than a test should. */
+/** The main views in three parts, so that none takes longer than a test should; of each, a third with every commit. */
 const PARTS: Record<string, (request: APIRequestContext) => readonly string[] | Promise<string[]>> = {
   'the kit': () => VIEWS.filter(view => view.startsWith('/kit')),
   'faces and jobs': async request => {
@@ -120,7 +121,7 @@ for (const [part, viewsOf] of Object.entries(PARTS)) {
     })
     page.on('pageerror', e => problems.push(e.message))
     await page.addInitScript(() => localStorage.removeItem('varietas.chairside'))
-    for (const view of await viewsOf(request)) {
+    for (const view of aThirdOf(await viewsOf(request))) {
       await open(page, view)
       expect(await grave(page, view)).toEqual([])
       expect(await page.evaluate(touchingWords), view).toEqual([])

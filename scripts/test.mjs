@@ -1,11 +1,14 @@
 // npm test: everything that must hold, from a fresh clone on: install, lint, types, unit tests, build, a short soak, browser tests.
+// npm run test:deep: the same with every case of what npm test takes in turn.
 import { spawnSync } from 'node:child_process'
 import { join } from 'node:path'
+import { browserTests } from './browserTests.mjs'
 import { bin, install, root, run, runTogether } from './install.mjs'
 
-// Of simulations and brute force each commit takes a tenth, another than the last; npm run test:deep takes all.
+const isDeep = process.env.TEST_DEEP === '1'
+// Of simulations and brute force each commit takes a share, another than the last.
 const { stdout: commit } = spawnSync('git', ['rev-parse', 'HEAD'], { cwd: root, encoding: 'utf8' })
-process.env.TEST_SHARE ??= String(parseInt(commit?.trim().slice(0, 8) || '0', 16) % 10)
+if (!isDeep) process.env.TEST_SHARE ??= String(parseInt(commit?.trim().slice(0, 8) || '0', 16) % 10)
 
 const begun = Date.now()
 const step = async (name, work) => {
@@ -33,5 +36,5 @@ await step('lint, types, unit tests and build', () =>
   ]),
 )
 await step('soak, short', () => run(process.execPath, ['scripts/soak.mjs', '--short']))
-await step('browser tests', () => run(bin('playwright'), ['test']))
+await step('browser tests', () => browserTests(isDeep ? undefined : Number(process.env.TEST_SHARE)))
 console.log(`\nAll passed in ${Math.round((Date.now() - begun) / 1000)} s`)

@@ -12,5 +12,9 @@ export const OWN_SHARE = Math.abs(Number(process.env.TEST_SHARE ?? 0)) % SHARES
 export const shareOf = (cases: number): number[] =>
   Array.from({ length: cases }, (_, i) => i).filter(i => isDeep || i % SHARES === OWN_SHARE)
 
+/** A third of some long cases, another with each commit; all of them in a run that is nobody's commit. */
+export const aThirdOf = <T>(all: readonly T[]): T[] =>
+  all.filter((_, i) => isDeep || process.env.TEST_SHARE === undefined || i % 3 === OWN_SHARE % 3)
+
 /** A figure that depends on it: a count, or a bound that is looser where few cases scatter more. */
 export const dependingOn = (all: number, aTenth: number): number => (isDeep ? all : aTenth)
