@@ -17,6 +17,8 @@ export default {
   ignorePatterns: ['.output', '.varietas', 'docs', 'e2e', 'public', 'test-results'],
   // A value of a module is made before any test: each would be run against all of them. A run with VARIETAS_STATICS=1 counts them, too.
   ignoreStatic: !process.env.VARIETAS_STATICS,
+  // Every test once, with what it comes by written down: minutes on a slow machine.
+  dryRunTimeoutMinutes: 40,
   timeoutMS: 10000,
   timeoutFactor: 1.2,
   allowEmpty: false,
