@@ -14,7 +14,7 @@ export default {
   jsonReporter: { fileName: 'node_modules/.varietas/mutation.json' },
   tempDirName: '.mutants',
   disableTypeChecks: false,
-  ignorePatterns: ['.output', '.varietas', 'docs', 'e2e', 'public', 'test-results'],
+  ignorePatterns: ['.output', '.varietas', 'docs/screenshots', 'e2e', 'public', 'test-results'],
   // A value of a module is made before any test: each would be run against all of them. A run with VARIETAS_STATICS=1 counts them, too.
   ignoreStatic: !process.env.VARIETAS_STATICS,
   // Every test once, with what it comes by written down: minutes on a slow machine.
