@@ -21,7 +21,7 @@ import { audit, downsize, idleOf, workedOut, type Audit, type Lighter } from '#c
 import { fill, type Filling } from '#core/standard/fill'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { timetable } from '#core/schedule/timetable'
-import { readList } from '#core/stock/list'
+import { readPasted } from '#core/stock/table/pasted'
 import { ENDPOINTS, type ComputeTask, type Endpoints } from '#shared/compute/endpoints'
 import type { ReachRequest } from '#shared/compute/requests'
 import { readJsonText } from '#shared/checks/json'
@@ -93,7 +93,7 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
   dilute: ({ stockPercent, targetPercent, finalMl }) => dilute(stockPercent, targetPercent, finalMl),
-  list: ({ lines }) => ({ things: readList(lines, today()) }),
+  list: ({ lines }) => readPasted(lines, today()),
   timetable: (morning, left) => {
     const { start, ...rest } = timetable(morning, { timeLimitMs: left() })
     return { ...rest, start, ...(rest.feasible ? {} : { missing: -start }) }

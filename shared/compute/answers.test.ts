@@ -5,7 +5,7 @@ import { everyone } from '#core/complexion/skins/population'
 import { reach } from '#core/complexion/reach'
 import { shade } from '../../tests/support/kits'
 import { check } from '../checks/validate'
-import { readList } from '#core/stock/list'
+import { readPasted } from '#core/stock/table/pasted'
 import { BuyAnswerDto, ListAnswer, MatchAnswer, ReachAnswer } from './answers'
 
 const kit = [shade(3), shade(8)]
@@ -39,9 +39,13 @@ describe('real answers keep to the published schemas', () => {
       '??',
       '',
       '12-pan eyeshadow palette',
+      'LIPS',
+      'liner nude, red; super glue £2.00; balm SPF 15 exp 11/27',
+      'foundation N10–N60 waterproof',
+      'total 12',
       '0 ml',
     ]
-    expect(issues(ListAnswer, { things: readList(lines, '2026-11-27') })).toEqual([])
+    expect(issues(ListAnswer, readPasted(lines, '2026-11-27'))).toEqual([])
   })
   it('and the schemas notice what is wrong', () => {
     expect(

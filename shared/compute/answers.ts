@@ -3,9 +3,10 @@ import { VERDICTS, type Verdict } from '#core/complexion/mixing/recipe'
 import { UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
 import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
-import { FINISHES, type Finish } from '#core/product/item'
+import { FINISHES, RESISTANCES, TEXTURES, type Finish, type Resistance, type Texture } from '#core/product/item'
 import { MEASURES, PRODUCT_SORTS, type Measure } from '#core/stock/things/things'
 import type { ReadThing } from '#core/stock/list'
+import { UNSAFE_PLACES, type UnsafePlace } from '#core/stock/list/unsafe'
 import * as is from '../checks/rules'
 import { LabDto } from './parts'
 
@@ -137,6 +138,10 @@ export class DiluteAnswer {
 class ReadThingAnswer {
   /** Its line, from 0. */
   @is.Whole(0, 2000) line!: number
+  /** Which of the things of its line, from 0. */
+  @is.Whole(0, 300) part!: number
+  /** The heading it stands under. */
+  @is.Maybe() @is.Text(1, 300) under!: string | null
   @is.Text(1, 200) name!: string
   @is.OneOf(PRODUCT_SORTS) sort!: ReadThing['sort']
   @is.Maybe() @is.Text(1, 60) kind!: string | null
@@ -144,21 +149,43 @@ class ReadThingAnswer {
   @is.Maybe() @is.Between(0, 10_000_000) size!: number | null
   @is.Maybe() @is.OneOf(MEASURES) measure!: Measure | null
   @is.Maybe() @is.Between(0, 1) level!: number | null
+  @is.Maybe() @is.OneOf(TEXTURES) texture!: Texture | null
   @is.Maybe() @is.OneOf(FAMILIES) family!: Family | null
   @is.Maybe() @is.OneOf(FINISHES) finish!: Finish | null
   @is.Maybe() @is.OneOf(COVERAGES) coverage!: Coverage | null
+  @is.SomeOf(RESISTANCES) resists!: Resistance[]
+  /** Sun protection factor. */
+  @is.Maybe() @is.Whole(2, 100) spf!: number | null
+  /** Its label in a range: "N20". */
+  @is.Maybe() @is.Text(1, 20) shade!: string | null
   @is.Maybe() @is.Between(1, 12) depth!: number | null
   @is.Maybe() @is.OneOf(UNDERTONES) undertone!: Undertone | null
   /** A month (2026-03) or a day. */
   @is.Maybe() @is.Text(7, 10) openedOn!: string | null
+  /** The last day that is printed on it, a month or a day. */
+  @is.Maybe() @is.Text(7, 10) expiresOn!: string | null
+  /** As it was written, in whatever currency. */
+  @is.Maybe() @is.Between(0, 10_000_000) price!: number | null
   /** Of a brush. */
   @is.Maybe() @is.Text(1, 60) shape!: string | null
   /** Colours of a palette. */
   @is.Maybe() @is.Whole(2, 9999) pans!: number | null
+  /** Places of a face it must be kept from, as far as its words say. */
+  @is.SomeOf(UNSAFE_PLACES) unsafeFor!: UnsafePlace[]
   /** Words that were guessed or not understood. */
   @is.ListOf(20) doubtful!: string[]
 }
 
+class HeadingAnswer {
+  @is.Whole(0, 2000) line!: number
+  @is.Text(1, 300) text!: string
+  /** The kind that everything under it has, where it names one. */
+  @is.Maybe() @is.Text(1, 60) kind!: string | null
+}
+
 export class ListAnswer {
-  @is.Many(() => ReadThingAnswer, 2000) things!: ReadThingAnswer[]
+  /** In the order of the lines; a line gives one thing, several, or none. */
+  @is.Many(() => ReadThingAnswer, 12_000) things!: ReadThingAnswer[]
+  /** Headings, totals and remarks: lines that are no things. */
+  @is.Many(() => HeadingAnswer, 2000) headings!: HeadingAnswer[]
 }

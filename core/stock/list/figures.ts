@@ -1,5 +1,5 @@
 import type { Measure } from '../things/things'
-import { figure, type Word } from './words'
+import { figure, plain, type Word } from './words'
 
 const SMALL_NUMBERS: Readonly<Record<string, number>> = {
   one: 1,
@@ -12,12 +12,31 @@ const SMALL_NUMBERS: Readonly<Record<string, number>> = {
   eight: 8,
   nine: 9,
   ten: 10,
+  eleven: 11,
+  twelve: 12,
+  fifteen: 15,
+  sixteen: 16,
+  eighteen: 18,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  eighty: 80,
+  hundred: 100,
   dozen: 12,
   ein: 1,
   eine: 1,
   zwei: 2,
   drei: 3,
   vier: 4,
+  sieben: 7,
+  neun: 9,
+  zwolf: 12,
+  zwanzig: 20,
+  dreissig: 30,
+  funfzig: 50,
+  hundert: 100,
   funf: 5,
   sechs: 6,
   acht: 8,
@@ -29,11 +48,36 @@ const SMALL_NUMBERS: Readonly<Record<string, number>> = {
   trois: 3,
   quatre: 4,
   cinq: 5,
+  sept: 7,
+  huit: 8,
+  neuf: 9,
   dix: 10,
+  douze: 12,
+  douzaine: 12,
+  quinze: 15,
+  vingt: 20,
+  trente: 30,
+  cinquante: 50,
+  cent: 100,
 }
+const SINGLE_IN_PAIRS = /^(tweezers?|scissors|glasses|shears|curlers?|tongs)/i
+/** "Half a dozen", "a couple of", "a pair of": written as figures; tweezers are one, whatever they are called. */
+export const inFigures = (text: string): string =>
+  text
+    .replace(/\bhalf a dozen\b|\bein halbes dutzend\b|\bune demi-douzaine( de)?\b/giu, '6')
+    .replace(/\b(?:two|2) (?:dozen|doz\.?)(?!\p{L})/giu, '24')
+    .replace(/\b(?:a|one|1|ein) (?:dozen|dutzend|doz\.?(?!\p{L}))|\bune douzaine( de| d')?/giu, '12')
+    .replace(/,\s*(?:a|one) (?:pair|couple)\b/giu, ' x 2')
+    .replace(/\b(?:a |one )?pair of (?=(\p{L}+))/giu, (_, next: string) =>
+      SINGLE_IN_PAIRS.test(next) ? '' : /^(lash|strip|false|eyelash)/i.test(next) ? '1 pair ' : '2 ',
+    )
+    .replace(/\b(?:a )?couple(?: of)?(?= \p{L})/giu, '2')
+
 // Nobody owns more of a thing, nor a larger one.
 const MOST = 9999
 const inBounds = (value: number | null | undefined) => (value && value <= MOST ? value : null)
+/** What a word counts: "3", "three", "douze"; null for a word that is no number. */
+export const figureOfWord = (text: string): number | null => inBounds(figure(text) ?? SMALL_NUMBERS[plain(text)])
 const numberIn = ({ text }: Word): number | null => inBounds(figure(text) ?? SMALL_NUMBERS[text])
 
 /** What a unit of measure is in ours, and how much of it. */
@@ -100,14 +144,20 @@ const markRead = (...words: readonly (Word | undefined)[]) =>
 
 const rounded = (value: number) => Math.round(value * 100) / 100
 
+/** "1/2" of an ounce; of anything else it says how full it is. */
+const partOf = (text: string): number | null => {
+  const parts = /^(\d)\/(\d)$/.exec(text)
+  return parts && parts[2] !== '0' ? Number(parts[1]) / Number(parts[2]) : null
+}
+
 /** A size with its unit: "30ml", "7,5 g", "1 fl oz"; the first one in the line. */
 export function readSize(words: readonly Word[]): Size | null {
   for (const [i, word] of words.entries()) {
     if (word.read) continue
-    const value = inBounds(figure(word.text))
-    if (value === null) continue
     const next = words[i + 1]
     const isFluid = next?.text === 'fl' && words[i + 2]?.text === 'oz'
+    const value = inBounds(figure(word.text) ?? (isFluid || next?.text === 'oz' ? partOf(word.text) : null))
+    if (value === null) continue
     const unit = isFluid ? UNITS.floz : next && !next.read ? UNITS[next.text] : undefined
     if (!unit || rounded(value * unit[1]) === 0) continue
     markRead(word, next, isFluid ? words[i + 2] : undefined)
@@ -170,7 +220,11 @@ export function readPans(words: readonly Word[]): number | null {
     const dozens = next?.text === 'er' && words.some(w => /palette|quad/.test(w.text))
     if (value === null || value < 2 || !Number.isInteger(value) || !next || !(dozens || PANS.test(next.text))) continue
     // "Stick foundation x 6 shades": so many of them.
-    if (TIMES.includes(words[i - 1]?.text ?? '') && !next.text.startsWith('pan')) {
+    const many =
+      /^(shades?|teintes?|tone)$/.test(next.text)
+      && value <= 12
+      && !words.some(w => /palette|quad|wheel|kit|trio|duo/.test(w.text))
+    if (many || (TIMES.includes(words[i - 1]?.text ?? '') && !next.text.startsWith('pan'))) {
       markRead(next)
       continue
     }
@@ -281,9 +335,10 @@ export function readCount(words: readonly Word[]): number | null {
     return leading
   }
   for (const [i, word] of words.entries()) {
-    const value = word.read || words[i - 1]?.text !== '(' || words[i + 1]?.text !== ')' ? null : numberIn(word)
+    const closes = words[i + 1]?.text === ')' || words[i + 1]?.text === ','
+    const value = word.read || words[i - 1]?.text !== '(' || !closes ? null : numberIn(word)
     if (value === null || !Number.isInteger(value) || value < 1) continue
-    markRead(words[i - 1], word, words[i + 1])
+    markRead(...(words[i + 1]!.text === ')' ? [words[i - 1], word, words[i + 1]] : [word]))
     return value
   }
   return null

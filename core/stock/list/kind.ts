@@ -20,6 +20,8 @@ interface Hit {
   entry: Entry
   from: number
   to: number
+  /** Named in the plural. */
+  plural: boolean
 }
 
 // What comes after these belongs to the thing, and is not it: "brush for foundation", "powder (loose)".
@@ -72,14 +74,16 @@ function hitsIn(words: readonly Word[]): Hit[] {
         return text === p || (k === 0 && one.includes(p)) || (k === entry.phrase.length - 1 && text === `${p}s`)
       })
       // "Alcohol free" names what it is not, "alcohol based" what it is made of.
-      return fits && !/^(free|based|frei)$/.test(words[to]?.text ?? '') ? [{ entry, from, to }] : []
+      return fits && !/^(free|based|frei)$/.test(words[to]?.text ?? '')
+        ? [{ entry, from, to, plural: words[to - 1]!.text !== entry.phrase.at(-1) }]
+        : []
     })
   })
 }
 
 // Words that say what something is like more often than what it is.
 const WEAK =
-  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils|aloe|rouge|drops|consent|balm|translucent|sugar|pen|cable|sealer|fixative|scoop|pipette|buffer|shader|mist|mists|airbrush)$/
+  /^(lip|lips|cheek|cheeks|serum|schedule|thread|buttons|rollers|contract|soap|lash|medium|light|mat|base|glow|fan|stand|water|clip|gel|fixing|highlight|contour|mixer|marker|cards|gum|neutraliser|essence|wand|wands|wax|spf|cream|creme|lotion|spray|palette|palettes|quad|pencil|pencils|aloe|rouge|drops|consent|balm|translucent|sugar|pen|cable|sealer|fixative|scoop|pipette|buffer|shader|mist|mists|airbrush|crayon|crayons|mixing)$/
 // What it is in says what it is only where nothing else does.
 const VESSELS: readonly ThingKind[] = ['bottle', 'jars']
 const isVessel = ({ entry }: Hit) => VESSELS.includes(entry.kind)
@@ -88,13 +92,14 @@ const isStrong = (hit: Hit) => !isVessel(hit) && (length(hit) > 1 || !WEAK.test(
 // "Highlighter champagne powder" is a highlighter that is a powder; "translucent powder" is said in two words.
 const isTexture = ({ entry: { phrase } }: Hit) => phrase.length === 1 && /^(powder|puder|poudre)$/.test(phrase[0]!)
 
-const FORM = /^(palettes?|quad|cream|creme|lotion|spray|mists?|pencils?|pen|drops|essence|serum|wax|balm|translucent)$/
+const FORM =
+  /^(crayons?|palettes?|quad|cream|creme|lotion|spray|mists?|pencils?|pen|drops|essence|serum|wax|balm|translucent)$/
 const isForm = ({ entry: { phrase } }: Hit) => phrase.length === 1 && FORM.test(phrase[0]!)
 
 /** What is said by what it does: it stands where its words stand. */
 function doing(before: readonly Word[]): Hit | undefined {
   const entry = byPurpose(before)
-  return entry ? { entry, from: before.length - 1, to: before.length } : undefined
+  return entry ? { entry, from: before.length - 1, to: before.length, plural: false } : undefined
 }
 
 const length = (h: Hit) => h.entry.phrase.length
@@ -104,6 +109,19 @@ const length = (h: Hit) => h.entry.phrase.length
  * name; of those that end there the longest. Only when nothing stands there, what comes after is looked at.
  */
 export function kindIn(line: readonly Word[]): KindFound | null {
+  // The words of a line are looked at alone, in pieces and with their heading: most of them more than once.
+  const key = line.map(w => w.text).join(' ')
+  const known = found.get(key)
+  if (known !== undefined) return known
+  if (found.size >= MOST_REMEMBERED) found.clear()
+  const is = kindOf(line)
+  found.set(key, is)
+  return is
+}
+const MOST_REMEMBERED = 3000
+const found = new Map<string, KindFound | null>()
+
+function kindOf(line: readonly Word[]): KindFound | null {
   const words = asSpoken(line)
   const found = namedIn(words)
   if (found && !found.weak) return found
@@ -122,8 +140,13 @@ function namedIn(words: readonly Word[]): KindFound | null {
     lastOf(head.filter(h => isStrong(h) && !isTexture(h)))
     ?? doing(before)
     ?? lastOf(head.filter(isStrong))
+    ?? lastOf(head.filter(h => !isVessel(h) && !isForm(h) && !isTexture(h) && head.some(isVessel)))
     ?? lastOf(head.filter(isVessel))
     ?? compound(before)
+    // "Airbrush with compressor" is an airbrush.
+    ?? (/^(with|mit|avec|incl|inkl|including)$/.test(words[cut]?.text ?? '')
+      ? lastOf(head.filter(h => !isForm(h) && !isTexture(h)))
+      : undefined)
     ?? lastOf(hits.filter(isStrong))
     // "Contour and highlight palette", "rouge creme": what it is says more than what it is like.
     ?? lastOf(head.filter(h => !isForm(h)))
@@ -141,7 +164,7 @@ function namedIn(words: readonly Word[]): KindFound | null {
     entry,
     rivals: rivals.map(h => h.entry),
     weak: !isStrong(best) && !isVessel(best),
-    plural: [best.to - 1, best.to].some(i => /(?<![siu])s$/.test(words[i]?.text ?? '')),
+    plural: best.plural || [best.to - 1, best.to].some(i => /(?<![siu])s$/.test(words[i]?.text ?? '')),
   }
 }
 
@@ -215,7 +238,8 @@ function compound(words: readonly Word[]): Hit | undefined {
     const { text } = words[i]!
     const phrase = ENDINGS.find(([is]) => is.test(text))?.[1] ?? endingOf(text)
     const entry = phrase === null ? undefined : VOCABULARY.find(e => e.phrase.join(' ') === phrase)
-    if (entry) return { entry, from: i, to: i + 1 }
+    if (entry)
+      return { entry, from: i, to: i + 1, plural: /(stifte|pinsel|paletten|schwamme|dosen|tucher)$/.test(text) }
   }
   return undefined
 }

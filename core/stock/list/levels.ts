@@ -25,6 +25,14 @@ const LEVELS: readonly (readonly [phrase: string, level: number])[] = [
   ['half left', 0.5],
   ['about half', 0.5],
   ['halb voll', 0.5],
+  ['zur halfte', 0.5],
+  ['halfte', 0.5],
+  ['zwei drittel', 0.67],
+  ['ein drittel', 0.33],
+  ['dreiviertel', 0.75],
+  ['dreiviertelvoll', 0.75],
+  ['deux tiers', 0.67],
+  ['un tiers', 0.33],
   ['halb leer', 0.5],
   ['a moitie', 0.5],
   ['a demi', 0.5],
@@ -35,6 +43,31 @@ const LEVELS: readonly (readonly [phrase: string, level: number])[] = [
   ['presque plein', 0.9],
   ['presque pleine', 0.9],
   ['hardly used', 0.95],
+  ['hardly touched', 0.95],
+  ['barely touched', 0.95],
+  ['barely opened', 0.95],
+  ['never opened', 1],
+  ['never touched', 1],
+  ['untouched', 1],
+  ['hit pan', 0.3],
+  ['hitting pan', 0.3],
+  ['pan visible', 0.3],
+  ['pan showing', 0.3],
+  ['well used', 0.4],
+  ['going down', 0.4],
+  ['scrapings', 0.05],
+  ['last bit', 0.1],
+  ['last drops', 0.05],
+  ['drop left', 0.05],
+  ['drops left', 0.05],
+  ['on its last legs', 0.1],
+  ['nearly used up', 0.1],
+  ['almost used up', 0.1],
+  ['half way', 0.5],
+  ['halfway', 0.5],
+  ['a moitie plein', 0.5],
+  ['a moitie vide', 0.5],
+  ['moitie', 0.5],
   ['barely used', 0.95],
   ['used once', 0.95],
   ['kaum benutzt', 0.95],
@@ -131,6 +164,23 @@ export function readLevel(words: readonly Word[]): number | null {
   return share(words) ?? phrased(words) ?? atTheEnd(words)
 }
 
+/** "100 of 150 left", "100 of 150 ml left": the second is what it held, with its unit or in pieces. */
+export function readLeftOf(words: readonly Word[]): { level: number; pieces: number | null } | null {
+  for (const [i, word] of words.entries()) {
+    const [of, whole] = [words[i + 1], words[i + 2]]
+    const [left, held] = [figure(word.text), figure(whole?.text ?? '')]
+    if (left === null || held === null || word.read || !/^(of|von|sur)$/.test(of!.text) || left > held) continue
+    const end = words.slice(i + 3, i + 6).findIndex(w => LEFT.includes(w.text))
+    if (end < 0) continue
+    word.read = true
+    of!.read = true
+    words[i + 3 + end]!.read = true
+    if (end === 0) whole!.read = true
+    return { level: Math.round((left / held) * 100) / 100, pieces: end === 0 ? held : null }
+  }
+  return null
+}
+
 function share(words: readonly Word[]): number | null {
   for (const [i, word] of words.entries()) {
     if (word.read) continue
@@ -164,7 +214,7 @@ function phrased(words: readonly Word[]): number | null {
   for (const [phrase, level] of LEVELS) {
     const parts = phrase.split(' ')
     for (let i = 0; i < words.length; i++) {
-      if (!at(words, i, parts)) continue
+      if (!at(words, i, parts) || (words[i]!.not && !/^(not|never|hardly|barely)$/.test(parts[0]!))) continue
       const after = words[i + parts.length]
       if (parts.length === 1 && after && NOT_A_LEVEL.includes(after.text)) continue
       // Lashes are full or sparse, whatever is left of them.

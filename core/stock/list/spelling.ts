@@ -20,7 +20,7 @@ const alone = [...new Set(VOCABULARY.filter(e => e.phrase.length === 1).map(e =>
 const BEGINNINGS =
   /^(augenbrauen|brauen|lippen|wimpern|lidschatten|augen|pinsel|haar|korper|gesichts|einweg|einmal|reise|schmink|reinigungs|feuchtigkeits|sonnen|fixier|abdeck|abschmink|desinfektions)(?=\p{L}{4})/u
 const partsOf = (text: string): string[] => {
-  if (known.has(text)) return [text]
+  if (known.has(text) || /^\d/.test(text)) return [text]
   if (text.includes('-')) return text.split('-').filter(part => part !== '')
   const begins = BEGINNINGS.exec(text)
   return begins ? [begins[0], text.slice(begins[0].length)] : [text]
@@ -52,7 +52,8 @@ export function spelt(word: string): string {
 
 /** The word a compound ends in: "Abdeckpuder", "Teint-Grundierung". */
 export function endingOf(word: string): string | null {
-  if (known.has(word)) return null
+  // "Retractable" ends in no table.
+  if (known.has(word) || /[ai]ble$/.test(word)) return null
   const last = word.split('-').at(-1)!
   if (last !== word && known.has(last)) return last
   return alone.find(end => last !== end && last.length > end.length + 1 && last.endsWith(end)) ?? null

@@ -1,6 +1,16 @@
+import { endOfMonth, formatISO, parseISO } from 'date-fns'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
 import { UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
-import { CLEAR_LAB, FINISHES, type Finish } from '#core/product/item'
+import {
+  CLEAR_LAB,
+  FINISHES,
+  RESISTANCES,
+  TEXTURES,
+  type Finish,
+  type Place,
+  type Resistance,
+  type Texture,
+} from '#core/product/item'
 import { USUAL_GEAR, usualMeasure } from '#core/stock/things/gear'
 import {
   BRUSH_SHAPES,
@@ -14,9 +24,11 @@ import {
 import type { ReadThing } from '#core/stock/list'
 import { colourSaid } from '#core/stock/list/colourWord'
 import { pansNamed } from '#core/stock/list/panNames'
+import { UNSAFE_PLACES, type UnsafePlace } from '#core/stock/list/unsafe'
 import { cut } from '#core/stock/list/words'
+import { formed } from '#core/stock/things/formed'
 import { MEASURES, type Measure } from '#core/stock/things/things'
-import { USUAL_BY_KIND } from '#core/stock/things/usual'
+import { USUAL_BY_KIND, type Traits } from '#core/stock/things/usual'
 import * as is from '../../checks/rules'
 import type { GearInput } from './gear'
 import type { OwnedProductInput } from './kit'
@@ -33,9 +45,12 @@ export class ListedThing {
   @is.Maybe() @is.Between(0.1, 10_000) size?: number | null
   @is.Maybe() @is.OneOf(MEASURES) measure?: Measure | null
   @is.Maybe() @is.Between(0, 1) level?: number | null
+  @is.Maybe() @is.OneOf(TEXTURES) texture?: Texture | null
   @is.Maybe() @is.OneOf(FAMILIES) family?: Family | null
   @is.Maybe() @is.OneOf(FINISHES) finish?: Finish | null
   @is.Maybe() @is.OneOf(COVERAGES) coverage?: Coverage | null
+  @is.SomeOf(RESISTANCES) resists: Resistance[] = []
+  @is.Maybe() @is.Whole(2, 100) spf?: number | null
   @is.Maybe() @is.Between(1, 12) depth?: number | null
   @is.Maybe() @is.OneOf(UNDERTONES) undertone?: Undertone | null
   /** A month or a day. */
@@ -43,6 +58,15 @@ export class ListedThing {
   @is.Text(7, 10)
   @is.Satisfies('isMonthOrDay', isMonthOrDay, 'must be a day such as 2026-03-14, or a month such as 2026-03')
   openedOn?: string | null
+  /** The last day printed on it, a month or a day. */
+  @is.Maybe()
+  @is.Text(7, 10)
+  @is.Satisfies('isMonthOrDay', isMonthOrDay, 'must be a day such as 2027-03-14, or a month such as 2027-03')
+  expiresOn?: string | null
+  /** Minor units of the artist's currency, for one. */
+  @is.Maybe() @is.Minor() priceMinor?: number | null
+  /** Places of a face it must be kept from. */
+  @is.SomeOf(UNSAFE_PLACES) unsafeFor: UnsafePlace[] = []
   /** Of a brush. */
   @is.Maybe() @is.OneOf(['', ...BRUSH_SHAPES]) shape?: BrushShape | '' | null
   /** Colours of a palette. */
@@ -56,6 +80,14 @@ export class ListedInput {
   /** Whether what names no place goes into the pouch of its kind; else it goes where new things are put. */
   @is.YesNo() intoPouches: boolean = false
 }
+
+/** The last day of a month: what is printed as a month is good until it ends. */
+const lastDayOf = (expiresOn: string | null | undefined) =>
+  !expiresOn
+    ? null
+    : expiresOn.length === 7
+      ? formatISO(endOfMonth(parseISO(`${expiresOn}-01`)), { representation: 'date' })
+      : expiresOn
 
 /** The first day of a month: a bottle that was opened in March was opened at the latest then. */
 const dayOf = (openedOn: string | null | undefined) =>
@@ -83,8 +115,11 @@ export function packed<T extends ListedThing>(thing: T): T {
   return isPack ? { ...thing, count: 1, size: thing.count, measure } : thing
 }
 
-/** What was read of a line as it enters the kit: sixty applicators are a pack. */
-export function listedFrom(read: ReadThing, kind: OwnedKind): ListedThing {
+/**
+ * What was read of a line as it enters the kit: sixty applicators are a pack.
+ * @param isSure whether its kind is certain, or somebody has looked: a guess is never safe for eyes
+ */
+export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubtful.length === 0): ListedThing {
   const { name, panNames, pans } = hasItsColour(kind)
     ? pansNamed(read.name, read.pans)
     : { name: read.name, panNames: [], pans: read.pans }
@@ -96,12 +131,18 @@ export function listedFrom(read: ReadThing, kind: OwnedKind): ListedThing {
       size: read.size,
       measure: read.measure,
       level: read.level,
+      texture: read.texture,
       family: read.family,
       finish: read.finish,
       coverage: read.coverage,
       depth: read.depth,
       undertone: read.undertone,
+      resists: read.resists,
+      spf: read.spf,
       openedOn: read.openedOn,
+      expiresOn: read.expiresOn,
+      priceMinor: read.price === null ? null : Math.round(read.price * 100),
+      unsafeFor: isSure || !isItemKind(kind) ? read.unsafeFor : [...new Set([...read.unsafeFor, ...NEAR_THE_EYE])],
       shape: read.shape,
       pans,
       panNames: panNames.map(n => cut(n, 80)),
@@ -120,8 +161,9 @@ export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): 
   measure: thing.measure ?? usualMeasure(thing.kind),
   level: thing.level ?? 1,
   openedOn: dayOf(thing.openedOn),
-  priceMinor: null,
-  notes: '',
+  priceMinor: thing.priceMinor ?? null,
+  expiresOn: lastDayOf(thing.expiresOn),
+  notes: cautionOf(thing),
 })
 
 /**
@@ -145,7 +187,7 @@ export function productOfListed(
     lab: lab ?? { ...CLEAR_LAB },
     colourSource: lab ? 'depth word' : hasItsColour(thing.kind) && !/\bclear\b/i.test(name) ? 'unknown' : 'clear',
     coverage: thing.coverage ?? usual.coverage,
-    family: thing.family ?? usual.family,
+    family: thing.family ?? formed(thing.kind, thing.texture ?? null).family,
     finish: thing.finish ?? usual.finish,
     inci: '',
     flagFixes: {},
@@ -154,10 +196,38 @@ export function productOfListed(
     strength: 1,
     level: thing.level ?? 1,
     openedOn: dayOf(thing.openedOn),
-    priceMinor: null,
-    notes: '',
+    expiresOn: lastDayOf(thing.expiresOn),
+    priceMinor: thing.priceMinor ?? null,
+    notes: cautionOf(thing),
+    traits: traitsOf(thing),
   }
 }
+
+const NEAR_THE_EYE: readonly UnsafePlace[] = ['eyes', 'lids']
+const PLACES_KEPT_FROM: Readonly<Record<UnsafePlace, readonly Place[]>> = {
+  eyes: ['eyes'],
+  lids: ['eyes'],
+  lips: ['lips'],
+  skin: ['face', 'body'],
+}
+/** What its line says of it beyond what such a product usually is. */
+function traitsOf(thing: ListedThing & { kind: OwnedProductInput['kind'] }): Partial<Traits> {
+  const usual = USUAL_BY_KIND[thing.kind].traits
+  const kept = thing.unsafeFor.flatMap(place => PLACES_KEPT_FROM[place])
+  const isMineral = thing.spf !== null && thing.spf !== undefined && /\bmineral/i.test(thing.name)
+  return {
+    ...formed(thing.kind, thing.texture ?? null).traits,
+    ...(thing.resists.length > 0 ? { resists: thing.resists } : {}),
+    ...(thing.spf ? { spf: thing.spf } : {}),
+    ...(isMineral ? { filter: 'mineral' as const } : {}),
+    ...(kept.length > 0 ? { safeFor: usual.safeFor.filter(place => !kept.includes(place)) } : {}),
+  }
+}
+/** What somebody is to know who takes it into the hand. */
+const cautionOf = ({ unsafeFor }: ListedThing): string =>
+  unsafeFor.length === 0
+    ? ''
+    : `Keep from ${unsafeFor.join(', ')}: not made for it, as far as its name says. Its maker and your local rules come first.`
 
 type Kinded<K extends OwnedKind> = ListedThing & { kind: K }
 export const isListedCosmetic = (thing: ListedThing): thing is Kinded<OwnedProductInput['kind']> =>
