@@ -197,6 +197,76 @@ test('swatches of a photograph are marked, read against the card, and refused wh
   expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
 })
 
+const NOTE = `BASE
+skin tint 02 04 06 08, 30 ml each, 04 nearly empty
+BROWS
+Pencil, taupe x2
+LIPS
+5 lipsticks: 3 nude, 2 red; 4 lip liners
+tissues, cotton buds, hand gel
+craft glitter gold
+total 15`
+
+test('a note with headings, a range and several things in a line is looked through, changed together, and saved', async ({
+  page,
+}) => {
+  await page.goto('/kit?paste')
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Your list').fill(NOTE)
+  await dialog.getByRole('button', { name: 'Read it' }).click()
+  await expect(dialog.getByRole('heading', { level: 2 })).toHaveText('19 things understood so.')
+  const brows = dialog.getByRole('region', { name: 'BROWS' })
+  await expect(brows.getByRole('listitem')).toHaveText(/2 ×.*Pencil, taupe.*brow · pencil/)
+  await expect(dialog.getByText('not for eyes, lids, lips, skin')).toBeVisible()
+  // The range lies along the scale; the deepest is put right by key.
+  const deepest = dialog.getByRole('slider', { name: '08' })
+  await expect(deepest).toHaveAttribute('aria-valuenow', '11.5')
+  await deepest.focus()
+  await page.keyboard.press('PageDown')
+  await expect(deepest).toHaveAttribute('aria-valuenow', '10.5')
+  await expect(dialog.getByRole('listitem').filter({ hasText: 'skin tint 04' })).toContainText(
+    '30 ml · 10 % · depth 4.8',
+  )
+  // One is put right by itself, two together.
+  await dialog.getByRole('button', { name: 'Change tissues' }).click()
+  await dialog.getByRole('listitem').filter({ hasText: 'tissues' }).getByLabel('How many').fill('3')
+  for (const name of ['cotton buds', 'hand gel']) await dialog.getByLabel(`Choose ${name}`).check()
+  const together = dialog.getByRole('group', { name: 'Change the chosen ones' })
+  // Its words lie over the field.
+  await together.getByRole('combobox', { name: 'How full' }).click({ force: true })
+  await page.getByRole('option', { name: '½' }).click()
+  await expect(dialog.getByRole('listitem').filter({ hasText: 'hand gel' })).toContainText('50 %')
+  expect((await new AxeBuilder({ page }).include('.v-dialog').analyze()).violations.map(v => v.id)).toEqual([])
+  await dialog.getByRole('button', { name: 'Put 21 things in the kit' }).click()
+  await expect(page.getByText('21 things are in the kit.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('ten shades of a range are in the kit with one form, and gone with one undo', async ({ page, request }) => {
+  const inRange = async () => {
+    const shelf = (await (await request.get('/api/kit/shelf')).json()) as {
+      products: { range: string; shade: string; colourSource: string }[]
+    }
+    return shelf.products.filter(p => p.range === 'Even Veil')
+  }
+  await page.goto('/kit')
+  await menu(page, 'Add a range of shades')
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Name of the range').fill('Even Veil')
+  await dialog.getByLabel('Shades, from the lightest').fill('N10–N60, W65 C70 O75 O80')
+  await dialog.getByRole('combobox', { name: 'The deepest is' }).click({ force: true })
+  await page.getByRole('option', { name: 'deep', exact: true }).click()
+  await expect(dialog.getByRole('slider')).toHaveCount(10)
+  await expect(dialog.getByRole('slider', { name: 'O80' })).toHaveAttribute('aria-valuenow', '9.5')
+  await dialog.getByRole('button', { name: 'Put 10 bottles in the kit' }).click()
+  await expect(page.getByText('10 things are in the kit.')).toBeVisible()
+  const own = await inRange()
+  expect(own.map(p => p.shade).sort()).toEqual(['C70', 'N10', 'N20', 'N30', 'N40', 'N50', 'N60', 'O75', 'O80', 'W65'])
+  expect(new Set(own.map(p => p.colourSource))).toEqual(new Set(['depth word']))
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(inRange).toEqual([])
+})
+
 const SIXTY = await readFile(new URL('../tests/lists/first-sixty.txt', import.meta.url), 'utf8')
 
 test('from nothing to a kit: sixty things pasted, in two pouches, held against a first kit, the first gap bought and received', async ({

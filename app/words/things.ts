@@ -1,6 +1,7 @@
 import { addYears, formatISO } from 'date-fns'
 import type { Lab } from '#core/colour/lab'
 import { skinPlace } from '#core/complexion/skins/skin'
+import type { Resistance } from '#core/product/item'
 import { besideBottle, type Step } from '#core/stock/things/placement'
 import type { WeightAdvice } from '#core/stock/ends/deadWeight'
 import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
@@ -56,6 +57,11 @@ export const thingAloud = (t: Thing, count: number): string =>
 export const kilos = (g: number): string => (g < 995 ? `${Math.round(g)} g` : `${(g / 1000).toFixed(1)} kg`)
 export const litres = (ml: number): string => `${(ml / 1000).toFixed(1)} l`
 
+const RESISTS: Readonly<Record<Resistance, string>> = {
+  water: 'waterproof',
+  tears: 'tear-proof',
+  transfer: 'transfer-proof',
+}
 const MEASURED: Readonly<Record<Measure, string>> = { ml: 'ml', g: 'g', piece: 'pieces', pair: 'pairs' }
 /** What was read from a line of a list, apart from the name. */
 export function readInWords(read: ReadThing, kind: OwnedKind): string {
@@ -64,6 +70,9 @@ export function readInWords(read: ReadThing, kind: OwnedKind): string {
     (size ?? null) === null ? '' : `${size} ${MEASURED[measure ?? 'piece']}`,
     read.level === null ? '' : read.level === 0 ? 'empty' : read.level === 1 ? 'full' : percent(read.level),
     read.pans ? plural(read.pans, 'pan') : '',
+    read.texture ?? '',
+    ...read.resists.map(what => RESISTS[what]),
+    read.spf === null ? '' : `SPF ${read.spf}`,
     kind === 'brush' ? (read.shape ?? 'shape not said') : '',
     read.family ?? '',
     read.coverage ? `${read.coverage} cover` : '',
@@ -71,6 +80,8 @@ export function readInWords(read: ReadThing, kind: OwnedKind): string {
     read.depth === null ? '' : `depth ${read.depth}`,
     read.undertone ?? '',
     read.openedOn ? `opened ${read.openedOn}` : '',
+    read.expiresOn ? `good until ${read.expiresOn}` : '',
+    read.price === null ? '' : `price ${read.price.toFixed(2)}`,
   ]
     .filter(Boolean)
     .join(' · ')
@@ -105,6 +116,13 @@ export const QUARTERS: readonly (readonly [number, string])[] = [
 ]
 /** The same for a form, in which a full one comes first. */
 export const FULL_FIRST = QUARTERS.toReversed()
+/** How full a thing of a list is: what was read of it stays among the choices. */
+export const levelChoices = (level: number | null): { value: number | null; title: string }[] => [
+  { value: null, title: 'not said' },
+  ...[...QUARTERS, ...(level === null || QUARTERS.some(([q]) => q === level) ? [] : [[level, percent(level)] as const])]
+    .toSorted(([x], [y]) => y - x)
+    .map(([value, title]) => ({ value, title })),
+]
 /** The quarter mark nearest to a level. */
 export const quarterOf = (level: number): number => Math.round(level * 4) / 4
 

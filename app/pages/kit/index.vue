@@ -59,15 +59,22 @@ const aside = keeping.aside.find(a => a.sort === 'product' && a.id === route.que
 const editing = ref<OwnedProduct | null>(aside)
 const gear = ref<OwnedGear | null>(null)
 const like = ref<{ product: OwnedProduct; step: LikeStep } | null>(null)
-type Form = 'bottle' | 'gear' | 'list' | 'place' | 'table' | 'photo' | 'labels' | 'blend'
+type Form = 'bottle' | 'range' | 'gear' | 'list' | 'place' | 'table' | 'photo' | 'labels' | 'blend'
 const form = ref<Form | null>(
-  'add' in route.query || aside !== null ? 'bottle' : 'paste' in route.query ? 'list' : null,
+  'add' in route.query || aside !== null
+    ? 'bottle'
+    : 'paste' in route.query
+      ? 'list'
+      : 'range' in route.query
+        ? 'range'
+        : null,
 )
 const place = ref<BoardPlace | null>(null)
 const isOpen = oneOpen(form)
 const bottleOpen = isOpen('bottle')
 const gearOpen = isOpen('gear')
 const listOpen = isOpen('list')
+const rangeOpen = isOpen('range')
 const placeOpen = isOpen('place')
 const tableOpen = isOpen('table')
 const photoOpen = isOpen('photo')
@@ -155,6 +162,7 @@ const title = computed(() => {
         <v-menu>
           <template #activator="{ props: menu }"><v-btn v-bind="menu" variant="outlined">More</v-btn></template>
           <v-list density="compact">
+            <v-list-item title="Add a range of shades" @click="add('range')" />
             <v-list-item title="Take in a table or a kit" @click="add('table')" />
             <v-list-item title="Colours off a photograph" @click="add('photo')" />
             <v-list-item title="Everything as a table (CSV)" href="/api/things/kit.csv" download="varietas-kit.csv" />
@@ -193,6 +201,7 @@ const title = computed(() => {
     /></FormDialog>
     <FormDialog v-model="blendOpen" label="An own blend"><LazyBlendForm :ids="blended" @done="closed" /></FormDialog>
     <FormDialog v-model="labelsOpen" label="Labels" wide><LazyLabelSheet :ids="labelled" @done="closed" /></FormDialog>
+    <FormDialog v-model="rangeOpen" label="A range" wide><LazyRangeForm @done="closed" /></FormDialog>
     <FormDialog v-model="listOpen" label="A list" wide><LazyPasteList @done="closed" /></FormDialog>
   </div>
 </template>

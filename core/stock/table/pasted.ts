@@ -1,7 +1,7 @@
 import { COVERAGES, FAMILIES } from '../../complexion/bottles/product'
 import { UNDERTONES } from '../../complexion/skins/skin'
 import { FINISHES } from '../../product/item'
-import { readList, type Heading, type ReadThing } from '../list'
+import { readList, type ReadList, type ReadThing } from '../list'
 import { TOTAL } from '../list/lines/heading'
 import { thingsOf } from '../list/thingsOf'
 import { plain } from '../list/words'
@@ -40,10 +40,11 @@ const meantIn = (cells: readonly string[]) => guessColumns(cells, []).filter(f =
 /**
  * @param lines as they were pasted
  * @param today ISO date, for "opened March"
+ * @param report how far it is, 0–1, now and then
  */
-export function readPasted(lines: readonly string[], today: string): { things: ReadThing[]; headings: Heading[] } {
+export function readPasted(lines: readonly string[], today: string, report?: (done: number) => void): ReadList {
   const sign = signOf(lines)
-  if (sign === null) return readList(lines, today)
+  if (sign === null) return readList(lines, today, report)
   const cellsOf = (line: string) => cut(line, sign)
   const rows = lines.flatMap((line, i) =>
     cellsOf(line).length > 2 && (sign !== ',' || cellsOf(line).length > 3) ? [i] : [],

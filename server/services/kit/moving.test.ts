@@ -1,3 +1,4 @@
+import { ListedThing } from '#shared/records/kit/listed'
 import Database from 'libsql'
 import { seeded } from '../../../tests/support/random'
 import { services } from '../../../tests/support/services'
@@ -10,7 +11,7 @@ async function kitOf(bottles: number, sets: number): Promise<string[]> {
     ...Array.from({ length: bottles }, (_, i) => ({ kind: 'foundation', name: `Bottle ${i}`, brand: 'Fictional' })),
     ...Array.from({ length: sets }, (_, i) => ({ kind: 'brush', name: `Brush ${i}`, count: 6 })),
   ]
-  await on.addListed({ things: things.map(t => ({ count: 1, ...t })) as never, intoPouches: false })
+  await on.addListed({ things: things.map(t => Object.assign(new ListedThing(), t)), intoPouches: false })
   return (await on.allThings()).map(t => t.id)
 }
 

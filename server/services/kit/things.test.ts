@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm'
 import { readList } from '#core/stock/list'
-import { ListedInput, ListedThing } from '#shared/records/kit/listed'
+import { listedFrom, ListedInput, ListedThing } from '#shared/records/kit/listed'
 import { PlaceInput, ThingQuery } from '#shared/records/kit/things'
 import { GearInput } from '#shared/records/kit/gear'
-import { check } from '#shared/checks/validate'
+import { check, plain } from '#shared/checks/validate'
 import { bottleInput } from '../../../tests/support/inputs'
 import { seeded } from '../../../tests/support/random'
 import { services } from '../../../tests/support/services'
@@ -17,10 +17,7 @@ const placeInput = (name: string, more: Partial<PlaceInput> = {}) =>
   Object.assign(new PlaceInput(), { name, parentId: 'kit-case', ...more })
 /** A list as the dialogue sends it when nothing was put right. */
 const listed = (text: string, more: Partial<ListedInput> = {}): ListedInput => {
-  const things = readList(text.split('\n'), TODAY).map(({ line: _line, sort: _sort, doubtful: _doubts, ...t }) => ({
-    ...t,
-    kind: t.kind ?? 'unknown',
-  }))
+  const things = readList(text.split('\n'), TODAY).things.map(t => plain(listedFrom(t, t.kind ?? 'unknown')))
   const checked = check(ListedInput, { things, ...more })
   if (!checked.ok) throw new Error(JSON.stringify(checked.issues))
   return checked.value

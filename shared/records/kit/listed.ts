@@ -40,6 +40,9 @@ const isMonthOrDay = (value: unknown) => typeof value === 'string' && /^\d{4}-\d
 /** A thing of a list as it was agreed; what is left out is what its kind usually is. */
 export class ListedThing {
   @is.OneOf(OWNED_KINDS) kind!: OwnedKind
+  @is.Text(0, 60) brand: string = ''
+  /** The range it is one shade of. */
+  @is.Text(0, 60) range: string = ''
   @is.Name(80) name!: string
   @is.Whole(1, 500) count: number = 1
   @is.Maybe() @is.Between(0.1, 10_000) size?: number | null
@@ -67,6 +70,8 @@ export class ListedThing {
   @is.Maybe() @is.Minor() priceMinor?: number | null
   /** Places of a face it must be kept from. */
   @is.SomeOf(UNSAFE_PLACES) unsafeFor: UnsafePlace[] = []
+  /** Whether nobody has looked at what was guessed of it: a guess is never safe for eyes. */
+  @is.YesNo() isGuess: boolean = false
   /** Of a brush. */
   @is.Maybe() @is.OneOf(['', ...BRUSH_SHAPES]) shape?: BrushShape | '' | null
   /** Colours of a palette. */
@@ -117,7 +122,7 @@ export function packed<T extends ListedThing>(thing: T): T {
 
 /**
  * What was read of a line as it enters the kit: sixty applicators are a pack.
- * @param isSure whether its kind is certain, or somebody has looked: a guess is never safe for eyes
+ * @param isSure whether nothing of it is doubtful, or somebody has looked
  */
 export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubtful.length === 0): ListedThing {
   const { name, panNames, pans } = hasItsColour(kind)
@@ -142,7 +147,8 @@ export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubt
       openedOn: read.openedOn,
       expiresOn: read.expiresOn,
       priceMinor: read.price === null ? null : Math.round(read.price * 100),
-      unsafeFor: isSure || !isItemKind(kind) ? read.unsafeFor : [...new Set([...read.unsafeFor, ...NEAR_THE_EYE])],
+      unsafeFor: read.unsafeFor,
+      isGuess: !isSure,
       shape: read.shape,
       pans,
       panNames: panNames.map(n => cut(n, 80)),
@@ -152,7 +158,7 @@ export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubt
 
 export const gearOfListed = (thing: ListedThing & { kind: GearInput['kind'] }): GearInput => ({
   kind: thing.kind,
-  brand: '',
+  brand: thing.brand,
   shade: thing.name,
   shape: thing.kind === 'brush' ? (thing.shape ?? '') : '',
   percent: thing.kind === 'alcohol' ? percentIn(thing.name) : null,
@@ -181,8 +187,8 @@ export function productOfListed(
   const lab = colourWords === null ? null : colourSaid(thing.kind, colourWords, depth, undertone)
   return {
     kind: thing.kind,
-    brand: '',
-    range: '',
+    brand: thing.brand,
+    range: thing.range,
     shade: name,
     lab: lab ?? { ...CLEAR_LAB },
     colourSource: lab ? 'depth word' : hasItsColour(thing.kind) && !/\bclear\b/i.test(name) ? 'unknown' : 'clear',
@@ -203,7 +209,6 @@ export function productOfListed(
   }
 }
 
-const NEAR_THE_EYE: readonly UnsafePlace[] = ['eyes', 'lids']
 const PLACES_KEPT_FROM: Readonly<Record<UnsafePlace, readonly Place[]>> = {
   eyes: ['eyes'],
   lids: ['eyes'],
@@ -213,7 +218,10 @@ const PLACES_KEPT_FROM: Readonly<Record<UnsafePlace, readonly Place[]>> = {
 /** What its line says of it beyond what such a product usually is. */
 function traitsOf(thing: ListedThing & { kind: OwnedProductInput['kind'] }): Partial<Traits> {
   const usual = USUAL_BY_KIND[thing.kind].traits
-  const kept = thing.unsafeFor.flatMap(place => PLACES_KEPT_FROM[place])
+  const kept = [
+    ...thing.unsafeFor.flatMap(place => PLACES_KEPT_FROM[place]),
+    ...(thing.isGuess ? (['eyes'] as const) : []),
+  ]
   const isMineral = thing.spf !== null && thing.spf !== undefined && /\bmineral/i.test(thing.name)
   return {
     ...formed(thing.kind, thing.texture ?? null).traits,

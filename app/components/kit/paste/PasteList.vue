@@ -1,84 +1,61 @@
 <script setup lang="ts">
-import { isLike, otherKinds, readList, type ReadThing } from '#core/stock/list'
-import { colourSaid } from '#core/stock/list/colourWord'
-import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
-import { listedFrom, ListedInput } from '#shared/records/kit/listed'
+import type { OwnedKind } from '#core/stock/things/kinds'
+import { ListedInput } from '#shared/records/kit/listed'
 import { today } from '#shared/today'
 import { plain } from '#shared/checks/validate'
-import { api } from '~/asking/api'
+import type { ListWork } from '~/workers/list.worker'
+import type { ListRow } from '~/composables/useListReview'
+import { api, outcomeOf } from '~/asking/api'
 
 /** A list as it is pasted, what was understood of it, and nothing saved until somebody has looked. */
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
 const { submit, problem, issues, busy } = useForm(ListedInput)
+const reader = useWorker<ListWork>(
+  () => new Worker(new URL('../../../workers/list.worker.ts', import.meta.url), { type: 'module' }),
+)
+const review = useListReview()
+const { rows, doubtful, unsafe, chosen, total, ranges, alike } = review
 
-/** A line as it was read and put right. */
-export interface Row {
-  thing: ReadThing
-  kind: OwnedKind
-  /** What others like it were called before somebody put it right. */
-  was: ReadThing
-  open: boolean
-  looked: boolean
-}
 const typed = reactive({ text: '' })
 const draft = useDraft('list', typed)
-const rows = ref<Row[]>([])
 const reading = ref(false)
+const refused = ref('')
 const POUCHES = 'pouches'
 const into = ref<string>(POUCHES)
-const places = computed(() => [
-  { value: POUCHES, title: 'the pouch of its kind' },
-  ...board.board.places.map(p => ({ value: p.id, title: p.name })),
-])
+const ownPlaces = computed(() => board.board.places.map(p => ({ value: p.id, title: p.name })))
+const places = computed(() => [{ value: POUCHES, title: 'the pouch of its kind' }, ...ownPlaces.value])
 const MOST = 2000
 
-function read() {
+async function read() {
+  refused.value = ''
   const lines = typed.text.split(/\r?\n/).slice(0, MOST)
-  rows.value = readList(lines, today()).map(thing => ({
-    thing,
-    was: { ...thing },
-    kind: thing.kind ?? UNKNOWN_KIND,
-    open: false,
-    looked: false,
-  }))
+  const outcome = await outcomeOf(reader.run((w, report) => w.read(lines, today(), report)))
+  if (!outcome.ok) {
+    refused.value = outcome.refused?.message ?? ''
+    return
+  }
+  review.show(outcome.value)
   reading.value = true
 }
 const tooMany = computed(() => typed.text.split(/\r?\n/).length > MOST)
-const isDoubtful = (row: Row) => !row.looked && (row.kind === UNKNOWN_KIND || row.thing.doubtful.length > 0)
-const doubtful = computed(() => rows.value.filter(isDoubtful))
 const onlyDoubtful = ref(false)
 const shown = computed(() => (onlyDoubtful.value && doubtful.value.length > 0 ? doubtful.value : rows.value))
-const listedOf = ({ thing, kind }: Row) => listedFrom(thing, kind)
-const total = computed(() => rows.value.reduce((sum, r) => sum + listedOf(r).count, 0))
+// Two thousand rows at once would hold the page.
+const FIRST = 150
+const most = ref(FIRST)
+const groups = computed(() => review.groupsOf(shown.value.slice(0, most.value)))
 
-/** The last that was put right, with the others that are mistaken alike. */
-const alike = ref<{ kind: OwnedKind; rows: Row[] } | null>(null)
-function choose(row: Row, kind: OwnedKind | null) {
-  if (!kind || (row.kind === kind && row.looked)) return
-  row.kind = kind
-  row.looked = true
-  row.thing.sort = sortOfKind(kind)
-  const others = rows.value.filter(r => r !== row && r.kind !== kind && isLike(r.was, row.was))
-  alike.value = others.length > 0 ? { kind, rows: others } : null
+/** One change for all that are chosen. */
+const kindForAll = (kind: OwnedKind | null) => {
+  if (kind) review.change(r => review.setKind(r, kind))
 }
-function sameForAll() {
-  for (const row of alike.value?.rows ?? []) {
-    row.kind = alike.value!.kind
-    row.looked = true
-    row.thing.sort = sortOfKind(row.kind)
-  }
-  alike.value = null
-}
-/** The colour its words stand for, until somebody tells the real one. */
-const colourOf = ({ thing, kind }: Row) => colourSaid(kind, thing.name, thing.depth, thing.undertone)
-const leave = (row: Row) => {
-  rows.value = rows.value.filter(r => r !== row)
-}
-const facts = ({ thing, kind }: Row) => readInWords(thing, kind)
+const placeForAll = (placeId: string | null) => review.change(r => (r.placeId = placeId))
+const levelForAll = (level: number | null) => review.change(r => (r.thing.level = level))
 
 async function save() {
-  const things = rows.value.map(row => ({ ...listedOf(row), placeId: into.value === POUCHES ? null : into.value }))
+  const usual = into.value === POUCHES ? null : into.value
+  const things = rows.value.map(row => ({ ...review.listedOf(row), placeId: row.placeId ?? usual }))
   const saved = await submit({ things, intoPouches: into.value === POUCHES }, input =>
     api('post', '/api/things/list', {}, { body: plain(input) }),
   )
@@ -87,35 +64,44 @@ async function save() {
   draft.done()
   emit('done')
 }
-/** The line a refusal is about. */
+/** The thing a refusal is about. */
 const wrongIn = computed(() => {
   const at = /^things\[(\d+)\]\.?(.*)$/.exec(issues.value[0]?.path ?? '')
   return at ? `${rows.value[Number(at[1])]?.thing.name}: ${at[2]} ${issues.value[0]!.message}` : ''
 })
-const QUANTITY = [1, 2, 3, 4, 5, 6, 8, 10, 12]
-const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((x, y) => x - y)
+const shadesOf = (own: readonly ListRow[]) =>
+  own.map(r => ({
+    key: r.key,
+    label: r.thing.shade ?? r.thing.name,
+    depth: r.thing.depth ?? 1,
+    undertone: r.thing.undertone,
+  }))
 </script>
 
 <template>
   <form class="form" novalidate @submit.prevent="reading ? save() : read()">
-    <h2>{{ reading ? `${plural(total, 'thing')} understood so.` : 'Paste what you own, a line each' }}</h2>
+    <h2>{{ reading ? `${plural(total, 'thing')} understood so.` : 'Paste what you own' }}</h2>
     <DraftNote v-if="draft.found.value && !reading" @discard="draft.discard()" />
-    <p v-if="problem" role="alert" class="problem">{{ problem }} {{ wrongIn }}</p>
+    <p v-if="problem || refused" role="alert" class="problem">{{ problem || refused }} {{ wrongIn }}</p>
     <template v-if="!reading">
       <p class="small">
-        As you would write it for yourself, in English, German or French: how many, what, how large, how full, when it
-        was opened. What a line does not say is what such a thing usually is.
+        As you keep it, in English, German or French: a line each or several in a line, headings such as “Eyes”, a range
+        with its shades (“skin tint 02 04 06, 30 ml”), or rows copied out of a spreadsheet. What a line does not say is
+        what such a thing usually is.
       </p>
       <v-textarea
         v-model="typed.text"
         v-first
         label="Your list"
         rows="12"
-        placeholder="3x angled brow brush&#10;matte primer silicone 30 ml half full&#10;nude lip palette 6 pans&#10;95 % alcohol spray"
+        placeholder="BASE&#10;skin tint 02 04 06 08, 30 ml each, 04 nearly empty&#10;matte primer silicone 30 ml half full&#10;BROWS&#10;pencil taupe x2, gel clear&#10;tissues, cotton buds, hand gel"
       />
       <p v-if="tooMany" class="small" role="status">The first {{ MOST }} lines are read; paste the rest afterwards.</p>
+      <Working v-if="reader.busy.value" what="Reading the list" :done="reader.progress.value" @stop="reader.stop()" />
       <div class="acts">
-        <v-btn type="submit" color="primary" variant="flat" :disabled="typed.text.trim() === ''">Read it</v-btn>
+        <v-btn type="submit" color="primary" variant="flat" :disabled="typed.text.trim() === '' || reader.busy.value"
+          >Read it</v-btn
+        >
         <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
       </div>
     </template>
@@ -125,7 +111,7 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
           {{
             doubtful.length === 0
               ? 'Nothing is doubtful.'
-              : `${plural(doubtful.length, 'line')} to look at: tap what is right.`
+              : `${plural(doubtful.length, 'thing')} to look at: tap what is right.`
           }}
           <Act v-if="doubtful.length > 0" :aria-pressed="onlyDoubtful" @click="onlyDoubtful = !onlyDoubtful">{{
             onlyDoubtful ? 'Show all' : 'Only those'
@@ -133,62 +119,57 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
         </p>
         <v-select v-model="into" class="into" :items="places" label="Each goes into" hide-details />
       </div>
+      <p v-if="unsafe.length > 0" class="small">
+        {{ plural(unsafe.length, 'thing') }} not made for every part of a face: marked below, and kept away from it in
+        plans. What the maker says and your local rules come first.
+      </p>
+      <section v-for="range in ranges" :key="range.rows[0]!.key" class="range">
+        <h3>{{ range.name }}: where do the shades sit?</h3>
+        <p class="small">Laid out evenly from fair to very deep. Drag the lightest and the deepest right first.</p>
+        <DepthStrip
+          :name="`Depths of ${range.name}`"
+          :shades="shadesOf(range.rows)"
+          @move="(at, depth) => review.moveShade(range, at, depth)"
+        />
+      </section>
       <p v-if="alike" class="same" role="status">
-        <v-btn variant="outlined" @click="sameForAll"
+        <v-btn variant="outlined" @click="review.sameForAll()"
           >Same for {{ alike.rows.length }} more like it: {{ kindChoice(alike.kind).title }}</v-btn
         >
       </p>
-      <ul class="bare read">
-        <li v-for="row in shown" :key="row.thing.line" :class="{ doubtful: isDoubtful(row) }">
-          <span class="num count">{{ listedOf(row).count }} ×</span>
-          <div>
-            <p class="what">
-              <Swatch v-if="colourOf(row)" :lab="colourOf(row)!" :size="18" />
-              <b class="free">{{ row.thing.name }}</b>
-              <span v-if="isDoubtful(row)" class="mark">look here</span>
-            </p>
-            <p class="small">
-              {{ kindChoice(row.kind).title }}<template v-if="facts(row)"> · {{ facts(row) }}</template
-              ><template v-if="isDoubtful(row) && row.thing.doubtful.length > 0">
-                · not sure of “{{ row.thing.doubtful.slice(0, 4).join(', ') }}”</template
-              >
-            </p>
-            <div v-if="isDoubtful(row) || row.open" class="choice">
-              <v-btn
-                v-if="row.kind !== UNKNOWN_KIND && !row.looked"
-                size="small"
-                variant="outlined"
-                @click="row.looked = true"
-                >Right: {{ row.kind }}</v-btn
-              >
-              <v-btn
-                v-for="kind in otherKinds(row.was).filter(k => k !== row.kind)"
-                :key="kind"
-                size="small"
-                variant="outlined"
-                @click="choose(row, kind)"
-                >{{ kind }}</v-btn
-              >
-              <LazyKindPicker
-                :model-value="row.kind"
-                :name="row.thing.name"
-                @update:model-value="k => choose(row, k)"
-              />
-            </div>
-            <div v-if="row.open" class="choice">
-              <v-select v-model="row.thing.count" class="short" label="How many" :items="counts(row)" hide-details />
-              <v-text-field v-model="row.thing.name" label="Name" hide-details />
-            </div>
-          </div>
-          <div class="doing">
-            <Act :aria-label="`Change ${row.thing.name}`" :aria-expanded="row.open" @click="row.open = !row.open">{{
-              row.open ? 'Less' : 'Change'
-            }}</Act>
-            <Act :aria-label="`Leave out ${row.thing.name}`" @click="leave(row)">Leave out</Act>
-          </div>
-        </li>
-      </ul>
-      <p v-if="rows.length === 0" class="small">No line is left.</p>
+      <div v-if="chosen.length > 0" class="together" role="group" aria-label="Change the chosen ones">
+        <b>{{ plural(chosen.length, 'thing') }} chosen:</b>
+        <LazyKindPicker :model-value="null" name="Kind of all that are chosen" @update:model-value="kindForAll" />
+        <v-select
+          class="short"
+          label="How full"
+          :items="levelChoices(null)"
+          hide-details
+          @update:model-value="levelForAll"
+        />
+        <v-select class="into" label="They go into" :items="ownPlaces" hide-details @update:model-value="placeForAll" />
+        <Act @click="review.leaveOut(chosen)">Leave them out</Act>
+      </div>
+      <section v-for="(g, i) in groups" :key="i" :aria-label="g.heading ?? 'Without a heading'">
+        <h3 v-if="g.heading" class="free">{{ g.heading }}</h3>
+        <ul class="bare read">
+          <ListRow
+            v-for="row in g.rows"
+            :key="row.key"
+            among
+            :model-value="row"
+            :count="review.listedOf(row).count"
+            :is-doubtful="review.isDoubtful(row)"
+            :places="ownPlaces"
+            @choose="kind => review.choose(row, kind)"
+            @leave="review.leaveOut([row])"
+          />
+        </ul>
+      </section>
+      <Act v-if="shown.length > most" @click="most += FIRST"
+        >Show {{ Math.min(FIRST, shown.length - most) }} more of {{ shown.length }}</Act
+      >
+      <p v-if="rows.length === 0" class="small">Nothing is left of the list.</p>
       <div class="acts foot">
         <v-btn type="submit" color="primary" variant="flat" :loading="busy" :disabled="rows.length === 0"
           >Put {{ plural(total, 'thing') }} in the kit</v-btn
@@ -201,63 +182,45 @@ const counts = (row: Row) => [...new Set([...QUANTITY, row.thing.count])].sort((
 </template>
 
 <style scoped>
-.bar {
+.bar,
+.together {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
   align-items: center;
+}
+.bar {
   justify-content: space-between;
 }
-.bar p,
-.read p {
+.bar p {
   margin: 0;
+}
+.together {
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  padding: 8px 0;
+  background: rgb(var(--v-theme-surface));
+  border-bottom: 1px solid var(--line);
+}
+.short {
+  flex: 0 0 140px;
 }
 .into {
   flex: 0 0 240px;
 }
-.read > li {
-  display: grid;
-  grid-template-columns: 52px minmax(0, 1fr) auto;
-  gap: 10px;
+.range {
   padding: 8px 0;
-  border-bottom: 1px solid var(--line);
-  align-items: start;
 }
-.count {
-  padding-top: 1px;
+h3 {
+  margin: 12px 0 0;
 }
-.what {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.doubtful {
-  border-left: 4px solid var(--ink);
-}
-.mark {
-  font-size: 0.8rem;
-  border: 1px solid var(--ink);
-  padding: 0 6px;
-}
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding-top: 6px;
-}
-.short {
-  flex: 0 0 120px;
-}
-.doing {
-  white-space: nowrap;
+.range p {
+  margin: 2px 0 6px;
 }
 @media (max-width: 760px) {
-  .read > li {
-    grid-template-columns: 40px minmax(0, 1fr);
-  }
-  .doing {
-    grid-column: 2;
+  .together {
+    position: static;
   }
 }
 </style>

@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { barcodeProblem } from '#core/stock/labels/barcode'
-import type { ReadThing } from '#core/stock/list'
-import { colourSaid } from '#core/stock/list/colourWord'
-import { UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
-import { listedFrom, ListedInput } from '#shared/records/kit/listed'
+import { ListedInput } from '#shared/records/kit/listed'
 import type { FoundUnder } from '#shared/records/kit/things'
 import { today } from '#shared/today'
 import { plain } from '#shared/checks/validate'
 import type { BarsWork } from '~/workers/bars.worker'
 import { api, outcomeOf } from '~/asking/api'
 
-/** One thing in one line of words, or by the barcode of its pack: shown as understood, then added to the kit. */
+/** One thing in one line of words, or several, or by the barcode of its pack: shown as understood, then added to the kit. */
 const board = useBoard()
 const { submit, problem, busy } = useForm(ListedInput)
 const bars = useWorker<BarsWork>(
@@ -19,32 +16,25 @@ const bars = useWorker<BarsWork>(
 
 const typed = ref('')
 const asked = ref('')
-const read = ref<ReadThing | null>(null)
-const kind = ref<OwnedKind>(UNKNOWN_KIND)
-const others = ref<readonly OwnedKind[]>([])
+const review = useListReview()
+const { rows } = review
 const found = ref<FoundUnder | null>(null)
 const said = ref('')
 const POUCH = 'pouch'
 const into = ref<string>(POUCH)
-const places = computed(() => [
-  { value: POUCH, title: 'the pouch of its kind' },
-  ...board.board.places.map(p => ({ value: p.id, title: p.name })),
-])
+const places = computed(() => [{ value: POUCH, title: 'the pouch of its kind' }, ...ownPlaces.value])
 const figures = computed(() => typed.value.replace(/[\s-]/g, ''))
 const isBarcode = computed(() => /^\d{6,}$/.test(figures.value))
 
 async function understand() {
   said.value = ''
-  read.value = null
+  rows.value = []
   found.value = null
   asked.value = typed.value
   if (isBarcode.value) return lookUp()
   // The grammar is as large as the rest of the page.
-  const { otherKinds, readList } = await import('#core/stock/list')
-  const [thing] = readList([asked.value], today())
-  others.value = thing ? otherKinds(thing) : []
-  read.value = thing ?? null
-  kind.value = thing?.kind ?? UNKNOWN_KIND
+  const { thingsOf } = await import('#core/stock/list/thingsOf')
+  review.show({ things: thingsOf(asked.value, 0, null, today()), headings: [] })
 }
 async function lookUp() {
   const wrong = barcodeProblem(figures.value)
@@ -80,15 +70,11 @@ async function fromPicture(event: Event) {
   }
 }
 const isStale = computed(() => typed.value !== asked.value)
-const listed = computed(() => (read.value ? listedFrom(read.value, kind.value) : null))
-const colour = computed(
-  () => read.value && colourSaid(kind.value, read.value.name, read.value.depth, read.value.undertone),
-)
+const ownPlaces = computed(() => board.board.places.map(p => ({ value: p.id, title: p.name })))
 const placeId = computed(() => (into.value === POUCH ? null : into.value))
 
 async function save() {
-  if (!listed.value) return
-  const things = [{ ...listed.value, placeId: placeId.value }]
+  const things = rows.value.map(row => ({ ...review.listedOf(row), placeId: row.placeId ?? placeId.value }))
   if (
     await submit({ things, intoPouches: placeId.value === null }, input =>
       api('post', '/api/things/list', {}, { body: plain(input) }),
@@ -105,14 +91,17 @@ async function take() {
 function clear() {
   typed.value = ''
   asked.value = ''
-  read.value = null
+  rows.value = []
   found.value = null
   said.value = ''
 }
 </script>
 
 <template>
-  <form class="quick no-print" @submit.prevent="read && !isStale ? save() : found && !isStale ? take() : understand()">
+  <form
+    class="quick no-print"
+    @submit.prevent="rows.length > 0 && !isStale ? save() : found && !isStale ? take() : understand()"
+  >
     <div class="line">
       <v-text-field
         v-model="typed"
@@ -124,7 +113,7 @@ function clear() {
         @keydown.esc="clear"
       />
       <v-btn type="submit" variant="outlined" :disabled="typed.trim() === ''" :loading="busy">{{
-        (read || found) && !isStale ? 'Put it in the kit' : 'Look'
+        (rows.length > 0 || found) && !isStale ? 'Put it in the kit' : 'Look'
       }}</v-btn>
       <label class="bars act"
         >Bars from a picture<input type="file" accept="image/*" class="visually-hidden" @change="fromPicture"
@@ -132,28 +121,19 @@ function clear() {
     </div>
     <Working v-if="bars.busy.value" what="Looking for bars" :done="null" @stop="bars.stop()" />
     <p v-if="problem || said" role="alert">{{ problem || said }}</p>
-    <div v-if="read && listed && !isStale" class="understood" role="status">
-      <Swatch v-if="colour" :lab="colour" :size="30" />
-      <p>
-        <b class="num">{{ listed.count }} ×</b> <b class="free">{{ read.name }}</b><br /><span class="small"
-          >{{ kindChoice(kind).title
-          }}<template v-if="readInWords(read, kind)"> · {{ readInWords(read, kind) }}</template
-          ><template v-if="read.doubtful.length > 0">
-            · not sure of “{{ read.doubtful.slice(0, 3).join(', ') }}”</template
-          ></span
-        >
-      </p>
-      <template v-if="kind === UNKNOWN_KIND || read.doubtful.length > 0">
-        <v-btn
-          v-for="other in others.filter(k => k !== kind)"
-          :key="other"
-          size="small"
-          variant="outlined"
-          @click="kind = other"
-          >{{ other }}</v-btn
-        >
-      </template>
-      <LazyKindPicker :model-value="kind" :name="read.name" @update:model-value="k => k && (kind = k)" />
+    <div v-if="rows.length > 0 && !isStale" role="status">
+      <ul class="bare" aria-label="Understood so">
+        <ListRow
+          v-for="row in rows"
+          :key="row.key"
+          :model-value="row"
+          :count="review.listedOf(row).count"
+          :is-doubtful="review.isDoubtful(row)"
+          :places="ownPlaces"
+          @choose="k => review.choose(row, k)"
+          @leave="review.leaveOut([row])"
+        />
+      </ul>
       <v-select v-model="into" class="into" :items="places" label="It goes into" density="compact" hide-details />
     </div>
     <div v-else-if="found && (found.owned || found.offered) && !isStale" class="understood" role="status">
@@ -193,6 +173,8 @@ function clear() {
 }
 .into {
   flex: 0 1 220px;
+  max-width: 280px;
+  margin-top: 10px;
 }
 .bars {
   display: inline-flex;

@@ -1,3 +1,5 @@
+import type { Undertone } from '../../../complexion/skins/skin'
+
 /* The shades of a range as a line lists them: "02 04 06", "N10–N60", "1, 3, 5, 7 and 9", "W1/W3". */
 
 export interface ShadesSaid {
@@ -145,4 +147,34 @@ export function shadeSaid(text: string): string | null {
   }
   const named = /\b(?:shade|nr\.?|no\.?|n°|teinte|ton|#)\s*(\d{1,3})\b/iu.exec(text)
   return named?.[1] ?? null
+}
+
+/**
+ * The labels of a range as somebody types them into a field of their own: "02 04 06", "N10–N60", "Ember, Fig"; each once, in their order.
+ * @example labelsIn('N10–N30, tester') // ['N10', 'N20', 'N30', 'tester']
+ */
+export function labelsIn(text: string): string[] {
+  const pieces = text.split(/\s*[,;\n]\s*/).filter(p => p.trim() !== '')
+  const each = pieces.flatMap(piece => {
+    const range = rangeIn(`shades ${piece}`)
+    // Names of several words stand between commas; codes need none.
+    return range?.shades ?? (pieces.length > 1 && !/\d/.test(piece) ? [piece.trim()] : piece.split(/[\s/]+/))
+  })
+  return [...new Set(each.map(l => l.trim()).filter(l => l !== ''))].slice(0, MOST)
+}
+
+const UNDERTONE_LETTERS: Readonly<Record<string, Undertone>> = {
+  N: 'neutral',
+  W: 'golden',
+  Y: 'golden',
+  G: 'golden',
+  C: 'rosy',
+  R: 'rosy',
+  P: 'rosy',
+  O: 'olive',
+}
+/** The undertone a label names by a letter beside its figure, as many ranges do: a guess until the bottle is seen. */
+export function undertoneOfLabel(label: string): Undertone | null {
+  const letter = /^([A-Z])\s?\d|\d\s?([A-Z])$/u.exec(label.trim().toUpperCase())
+  return UNDERTONE_LETTERS[letter?.[1] ?? letter?.[2] ?? ''] ?? null
 }

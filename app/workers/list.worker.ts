@@ -1,0 +1,10 @@
+import { expose } from 'comlink'
+import { readPasted } from '#core/stock/table/pasted'
+
+/** A pasted list, read beside the page, with how far it is. */
+const work = {
+  read: (lines: string[], today: string, report: (done: number) => void) => readPasted(lines, today, report),
+}
+export type ListWork = typeof work
+
+expose(work)
