@@ -1,3 +1,4 @@
+import type { OwnedKind } from '#core/stock/things/kinds'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Thing } from '#core/stock/things/thing'
@@ -96,6 +97,7 @@ export const useBoard = defineStore('board', () => {
   async function change(input: ChangeThingsInput): Promise<void> {
     await api('post', '/api/things/change', {}, { body: plain(input) })
   }
+  const changeKind = (id: string, kind: OwnedKind) => api('put', '/api/things/:id/kind', { id }, { body: { kind } })
   async function addPlace(input: PlaceInput): Promise<void> {
     await api('post', '/api/places', {}, { body: plain(input) })
   }
@@ -124,6 +126,7 @@ export const useBoard = defineStore('board', () => {
     weigh,
     retire,
     change,
+    changeKind,
     addPlace,
     changePlace,
     removePlace,

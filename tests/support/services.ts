@@ -31,6 +31,7 @@ const load = async () => ({
   ...(await import('../../server/services/days/years')),
   ...(await import('../../server/services/days/jobTogether')),
   ...(await import('../../server/services/kit/kit')),
+  ...(await import('../../server/services/kit/kinds')),
   ...(await import('../../server/services/kit/kitList')),
   ...(await import('../../server/services/kit/listed')),
   ...(await import('../../server/services/people/meter')),

@@ -1,4 +1,4 @@
-import { PURPOSES, type OwnedKind, type Purpose } from '#core/stock/things/kinds'
+import { OWNED_KINDS, PURPOSES, type OwnedKind, type Purpose } from '#core/stock/things/kinds'
 import type { Drops } from '#core/complexion/mixing/recipe'
 import type { Heft } from '#core/stock/things/heft'
 import type { DecantAdvice } from '#core/stock/handling/decant'
@@ -21,6 +21,11 @@ export const THING_ORDERS = ['use', 'name', 'place', 'count', 'level', 'useBy', 
 export type ThingOrder = (typeof THING_ORDERS)[number]
 /** Where what nobody has placed is looked for. */
 export const NOWHERE = 'nowhere'
+
+/** What something turns out to be. */
+export class KindInput {
+  @is.OneOf(OWNED_KINDS) kind!: OwnedKind
+}
 
 /** What a list of things is asked for. */
 export class ThingQuery {

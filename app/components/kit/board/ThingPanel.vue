@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { differenceInDays, parseISO } from 'date-fns'
 import { careOf } from '#core/hygiene/care'
+import type { OwnedKind } from '#core/stock/things/kinds'
 import { isPast, type ThingGroup } from '#core/stock/things/thing'
 import type { ItemKind } from '#core/product/item'
 import { isComplexionKind } from '#core/stock/things/usual'
 import { UnitInput } from '#shared/records/kit/kit'
+import { ChangeThingsInput } from '#shared/records/kit/things'
 import { today } from '#shared/today'
 import { api } from '~/asking/api'
 
@@ -64,6 +66,15 @@ const palettes = computed(() =>
 const moving = ref('')
 const movePan = (fillId: string, unitId: string) =>
   undo.attempt(() => api('post', '/api/fills/:id/move', { id: fillId }, { body: { unitId } }))
+const resorting = ref(false)
+/** What it turns out to be; what hangs on that changes with it. */
+function become(kind: OwnedKind | null) {
+  if (!kind) return
+  resorting.value = false
+  return undo.attempt(() => board.changeKind(t.value.id, kind))
+}
+const openedToday = () =>
+  undo.attempt(() => board.change(Object.assign(new ChangeThingsInput(), { ids: ids.value, openedOn: today() })))
 const retiring = ref(false)
 const decanting = ref(false)
 const labelling = ref(false)
@@ -110,7 +121,18 @@ const ids = computed(() => group.things.map(x => x.id))
     <dl>
       <div>
         <dt>What</dt>
-        <dd>{{ thingInWords(t) }}</dd>
+        <dd>
+          {{ thingInWords(t) }}
+          <Act :aria-expanded="resorting" @click="resorting = !resorting">{{
+            resorting ? 'It is right' : 'It is something else'
+          }}</Act>
+          <LazyKindPicker
+            v-if="resorting"
+            :model-value="null"
+            :name="`What ${t.name} is`"
+            @update:model-value="become"
+          />
+        </dd>
       </div>
       <div>
         <dt>Where</dt>
@@ -177,6 +199,10 @@ const ids = computed(() => group.things.map(x => x.id))
         v => v !== undefined && undo.attempt(() => board.setLevel({ id: t.id, version: t.version }, v))
       "
     />
+    <p v-if="!t.retiredAt && t.sort !== 'tool'" class="weigh">
+      <Act v-if="t.openedOn === null" @click="openedToday">Opened today</Act>
+      <Act @click="undo.attempt(() => board.retire(ids, true, 'used up'))">Used up and gone</Act>
+    </p>
     <p v-if="isWeighed" class="weigh">
       <Act :aria-label="`Weigh ${t.name}`" @click="weigh">Weigh it</Act>
       <span class="small" role="status">{{ weighed || 'on the simulated scale' }}</span>
