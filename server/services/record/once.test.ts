@@ -1,3 +1,4 @@
+import { ListedThing } from '#shared/records/kit/listed'
 import { faceInput } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 
@@ -81,7 +82,10 @@ describe('what is written from an older state', () => {
       today: { id: job.id },
     })
 
-    await on.addListed({ things: [{ kind: 'foundation', name: 'Level', count: 1 }] as never, intoPouches: false })
+    await on.addListed({
+      things: [Object.assign(new ListedThing(), { kind: 'foundation', name: 'Level' })],
+      intoPouches: false,
+    })
     const [thing] = await on.allThings()
     const after = await on.setLevel(thing!.id, { level: 0.5, version: thing!.version })
     await expect(on.setLevel(thing!.id, { level: 0.2, version: thing!.version })).rejects.toMatchObject({ status: 409 })
