@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs'
 import { chromium } from '@playwright/test'
 import type { FacePage } from '#shared/records/people/clientele'
 import { ready, start, stop, temporaryFolder } from '../tests/served/server'
+import { linesOfLists } from '../tests/support/wholeLists'
 import { BROWSER } from '../tests/support/browser'
 import { endlessMatch, thirtyOffers } from '../tests/support/heavyQuestions'
 
@@ -63,6 +64,9 @@ try {
   }
   const say = (what: string, ms: number, bound: number) =>
     console.log(`Demo, ${what}: ${ms.toFixed(0)} ms (promised ${bound}${ms > bound ? ': MISSED' : ''}).`)
+  const list = (many: number) => asked('/api/compute/list', { lines: linesOfLists(many) })
+  say('a list of 150 lines', await list(150), 200)
+  say('a list of 2 000 lines', await list(2000), 2000)
   say('30 offers proven', await asked('/api/compute/buy', thirtyOffers(20_000)), 3000)
   const scripts = Array.from({ length: 4 }, () => asked('/api/compute/match', endlessMatch(4000)))
   say('a plan while four of the heaviest questions are under way', await asked(`/api/faces/${ids[0]}/plan`, {}), 2500)
