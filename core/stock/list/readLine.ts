@@ -326,8 +326,11 @@ function shapeIn(words: readonly Word[]): BrushShape | null {
 function nameOf(words: readonly Word[], written: string): string {
   const name = words
     .filter(w => !w.read)
-    .map(w => w.raw)
-    .join(' ')
+    // "N10" stays one word.
+    .map(w =>
+      w.glued && words[words.indexOf(w) - 1]?.read === false && /[\p{L}\d]/u.test(w.raw[0]!) ? w.raw : ` ${w.raw}`,
+    )
+    .join('')
     .replace(/\(\s*\)/g, '')
     .replace(/\s+([,;:)])/g, '$1')
     .replace(/\(\s+/g, '(')

@@ -10,6 +10,8 @@ export interface Word {
   read: boolean
   /** Denied: the oil of "oil free", the silicone of "without silicone". */
   not: boolean
+  /** Whether nothing stands between it and the word before: the 10 of "N10". */
+  glued: boolean
   /** A figure that belongs to the name, and counts nothing: the 30 of "SPF 30". */
   said: boolean
 }
@@ -49,13 +51,19 @@ const WORD =
 const ROUGHLY = /^(approx|approximately|about|around|ca|circa|environ|etwa|ungefahr|roughly)$/
 
 export function wordsOf(line: string): Word[] {
-  const words = [...line.matchAll(WORD)].map(([raw]) => ({
-    text: plain(raw).replaceAll('’', "'"),
-    raw,
-    read: false,
-    not: false,
-    said: false,
-  }))
+  let end = -1
+  const words = [...line.matchAll(WORD)].map(({ 0: raw, index }) => {
+    const glued = index === end && /^\d/.test(raw) !== /\d$/.test(line[index - 1] ?? '')
+    end = index + raw.length
+    return {
+      text: plain(raw).replaceAll('’', "'"),
+      raw,
+      read: false,
+      not: false,
+      said: false,
+      glued,
+    }
+  })
   deny(words)
   // "Approx 100": so many as any.
   return words.filter((w, i) => !(ROUGHLY.test(w.text) && /^\d/.test(words[i + 1]?.text ?? '')))

@@ -22,16 +22,17 @@ const cut = (line: string, sign: string): string[] =>
     .map(c => c.trim().replace(/^"(.*)"$/, '$1'))
 
 /** The sign that parts the cells: where a row of heads is followed by rows as wide; between tabs no heads are needed. */
-function signOf(lines: readonly string[]): string | null {
+function signOf(lines: readonly string[]): { sign: string; width: number | null } | null {
   for (const sign of SIGNS) {
     const widths = lines.map(l => cut(l, sign).length)
     const wide = widths.filter(w => w > 2).length
     if (wide < LEAST_ROWS) continue
-    if (sign === '\t') return sign
+    if (sign === '\t') return { sign, width: null }
     const head = lines
       .slice(0, 10)
       .findIndex((l, i) => widths[i]! > 2 && hasHeadings(cut(l, sign)) && meantIn(cut(l, sign)) > 1)
-    if (head >= 0 && widths.slice(head).filter(w => w === widths[head]).length > 1) return sign
+    if (head >= 0 && widths.slice(head).filter(w => w === widths[head]).length > 1)
+      return { sign, width: sign === ',' ? widths[head]! : null }
   }
   return null
 }
@@ -43,12 +44,12 @@ const meantIn = (cells: readonly string[]) => guessColumns(cells, []).filter(f =
  * @param report how far it is, 0–1, now and then
  */
 export function readPasted(lines: readonly string[], today: string, report?: (done: number) => void): ReadList {
-  const sign = signOf(lines)
-  if (sign === null) return readList(lines, today, report)
-  const cellsOf = (line: string) => cut(line, sign)
-  const rows = lines.flatMap((line, i) =>
-    cellsOf(line).length > 2 && (sign !== ',' || cellsOf(line).length > 3) ? [i] : [],
-  )
+  const parted = signOf(lines)
+  if (parted === null) return readList(lines, today, report)
+  const cellsOf = (line: string) => cut(line, parted.sign)
+  // Between commas only what is as wide as the heads is a row: a line of words has commas, too.
+  const isRow = (width: number) => (parted.width === null ? width > 2 : width === parted.width)
+  const rows = lines.flatMap((line, i) => (isRow(cellsOf(line).length) ? [i] : []))
   // What stands between the rows is read as lines are; the rows are left empty there.
   const between = readList(
     lines.map((line, i) => (rows.includes(i) ? '' : line)),

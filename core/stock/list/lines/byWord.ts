@@ -85,6 +85,9 @@ export function byWord(head: Fragment, rest: readonly Fragment[], kind: ThingKin
   let cut = words.length
   while (cut > 1 && isVariantWord(words[cut - 1]!.toLowerCase().replace(/[^\p{L}-]/gu, ''))) cut--
   const first = words.slice(cut).join(' ')
+  // "Foundation 2x light + 1x deep": the count stands before the first of them.
+  const times = /^(.*\p{L})\s+(\d{1,2}\s*[x×])$/u.exec(words.slice(0, cut).join(' '))
+  if (times && fits(differsBy(first))) return make(times[1]!, [`${times[2]} ${first}`, ...later.map(f => f.text)])
   // "Black mascara, brown": the first word is the first of the list.
   const lead = cut === words.length ? words.findIndex(w => !isVariantWord(w.toLowerCase())) : 0
   if (first && fits(differsBy(first))) return make(words.slice(0, cut).join(' '), [first, ...later.map(f => f.text)])

@@ -3,7 +3,7 @@ import { kindIn } from '../kind'
 import { differsBy, isVariantWord } from '../variants'
 import { wordsOf } from '../words'
 import { counted } from './cut'
-import { PALETTE, type Fragment, fragmentOf, isThing, isOnlyForm } from './fragment'
+import { PALETTE, textureWord, type Fragment, fragmentOf, isThing, isOnlyForm } from './fragment'
 import { hasShades } from './alongDepth'
 
 /* What an "and" joins, and what it parts. */
@@ -21,6 +21,9 @@ export function atAnd(text: string): string[] {
   if (!at || /\d-?in-?\d|\b(double|dual)[- ]?(ended|sided)|doppel/i.test(text)) return [text]
   const [left, right] = [text.slice(0, at.index), text.slice(at.index + at[0].length)]
   const [l, r] = [fragmentOf(left), fragmentOf(right)]
+  // "Powder and liquid blush": two forms of one thing.
+  const ownForms = formsOf(left)
+  if (ownForms !== null && formsOf(right.split(/\s+/)[0]!) !== null && r.found) return [left, ...atAnd(right)]
   if (PALETTE.test(right)) return [`${left} & ${right}`]
   // "2x light + 1x deep", "nude and red lip liner".
   if (differsBy(counted(left).rest) && (r.differs || r.found)) return [left, ...atAnd(right)]
@@ -34,6 +37,9 @@ export function atAnd(text: string): string[] {
   if (phrase.some(p => /^(and|und|et)$/.test(p))) return [text]
   return [left, ...atAnd(right)]
 }
+
+/** A word that only says how something comes: "cream", "liquid"; null for anything else. */
+const formsOf = (text: string) => (/^\s*\p{L}+\s*$/u.test(text) ? textureWord(text) : null)
 
 const ZONE_ALONE = /^\s*(brows?|lash(es)?|lips?|cheeks?|eyes?|body|hair|face|skin|teint)\s*$/iu
 
@@ -69,15 +75,15 @@ export function absorbed(fragments: Fragment[]): Fragment[] {
 
 /** "White, yellow and red mixer": what stands last is what all of them are. */
 export function distributed(fragments: Fragment[]): Fragment[] {
-  const at = fragments.findIndex(f => f.found !== null && f.differs === null)
+  const at = fragments.findIndex(f => f.found !== null && f.differs === null && formsOf(f.text) === null)
   const own = fragments.slice(0, Math.max(0, at))
-  if (at < 1 || !own.every(f => f.differs !== null)) return fragments
+  if (at < 1 || !own.every(f => f.differs !== null || formsOf(f.text) !== null)) return fragments
   const head = fragments[at]!
   const kind = head.found!.entry.kind
   if (!hasShades(kind) || PALETTE.test(head.text)) return fragments
   const said = counted(head.text)
   const words = said.rest.split(/\s+/)
-  const from = words.findIndex(w => !isVariantWord(w.toLowerCase().replace(/[^\p{L}-]/gu, '')))
+  const from = words.findIndex(w => !isVariantWord(w.toLowerCase().replace(/[^\p{L}-]/gu, '')) && formsOf(w) === null)
   if (from < 1) return fragments
   const noun = words.slice(from).join(' ')
   const whole = own.map(f => fragmentOf(`${f.text} ${noun}`))
