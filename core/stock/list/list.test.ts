@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { seeded } from '../../../tests/support/random'
 import { ITEM_KINDS } from '../../product/item'
 import { readList, type ReadThing } from './'
+import { readPasted } from '../table/pasted'
 import { pansNamed } from './panNames'
 import { SUPPLY_KINDS, TOOL_KINDS } from '../things/kinds'
 import { VOCABULARY } from './vocabulary'
@@ -157,6 +158,35 @@ describe('a line', () => {
       if (!things.every(isSound)) odd.push(line)
     }
     expect(odd).toEqual([])
+  })
+})
+
+describe('lines among others', () => {
+  const named = (text: string) => readList(text.split('\n'), TODAY).things.map(t => `${t.count} ${t.kind} ${t.name}`)
+  it.each([
+    ['KIT\n1. skin\ncleanser\n2. eyes\nquad', ['1 cleanser cleanser', '1 eye colour quad']],
+    ['brushes: powder, blush x2, liner', ['1 brush powder brushes', '2 brush blush brushes', '1 brush liner brushes']],
+    ['cream, powder and liquid blush', ['1 blush cream blush', '1 blush powder blush', '1 blush liquid blush']],
+    ['foundation 2x light + 1x deep', ['2 foundation foundation light', '1 foundation foundation deep']],
+    ['spirit gum and remover', ['1 null spirit gum', '1 remover remover']],
+    ['BROWS\nPencil, taupe x2\nLIPS\nPencil, nude', ['2 brow Pencil, taupe', '1 lip liner Pencil, nude']],
+    ['total 12\nneed to buy wipes\n12.3.2026', []],
+  ])('%s', (text, things) => expect(named(text)).toEqual(things))
+  it('of a list between commas, tabs or bars the heads say what a column is, and a bad cell is marked', () => {
+    const { things, headings } = readPasted(['Name,Qty,Opened', 'mascara,2,03/2026', 'lip liner,lots,'], TODAY)
+    expect(headings).toHaveLength(1)
+    expect(things).toMatchObject([
+      { name: 'mascara', count: 2, openedOn: '2026-03', doubtful: [] },
+      { name: 'lip liner', count: 1, doubtful: ['lots'] },
+    ])
+  })
+  it('a thousand things and more are read one a line, and marked', () => {
+    const { things } = readList(
+      Array.from({ length: 400 }, () => 'foundation N1–N50'),
+      TODAY,
+    )
+    expect(things.length).toBeLessThan(12_000)
+    expect(things.at(-1)!.doubtful).toEqual(['foundation N1–N50'])
   })
 })
 

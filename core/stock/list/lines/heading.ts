@@ -163,7 +163,10 @@ function isHeading(shapes: readonly Shape[], i: number, allCapitals: boolean): b
   // A lone kind of thing over bullets, or after a gap: "Lipsticks (6)" over six of them.
   const counted = HEADED_BY_COUNT.test(text)
   const lone = spoken.length <= 2 && (!/\d/.test(text) || counted)
-  const headsBullets = next?.isBulleted === true && !next.isDressed && shapes[i + 1]?.isBulleted === true
+  // "2. Eyes" below it is the next heading, and no thing of its own.
+  const begins = next !== undefined && (!NUMBERED.test(next.written) || /^\(?1[.)]/.test(next.written))
+  const headsBullets =
+    begins && next.isBulleted && !next.isDressed && shapes[i + 1]?.isBulleted === true && !shapes[i]!.isBulleted
   if (lone && headsBullets) return true
   const named = kindIn(words)
   const isPlural = named?.plural === true && !/[,;]/.test(text) && !/\d/.test(text)

@@ -1,6 +1,8 @@
 import { isToolKind, type ThingKind } from '../../things/kinds'
+import { kindIn } from '../kind'
+import { wordsOf } from '../words'
 import type { Part } from './part'
-import { cutAt } from './cut'
+import { cutAt, each } from './cut'
 import { PALETTE, type Fragment, fragmentOf } from './fragment'
 import { commasBetween, countsLast } from './commas'
 import { atAnd, absorbed, distributed } from './joined'
@@ -21,6 +23,8 @@ export function partsOf(line: string, under: ThingKind | null, zone: string | nu
   const segments = joinedToThings(cutAt(line, /;/))
   let said: string | undefined
   return segments.flatMap(segment => {
+    const brushes = brushesListed(segment)
+    if (brushes) return brushes
     const opened = zoneOpened(segment)
     if (opened) said = opened.zone
     const parts = ofSegment(opened?.rest ?? segment, under, said ?? zone)
@@ -28,12 +32,22 @@ export function partsOf(line: string, under: ThingKind | null, zone: string | nu
   })
 }
 
+// "Brushes: powder, blush x2": what they are for, one after another.
+const BRUSHES_OPENED = /^\s*(\p{L}+):\s+(.+)$/u
+function brushesListed(text: string): Part[] | null {
+  const said = BRUSHES_OPENED.exec(text)
+  const found = said ? kindIn(wordsOf(said[1]!)) : null
+  const items = said ? cutAt(said[2]!, /,/) : []
+  if (found?.entry.kind !== 'brush' || items.length < 2) return null
+  return items.map(each).map(({ count, rest }) => ({ text: `${count ?? 1} x ${rest} ${said![1]!.toLowerCase()}` }))
+}
+
 // "Eyes: quad, liner": the words before the colon name no thing.
 const ZONE_OPENED = /^\s*([\p{L} &-]{3,24}):\s+(.+)$/u
 
 // prettier-ignore
 const ZONE_NAMES: Readonly<Record<string, string>> = {
-  eye: 'eye', eyes: 'eye', augen: 'eye', yeux: 'eye', lips: 'lip', lippen: 'lip', levres: 'lip', 'lèvres': 'lip', brows: 'brow', augenbrauen: 'brow',
+  eye: 'eye', eyes: 'eye', lip: 'lip', brow: 'brow', lash: 'lash', cheek: 'cheek', augen: 'eye', yeux: 'eye', lips: 'lip', lippen: 'lip', levres: 'lip', 'lèvres': 'lip', brows: 'brow', augenbrauen: 'brow',
   sourcils: 'brow', lashes: 'lash', wimpern: 'lash', cils: 'lash', cheeks: 'cheek', wangen: 'cheek', joues: 'cheek', body: 'body', hair: 'hair',
   face: '', gesicht: '', visage: '', skin: '', haut: '', peau: '', teint: '', complexion: '', prep: '', base: '', hygiene: '', 'hygiène': '',
   tools: '', misc: '', other: '', others: '', extras: '', disposables: '', sonstiges: '', divers: '', bag: '', kit: '', comfort: '',
