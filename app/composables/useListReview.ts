@@ -9,7 +9,7 @@ export interface ListRow {
   key: string
   thing: ReadThing
   kind: OwnedKind
-  /** As it was read: what others like it were called before somebody put it right. */
+  /** As it was read, to find others that are mistaken alike. */
   was: ReadThing
   /** Its own place; the place of the whole list, when null. */
   placeId: string | null
@@ -30,7 +30,7 @@ export interface ListRange {
 
 const IN_DEPTH: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up']
 
-/** A list that was read, while somebody looks it through. Nothing is saved here. */
+/** A list that was read, while the artist looks it through. Nothing is saved here. */
 export function useListReview() {
   const rows = ref<ListRow[]>([])
   const headings = ref<Heading[]>([])
@@ -59,7 +59,7 @@ export function useListReview() {
   const groupsOf = (shown: readonly ListRow[]): ListGroup[] =>
     [...Map.groupBy(shown, r => r.thing.under)].map(([heading, own]) => ({ heading, rows: own }))
 
-  /** Lines that name several shades: where each of them lies is guessed until somebody says. */
+  /** Lines that name several shades: the depth of each is guessed until the artist sets it. */
   const ranges = computed<ListRange[]>(() =>
     [...Map.groupBy(rows.value, r => r.thing.line).values()]
       .filter(own => own.length > 1 && own.every(r => IN_DEPTH.includes(r.kind) && r.kind === own[0]!.kind))

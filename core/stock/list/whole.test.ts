@@ -15,7 +15,7 @@ interface Meant {
   count: string
   size: string
   level: string
-  /** Where it is told: texture, shade, opened, expires, price, spf, unsafe. */
+  /** Where the list says so: texture, shade, opened, expires, price, spf, unsafe. */
   more: Record<string, string>
 }
 const meantOf = (text: string): Meant => {

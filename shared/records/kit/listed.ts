@@ -122,7 +122,7 @@ export function packed<T extends ListedThing>(thing: T): T {
 
 /**
  * What was read of a line as it enters the kit: sixty applicators are a pack.
- * @param isSure whether nothing of it is doubtful, or somebody has looked
+ * @param isSure whether nothing of it is doubtful, or the artist has looked
  */
 export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubtful.length === 0): ListedThing {
   const { name, panNames, pans } = hasItsColour(kind)
@@ -231,7 +231,7 @@ function traitsOf(thing: ListedThing & { kind: OwnedProductInput['kind'] }): Par
     ...(kept.length > 0 ? { safeFor: usual.safeFor.filter(place => !kept.includes(place)) } : {}),
   }
 }
-/** What somebody is to know who takes it into the hand. */
+/** A caution for whoever takes it into the hand. */
 const cautionOf = ({ unsafeFor }: ListedThing): string =>
   unsafeFor.length === 0
     ? ''

@@ -17,7 +17,7 @@ defineProps<{
 const row = defineModel<ListRow>({ required: true })
 const emit = defineEmits<{ choose: [kind: OwnedKind | null]; leave: [] }>()
 
-/** The colour its words stand for, until somebody tells the real one. */
+/** The colour its words stand for, until the real one is known. */
 const colour = computed(() =>
   colourSaid(row.value.kind, row.value.thing.name, row.value.thing.depth, row.value.thing.undertone),
 )

@@ -1,9 +1,9 @@
 import { differsBy, isVariantWord } from '../variants'
 import { fragmentOf, isThing } from './fragment'
 
-/* Commas that somebody left out or wrote as another sign. */
+/* Commas that were left out or written as another sign. */
 
-// "Black x2 brown x2", "brown 2 black 3": commas that somebody left out.
+// "Black x2 brown x2", "brown 2 black 3": commas are missing.
 const TIMES_EACH = /([x×]\s?\d{1,2})\s+(?=\p{L})/giu
 
 const FIGURE_EACH = /(\p{L}+\s\d{1,2})\s+(?=\p{L}+\s\d{1,2}(?:\s|$))/giu

@@ -150,7 +150,7 @@ export function shadeSaid(text: string): string | null {
 }
 
 /**
- * The labels of a range as somebody types them into a field of their own: "02 04 06", "N10–N60", "Ember, Fig"; each once, in their order.
+ * The labels of a range, typed into a field of their own: "02 04 06", "N10–N60", "Ember, Fig"; each once, in their order.
  * @example labelsIn('N10–N30, tester') // ['N10', 'N20', 'N30', 'tester']
  */
 export function labelsIn(text: string): string[] {
