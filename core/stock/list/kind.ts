@@ -1,3 +1,4 @@
+import { remembered } from '../../remembered'
 import { sortOfKind, type ThingKind } from '../things/kinds'
 import { byPurpose } from './purposes'
 import { asSpoken, endingOf, spelt } from './spelling'
@@ -108,18 +109,15 @@ const length = (h: Hit) => h.entry.phrase.length
  * The kind a line names: the phrase that ends last before "for", a comma or a bracket, since what something is stands at the end of its
  * name; of those that end there the longest. Only when nothing stands there, what comes after is looked at.
  */
-export function kindIn(line: readonly Word[]): KindFound | null {
-  // The words of a line are looked at alone, in pieces and with their heading: most of them more than once.
-  const key = line.map(w => w.text).join(' ')
-  const known = found.get(key)
-  if (known !== undefined) return known
-  if (found.size >= MOST_REMEMBERED) found.clear()
-  const is = kindOf(line)
-  found.set(key, is)
-  return is
-}
+export const kindIn = (line: readonly Word[]): KindFound | null => kindRemembered(line).found
+
+// The words of a line are looked at alone, in pieces and with their heading: most of them more than once.
 const MOST_REMEMBERED = 3000
-const found = new Map<string, KindFound | null>()
+const kindRemembered = remembered(
+  MOST_REMEMBERED,
+  (line: readonly Word[]) => line.map(w => w.text).join(' '),
+  line => ({ found: kindOf(line) }),
+)
 
 function kindOf(line: readonly Word[]): KindFound | null {
   const words = asSpoken(line)

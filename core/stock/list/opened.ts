@@ -1,3 +1,4 @@
+import { figureOfWord } from './figures'
 import { tidied, wordsOf, type Word } from './words'
 
 // Months by how their names begin, in English, German and French.
@@ -70,23 +71,8 @@ const UNITS_AGO: readonly (readonly [words: RegExp, months: number])[] = [
   [/^(weeks?|wochen?|semaines?)$/, 0.25],
   [/^(days?|tagen?|jours?)$/, 0],
 ]
-const SOME: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  couple: 2,
-  einem: 1,
-  zwei: 2,
-  drei: 3,
-  un: 1,
-  deux: 2,
-  trois: 3,
-}
+// Words of time that count and are no numbers elsewhere.
+const SOME: Readonly<Record<string, number>> = { a: 1, an: 1, couple: 2, einem: 1 }
 
 /** "last month", "2 months ago", "vor 3 Monaten", "il y a un mois", "this week": a month, as nobody means a day so. */
 function agoAt(words: readonly Word[], at: number, today: string): (OpenedOn & { end: number }) | null {
@@ -103,7 +89,7 @@ function agoAt(words: readonly Word[], at: number, today: string): (OpenedOn & {
   if (/^(mois|semaine|an)$/.test(text(0)) && /^(dernier|derniere|passe)$/.test(text(1))) return back(unit(0) ?? 0, 2)
   const start = text(0) === 'vor' ? 1 : text(0) === 'il' && text(1) === 'y' && text(2) === 'a' ? 3 : 0
   const from = text(start) === 'a' && text(start + 1) === 'couple' ? start + 1 : start
-  const many = Number(text(from)) || SOME[text(from)] || 0
+  const many = SOME[text(from)] ?? figureOfWord(text(from)) ?? 0
   const of = text(from + 1) === 'of' ? from + 2 : from + 1
   const each = unit(of)
   if (many === 0 || each === undefined) return null

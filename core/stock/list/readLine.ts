@@ -17,7 +17,7 @@ import {
 import { readSpf, resistsIn, textureIn } from './form'
 import { kindUnder, type KindUnder } from './lines/kindUnder'
 import type { Under } from './lines/heading'
-import { hasShades } from './lines/alongDepth'
+import { HAS_DEPTH, hasShades } from './lines/alongDepth'
 import type { Part } from './lines/part'
 import { shadeSaid } from './lines/shades'
 import { readLeftOf, readLevel } from './levels'
@@ -150,15 +150,6 @@ const DEPTHS: Readonly<Record<string, DepthWord>> = {
   fonce: 'deep',
   rich: 'deep',
 }
-const HAS_DEPTH: readonly ThingKind[] = [
-  'foundation',
-  'concealer',
-  'powder',
-  'contour',
-  'bronzer',
-  'body make-up',
-  'corrector',
-]
 const HAS_FORMULA: readonly ThingKind[] = [
   'foundation',
   'concealer',
