@@ -2,6 +2,7 @@ import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kin
 import { alongScale, movedTo } from '#core/stock/things/range'
 import type { Heading, ReadThing } from '#core/stock/list'
 import { isLike } from '#core/stock/list/review'
+import { isNoCosmetic } from '#core/stock/list/unsafe'
 import { listedFrom, type ListedThing } from '#shared/records/kit/listed'
 
 /** A thing of a list as it was read and put right. */
@@ -50,7 +51,9 @@ export function useListReview() {
     for (const range of ranges.value) lay(range)
   }
 
-  const isDoubtful = (row: ListRow) => !row.looked && (row.kind === UNKNOWN_KIND || row.thing.doubtful.length > 0)
+  // Spirit gum is known for what it is, and no make-up: there is nothing to put right.
+  const isDoubtful = (row: ListRow) =>
+    !row.looked && !isNoCosmetic(row.was.name) && (row.kind === UNKNOWN_KIND || row.thing.doubtful.length > 0)
   const listedOf = (row: ListRow): ListedThing => listedFrom(row.thing, row.kind, !isDoubtful(row))
   const doubtful = computed(() => rows.value.filter(isDoubtful))
   const unsafe = computed(() => rows.value.filter(r => r.thing.unsafeFor.length > 0))

@@ -40,7 +40,9 @@ function step(at: number, event: KeyboardEvent) {
   event.preventDefault()
   emit('move', at, shades[at]!.depth + by)
 }
-const words = Object.entries(DEPTH_WORDS).filter(([word]) => word !== 'light medium')
+/** The last has no room at the edge; those between are left out where the strip is narrow. */
+const words = Object.entries(DEPTH_WORDS).filter(([word]) => !word.includes(' '))
+const BETWEEN = ['light', 'tan']
 </script>
 
 <template>
@@ -68,7 +70,13 @@ const words = Object.entries(DEPTH_WORDS).filter(([word]) => word !== 'light med
       </button>
     </div>
     <p class="scale small" aria-hidden="true">
-      <span v-for="[word, depth] in words" :key="word" :style="{ left: `${shareOf(depth)}%` }">{{ word }}</span>
+      <span
+        v-for="[word, depth] in words"
+        :key="word"
+        :class="{ between: BETWEEN.includes(word) }"
+        :style="{ left: `${shareOf(depth)}%` }"
+        >{{ word }}</span
+      >
     </p>
   </div>
 </template>
@@ -115,5 +123,11 @@ const words = Object.entries(DEPTH_WORDS).filter(([word]) => word !== 'light med
 .scale span {
   position: absolute;
   transform: translateX(-50%);
+  white-space: nowrap;
+}
+@media (max-width: 760px) {
+  .between {
+    display: none;
+  }
 }
 </style>

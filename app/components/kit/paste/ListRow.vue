@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HAS_DEPTH } from '#core/stock/list/lines/alongDepth'
 import { otherKinds } from '#core/stock/list/review'
 import { isNoCosmetic } from '#core/stock/list/unsafe'
 import { colourSaid } from '#core/stock/list/colourWord'
@@ -21,6 +22,7 @@ const emit = defineEmits<{ choose: [kind: OwnedKind | null]; leave: [] }>()
 const colour = computed(() =>
   colourSaid(row.value.kind, row.value.thing.name, row.value.thing.depth, row.value.thing.undertone),
 )
+const hasDepth = computed(() => (HAS_DEPTH as readonly OwnedKind[]).includes(row.value.kind))
 const facts = computed(() => readInWords(row.value.thing, row.value.kind))
 /** Spirit gum is no mint: what is known not to be make-up is offered no kind by a word it shares. */
 const others = computed(() =>
@@ -68,11 +70,7 @@ const opened = computed({
         >
       </p>
       <div v-if="isDoubtful || row.open" class="choice">
-        <v-btn
-          v-if="row.kind !== UNKNOWN_KIND && !row.looked"
-          size="small"
-          variant="outlined"
-          @click="row.looked = true"
+        <v-btn v-if="isDoubtful && row.kind !== UNKNOWN_KIND" size="small" variant="outlined" @click="row.looked = true"
           >Right: {{ row.kind }}</v-btn
         >
         <v-btn v-for="kind in others" :key="kind" size="small" variant="outlined" @click="emit('choose', kind)">{{
@@ -84,15 +82,10 @@ const opened = computed({
         <v-text-field v-model="row.thing.name" class="long" label="Name" maxlength="80" hide-details />
         <NumberField v-model="countTyped" label="How many" whole hide-details />
         <NumberField v-model="sizeTyped" label="Size" hide-details />
-        <v-select v-model="row.thing.measure" label="In" :items="[...MEASURES]" hide-details />
+        <v-select v-model="row.thing.measure" label="Unit" :items="[...MEASURES]" hide-details />
         <v-select v-model="row.thing.level" label="How full" :items="levelChoices(row.was.level)" hide-details />
         <v-text-field v-model="opened" type="month" label="Opened" hide-details />
-        <NumberField
-          v-if="row.thing.depth !== null || colour"
-          v-model="depthTyped"
-          label="Depth, 1 to 12"
-          hide-details
-        />
+        <NumberField v-if="hasDepth" v-model="depthTyped" label="Depth, 1 to 12" hide-details />
         <v-select v-model="row.placeId" class="long" label="It goes into" :items="places" hide-details />
       </div>
     </div>
