@@ -1,5 +1,5 @@
 import { cheapestCover, isServed, servedBy, type Cover } from './cover'
-import { pointsOf, type AuditScene, type AuditThing, type NamedPoint } from './points'
+import { partsOf, pointsOf, type AuditScene, type AuditThing, type NamedPoint } from './points'
 import type { Ability, Standard } from './standard'
 
 /* What a kit can do of a standard, by how little it hangs, and the fewest things that would do as much. */
@@ -79,7 +79,7 @@ function found(worked: Worked, things: readonly AuditThing[], { chosen }: Cover)
   const met = isMet(worked, all)
   // Two of one product do not fail together, but a product that is one thing does.
   // Where a spare is what is asked for, one of two may fail: that is what the other is there for.
-  const isSpare = ability.perFace === undefined && (ability.count ?? 1) > 1
+  const isSpare = partsOf(ability).some(p => p.perFace === undefined && (p.count ?? 1) > 1)
   const hangsOn = met && !isSpare ? chosen.filter(t => !isMet(worked, other => other !== t)) : []
   const again = met && isMet(worked, t => !least.has(t))
   const state = !met ? 'missing' : hangsOn.length > 0 ? 'thin' : again ? 'doubled' : 'met'

@@ -1,6 +1,6 @@
 import type { Due } from '../due'
 import { cheapestCover, isServed } from './cover'
-import { pointsOf, type AuditScene, type AuditThing } from './points'
+import { neededOf, partsOf, pointsOf, type AuditScene, type AuditThing } from './points'
 import type { Ability } from './standard'
 
 /* What to buy so that an ability is there: the cheapest offers on top of what one has. */
@@ -34,10 +34,7 @@ export function fill(
 ): Filling {
   const owned = scene.things.length
   // Of what is counted, several of one offer may be needed; of what is a colour, one is enough.
-  const need =
-    ability.sort === 'have'
-      ? Math.ceil(ability.perFace === undefined ? (ability.count ?? 1) : ability.perFace * scene.party)
-      : 1
+  const need = ability.sort === 'have' ? Math.max(...partsOf(ability).map(part => neededOf(part, scene.party))) : 1
   const useful = offered.filter(o => isOfKinds(o.thing, ability))
   const copies = useful.flatMap(o => {
     const each = Math.max(1, o.thing.count)

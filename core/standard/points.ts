@@ -3,11 +3,11 @@ import { packPigments, pigmentFor } from '../complexion/bottles/pigments'
 import type { MixingRules } from '../complexion/bottles/mixable'
 import { DEFAULT_OPTIONS } from '../complexion/mixing/recipe'
 import { shownOn } from '../complexion/skins/shown'
+import { nudeFor } from '../complexion/skins/nude'
 import { typicalSkin, UNDERTONES } from '../complexion/skins/skin'
 import { needs } from '../buy/needs'
 import { foundIn, substanceFor } from '../ingredients/substances'
 import { SLOTS } from '../asked/slots'
-import { nearestPossible } from '../colour/possible'
 import type { Lab } from '../colour/lab'
 import { isVivid } from '../stock/things/vivid'
 import { complexionProduct } from '../product/recipeItem'
@@ -17,7 +17,7 @@ import { SHOWING } from '../asked/showing'
 import type { BrushShape, OwnedKind } from '../stock/things/kinds'
 import type { Due } from '../due'
 import type { Point, Way } from './cover'
-import type { Ability, ShowsAs, SuitedSkin, Temperature } from './standard'
+import type { Ability, AbilityPart, ShowsAs, SuitedSkin, Temperature } from './standard'
 
 /* What an ability comes down to: points, each with the things, or the mixes of things, that serve it. */
 
@@ -77,9 +77,6 @@ const carried = ({ things }: AuditScene, kinds: readonly OwnedKind[]): Carried[]
       kinds.includes(item.kind) || item.alsoFor.some(k => kinds.includes(k)) ? [{ thing, item }] : [],
     ),
   )
-
-/** A nude lip of a skin: redder than it and a little deeper, so that it is seen and is no colour of its own. */
-export const nudeFor = (skin: Lab): Lab => nearestPossible({ L: skin.L - 5, a: skin.a + 8, b: skin.b - 1 })
 
 function targetsOf({
   targets,
@@ -235,8 +232,17 @@ function chainPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
 const strengthOf = ({ percentFrom, percentTo }: Ability) =>
   percentFrom !== undefined && percentTo !== undefined ? ` of ${percentFrom} to ${percentTo} %` : ''
 
-function havePoints(ability: Ability, { things, party }: AuditScene): NamedPoint[] {
-  const { kinds, count = 1, perFace, shapes, finish, resists, sparkleFree, percentFrom, percentTo } = ability
+/** How many are needed for a party. */
+export const neededOf = ({ count = 1, perFace }: AbilityPart, party: number): number =>
+  perFace === undefined ? count : Math.ceil(perFace * party)
+export const partsOf = (ability: Ability): readonly AbilityPart[] => ability.parts ?? [ability]
+
+function havePoints(ability: Ability, scene: AuditScene): NamedPoint[] {
+  return partsOf(ability).flatMap(part => partPoints({ ...ability, ...part }, scene))
+}
+
+function partPoints(ability: Ability, { things, party }: AuditScene): NamedPoint[] {
+  const { kinds, shapes, finish, resists, sparkleFree, vivid, percentFrom, percentTo } = ability
   const fits = (t: AuditThing) => {
     if (percentFrom !== undefined && (t.percent ?? -1) < percentFrom) return false
     if (percentTo !== undefined && (t.percent ?? Infinity) > percentTo) return false
@@ -245,12 +251,12 @@ function havePoints(ability: Ability, { things, party }: AuditScene): NamedPoint
       && (finish === undefined || item.finish === finish)
       && (resists === undefined || item.resists.includes(resists))
       && (!sparkleFree || item.sparkle !== 'coarse')
+      && (!vivid || (item.lab !== null && isVivid(item.kind, item.lab)))
     return t.items.length > 0 ? t.items.some(product) : kinds.includes(t.kind)
   }
-  const need = perFace === undefined ? count : Math.ceil(perFace * party)
   const point = (what: string, passes: (t: AuditThing) => boolean): NamedPoint => ({
     name: what,
-    need,
+    need: neededOf(ability, party),
     ways: things.flatMap((t, i) => (fits(t) && passes(t) ? [{ things: [i], gives: t.count }] : [])),
   })
   return shapes

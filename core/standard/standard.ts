@@ -20,6 +20,15 @@ export type Temperature = (typeof TEMPERATURES)[number]
 export const SUITED_SKINS = ['oily', 'dry', 'reactive'] as const
 export type SuitedSkin = (typeof SUITED_SKINS)[number]
 
+/** What is to be there of some kinds. */
+export interface AbilityPart {
+  /** Any of these. */
+  kinds: readonly OwnedKind[]
+  count?: number
+  /** As many as the largest party has faces, times this. */
+  perFace?: number
+}
+
 /** One thing a kit can do. What a sort does not use is left out. */
 export interface Ability {
   id: string
@@ -58,6 +67,10 @@ export interface Ability {
   finish?: Finish
   resists?: Resistance
   sparkleFree?: boolean
+  /** have: of a colour that nobody takes for skin, such as a clear blue. */
+  vivid?: boolean
+  /** have: what only does it together, each part of it; `kinds` then holds those of all parts. */
+  parts?: readonly AbilityPart[]
   /** have: of alcohol, in per cent. */
   percentFrom?: number
   percentTo?: number

@@ -1,4 +1,5 @@
 import type { Lab } from '../../colour/lab'
+import { nudeFor } from '../../complexion/skins/nude'
 import { typicalSkin, type Undertone } from '../../complexion/skins/skin'
 import { hasItsColour, type OwnedKind } from '../things/kinds'
 import { ADJUSTER_WORDS, type AdjusterWord } from '../things/placement'
@@ -47,6 +48,9 @@ export function colourSaid(
   const text = wordsOf(name)
     .map(w => w.text)
     .join(' ')
+  // A nude is nude on somebody: of a depth, it is that of the skin.
+  if (kind === 'lip colour' && depth !== null && /\bnudes?\b/.test(text))
+    return nudeFor(typicalSkin(depth, undertone ?? 'neutral'))
   const adjusts =
     kind === 'adjuster' ? (Object.keys(ADJUSTER_WORDS) as AdjusterWord[]).find(w => text.includes(w)) : undefined
   if (adjusts) return { ...ADJUSTER_WORDS[adjusts] }

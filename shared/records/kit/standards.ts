@@ -32,6 +32,12 @@ export class NamedColourInput {
   @is.Colour(() => LabDto) lab!: LabDto
 }
 
+export class AbilityPartInput {
+  @is.SomeOf(OWNED_KINDS) kinds!: OwnedKind[]
+  @is.Maybe() @is.Whole(1, 1000) count?: number
+  @is.Maybe() @is.Between(0, 100) perFace?: number
+}
+
 export class AbilityInput {
   @is.Id() id!: string
   @is.Name(120) name!: string
@@ -60,6 +66,8 @@ export class AbilityInput {
   @is.Maybe() @is.OneOf(FINISHES) finish?: Finish
   @is.Maybe() @is.OneOf(RESISTANCES) resists?: Resistance
   @is.Maybe() @is.YesNo() sparkleFree?: boolean
+  @is.Maybe() @is.YesNo() vivid?: boolean
+  @is.Maybe() @is.Many(() => AbilityPartInput, 8, 1) parts?: AbilityPartInput[]
   @is.Maybe() @is.Between(0, 100, '%') percentFrom?: number
   @is.Maybe() @is.Between(0, 100, '%') percentTo?: number
 }
