@@ -36,7 +36,7 @@ export default {
   testMatch: ['<rootDir>/{core,shared,server,demo,app,tests}/**/*.test.ts'],
   // p-limit, pinia 4 and what they import are ESM only
   transformIgnorePatterns: [
-    '/node_modules/(?!(ical\\.js|pinia|@vueuse|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',
+    '/node_modules/(?!(country-to-currency|ical\\.js|pinia|@vueuse|p-limit|yocto-queue|nostics|@vue/devtools-[a-z-]+|perfect-debounce|hookable|birpc)/)',
   ],
   moduleNameMapper: {
     '^#core/(.*)$': '<rootDir>/core/$1',

@@ -12,9 +12,12 @@ const reach = useKeptReach()
 const undo = useUndo()
 const { plan, curve, state, musts, progress, stop, make, lookAt } = useBuyPlan()
 
-const typed = ref(formatMoney(settings.value.budgetMinor))
+const said = settings.value.budgetMinor
+const typed = ref(said === null ? '' : formatMoney(said))
 const budgetMinor = computed(() => parseMoney(typed.value))
-const budgetWrong = computed(() => (budgetMinor.value === undefined ? 'must be an amount such as 140.00' : ''))
+const budgetWrong = computed(() =>
+  budgetMinor.value === undefined && typed.value.trim() !== '' ? 'must be an amount such as 140.00' : '',
+)
 const aim = ref<Aim>('everyone')
 const planned = ref(0)
 const plannedAim = ref<Aim>('everyone')
@@ -77,7 +80,7 @@ async function search() {
   plannedAim.value = aim.value
   await make(budgetMinor.value, mustFaces.value, aim.value)
 }
-// The first plan makes itself as soon as it is known which faces are out of reach.
+// Where a budget was said, the first plan makes itself as soon as it is known which faces are out of reach.
 watch(
   () => reach.state === 'ready' && askedKnown.value,
   known => {
@@ -104,7 +107,7 @@ const unmetNames = computed(() =>
 )
 const answer = computed(() => {
   const p = plan.value
-  if (!p) return 'What should be bought?'
+  if (!p) return settings.value.budgetMinor === null ? 'How much may it cost?' : 'What should be bought?'
   if (p.chosen.length === 0) return 'Nothing on offer reaches more for this money.'
   return `${plural(p.chosen.length, 'bottle')} for ${formatMoney(p.spend, settings.value.currency)}: ${fromTo(p.reach.before, p.reach.after)}.`
 })
@@ -147,9 +150,15 @@ const fresh = computed(() => state.value === 'ready' && plan.value !== null)
         <Act v-if="unmetNames.length > 0" @click="byColourAlone">Plan by colour alone</Act>
       </p>
       <form class="ask no-print" @submit.prevent="search">
-        <v-text-field v-model="typed" label="Budget" inputmode="decimal" :error-messages="budgetWrong" />
+        <v-text-field
+          v-model="typed"
+          label="Budget"
+          :suffix="settings.value.currency"
+          inputmode="decimal"
+          :error-messages="budgetWrong"
+        />
         <Choices v-model="aim" label="Reach for" :options="['everyone', 'my clientele']" hide-label />
-        <v-btn type="submit" color="primary" variant="flat" :disabled="!!budgetWrong">Plan</v-btn>
+        <v-btn type="submit" color="primary" variant="flat" :disabled="budgetMinor === undefined">Plan</v-btn>
       </form>
       <fieldset v-if="outOfReach.length > 0" class="ticks musts no-print">
         <legend class="small">First of all, match</legend>

@@ -135,6 +135,8 @@ function defaults() {
         <v-text-field
           v-model="typed.currency"
           label="Currency shown behind amounts"
+          hint="Proposed by the region of your browser until you say another"
+          persistent-hint
           :error-messages="at('currency')"
           maxlength="10"
         />

@@ -94,8 +94,10 @@ describe('the bag and the quote in words', () => {
       quote: { lines: [], costMinor: 0, marginMinor: 0, leastMinor: 20_000 },
       feeMinor: 18_000,
       settled: null,
+      unsaid: [],
     } as unknown as JobQuote
     expect(quoteInWords(quote, false, money)).toBe('Not below 200.00.')
+    expect(quoteInWords({ ...quote, unsaid: ['hour'] }, false, money)).toContain('your own time not counted')
     expect(quoteInWords(quote, true, money)).toBe('180.00 asked: 20.00 below what it is worth taking for.')
     expect(quoteInWords({ ...quote, feeMinor: 20_000 }, true, money)).toContain('just worth taking')
     expect(hoursInWords(125)).toBe('2\u00a0h 5\u00a0min')

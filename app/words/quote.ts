@@ -29,7 +29,7 @@ export function hoursInWords(minutes: number): string {
 
 /** What the page answers: once the job is closed, what it brought. */
 export function quoteInWords(
-  { quote, feeMinor, settled }: JobQuote,
+  { quote, feeMinor, settled, unsaid }: JobQuote,
   isAsked: boolean,
   money: (minor: number) => string,
 ): string {
@@ -37,7 +37,10 @@ export function quoteInWords(
     const hour = settled.hourMinor === null ? '' : `, ${money(settled.hourMinor)} an hour`
     return `${money(settled.paidMinor + settled.tipMinor)} came in; ${money(settled.earnedMinor)} of it is yours${hour}.`
   }
-  if (!isAsked) return `Not below ${money(quote.leastMinor)}.`
+  if (!isAsked)
+    return unsaid.includes('hour')
+      ? `It costs you ${money(quote.costMinor)}, your own time not counted.`
+      : `Not below ${money(quote.leastMinor)}.`
   const over = feeMinor - quote.leastMinor
   if (over === 0) return `${money(feeMinor)} asked: just worth taking.`
   return over > 0

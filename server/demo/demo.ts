@@ -25,6 +25,7 @@ import { DEMO_GEAR } from '../../demo/gear'
 import { DEMO_KIT } from '../../demo/kit'
 import { DEMO_PALETTES, DEMO_PLACES, placeFor } from '../../demo/places'
 import { usesOf } from '../../demo/log'
+import { DEMO_METHODS } from '../../demo/methods'
 import { DEMO_MIXES } from '../../demo/mixes'
 import { write, type Transaction } from '../db/connection'
 import {
@@ -42,6 +43,7 @@ import {
   products,
   readings,
   recipes,
+  settings,
   simulatedSkins,
   units,
   uses,
@@ -81,6 +83,7 @@ export async function loadDemo(): Promise<void> {
       .values(DEMO_PALETTE_TESTS.map(test => ({ id: newId(), at: daysFromNow(-60), ...test })))
     await loadMixes(tx, owned)
     await loadLog(tx, owned)
+    await tx.insert(settings).values({ id: 1, value: { ...new Settings(), ...DEMO_METHODS } })
     await tx.insert(demoMark).values({ loadedAt: daysFromNow(0) })
   })
 }
@@ -281,13 +284,13 @@ function askedOf(
   lab: Lab,
   items: KitItem[],
 ): Situation {
-  const settings = new Settings()
-  const { maxProducts, maxDrops, tolerance } = settings
+  const methods = new Settings()
+  const { maxProducts, maxDrops, tolerance } = methods
   const facts = factsOf(stranger(lab, face, { ...asked, chart: [] }))
   return {
     face: facts!,
     job: DEMO_JOBS.find(j => j.name === job)?.conditions ?? new OccasionInput(),
-    settings: planSettings(settings, { palette: [], flash: [], mixes: [] }, [], daysFromNow(0).slice(0, 10)),
+    settings: planSettings(methods, { palette: [], flash: [], mixes: [] }, [], daysFromNow(0).slice(0, 10)),
     items,
     options: { maxProducts, maxDrops, tolerance, illuminant: 'D65' },
     overrides: [],

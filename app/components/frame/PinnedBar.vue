@@ -23,7 +23,7 @@ const other = computed(() => (settings.value.theme === 'day' ? 'wings' : 'day'))
     <NuxtLink v-if="booking" :to="`/jobs/${booking.jobId}`" class="job"
       >For <b>{{ booking.job.name }}</b></NuxtLink
     >
-    <NuxtLink to="/buys" class="budget"
+    <NuxtLink v-if="settings.value.budgetMinor !== null" to="/buys" class="budget"
       >Budget <b>{{ formatMoney(settings.value.budgetMinor, settings.value.currency) }}</b></NuxtLink
     >
     <Act class="chairside" :aria-pressed="chairside.on" @click="chairside.on = !chairside.on">

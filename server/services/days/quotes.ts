@@ -20,6 +20,7 @@ import { dayPlansOf, type DayPlan } from './dayPlans'
 import { jobById } from '../jobs/jobs'
 import type { JobPaper } from '../papers/jobPapers'
 import { ownFactors } from '../kit/ownUse'
+import { currencyOf } from '../record/currency'
 import { settings } from '../record/settings'
 import { allThings } from '../kit/things'
 import { loggedOn } from '../kit/used'
@@ -38,10 +39,10 @@ export function setQuote(jobId: string, { version, ...quote }: QuoteInput): Prom
 /** @throws Missing */
 export async function quoteOf(jobId: string, asking: Asking): Promise<JobQuote> {
   const job = await jobById(jobId)
-  const { facts, faces, guessed, unpriced } = await reckoned(job, await dayPlansOf(job, asking))
+  const { facts, faces, guessed, unpriced, unsaid } = await reckoned(job, await dayPlansOf(job, asking))
   const quote = quoteFor(facts)
   const settled = await settledOf(job, quote, facts)
-  return { quote, guessed, unpriced, settled, ...askedFor(job, quote, faces) }
+  return { quote, guessed, unpriced, unsaid, settled, ...askedFor(job, quote, faces) }
 }
 
 /** Minutes at the chair of one face, without what is left out on it. */
@@ -75,9 +76,9 @@ async function reckoned(job: Job, plans: readonly DayPlan[]) {
     productsMinor: costs.reduce((x, y) => x + y, 0) + usual * (plans.length - costs.length),
     disposablesMinor: tools.disposablesMinor,
     wearMinor: tools.wearMinor,
-    hourMinor: quote.hourMinor ?? hourMinor,
+    hourMinor: quote.hourMinor ?? hourMinor ?? 0,
     km: quote.km,
-    kmMinor,
+    kmMinor: kmMinor ?? 0,
     faresMinor: quote.faresMinor,
     extras: quote.extras,
     marginPercent: quote.marginPercent ?? marginPercent,
@@ -86,9 +87,15 @@ async function reckoned(job: Job, plans: readonly DayPlan[]) {
     facts,
     faces,
     guessed: plans.filter(p => p.plan === null).map(p => p.name),
+    unsaid: unsaidOf(quote.hourMinor ?? hourMinor, quote.km > 0 ? kmMinor : 0),
     unpriced: [...new Set([...plans.flatMap(p => p.plan?.cost.unpriced ?? []), ...tools.unpriced])],
   }
 }
+
+const unsaidOf = (hourMinor: number | null, kmMinor: number | null): JobQuote['unsaid'] => [
+  ...(hourMinor === null ? (['hour'] as const) : []),
+  ...(kmMinor === null ? (['kilometre'] as const) : []),
+]
 
 /** What the client is asked for, and reads. */
 function askedFor(job: Job, quote: Quote, minutes: readonly number[]) {
@@ -168,7 +175,12 @@ export async function usedOn(jobId: string): Promise<Partial<Pick<QuoteFacts, 'p
 }
 
 /** A paper of a job as a PDF. @throws Missing */
-export async function paperOf(jobId: string, sort: 'quote' | 'agreement', asking: Asking): Promise<Uint8Array> {
+export async function paperOf(
+  jobId: string,
+  sort: 'quote' | 'agreement',
+  asking: Asking,
+  languages: string | null,
+): Promise<Uint8Array> {
   const job = await jobById(jobId)
   const plans = await dayPlansOf(job, asking)
   const { facts, faces } = await reckoned(job, plans)
@@ -178,7 +190,7 @@ export async function paperOf(jobId: string, sort: 'quote' | 'agreement', asking
     day: job.day ? dayText(job.day) : '',
     place: job.place,
     client: job.quote.client,
-    currency: (await settings()).currency,
+    currency: (await settings()).currency || currencyOf(languages),
     lines,
     feeMinor,
     people: job.bookings.map(b => ({

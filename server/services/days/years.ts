@@ -21,7 +21,7 @@ export async function yearAnswer({ year }: YearQuery): Promise<YearAnswer> {
   const lines = (await allJobs(today())).filter(j => j.day !== null && j.day <= today())
   const asked = year ?? yearOfDay(today())
   const mine = lines.filter(j => yearOfDay(j.day!) === asked)
-  const { kmMinor } = await settings()
+  const kmMinor = (await settings()).kmMinor ?? 0
   const closed: ClosedJob[] = []
   const open: YearAnswer['open'] = []
   for (const { id, name, day, type, faces } of mine) {

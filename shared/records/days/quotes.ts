@@ -41,6 +41,8 @@ export interface JobQuote {
   guessed: string[]
   /** Names of what goes on and has no price on record. */
   unpriced: string[]
+  /** What the artist has not said the worth of: it counts as nothing. */
+  unsaid: ('hour' | 'kilometre')[]
   settled: Settled | null
   /** What is asked for: as agreed, else the least that is worth taking. */
   feeMinor: number

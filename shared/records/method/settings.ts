@@ -44,11 +44,12 @@ export class Settings {
   @is.Between(0.1, 5, 'ml') faceMlLight: number = FACE_ML.light
   @is.Between(0.1, 5, 'ml') faceMlMedium: number = FACE_ML.medium
   @is.Between(0.1, 5, 'ml') faceMlFull: number = FACE_ML.full
-  @is.Minor() budgetMinor: number = 14_000
-  /** What an hour of the artist is worth, what a kilometre costs, what is put on top, and how many faces a tool lasts. */
-  @is.Minor() hourMinor: number = 4000
-  @is.Minor() kmMinor: number = 40
-  @is.Between(0, 300, '%') marginPercent: number = 15
+  /** What the next purchase may cost; nothing until the artist says it. */
+  @is.Maybe() @is.Minor() budgetMinor: number | null = null
+  /** What an hour of the artist is worth and what a kilometre costs, once she says it; what is put on top, and how many faces a tool lasts. */
+  @is.Maybe() @is.Minor() hourMinor: number | null = null
+  @is.Maybe() @is.Minor() kmMinor: number | null = null
+  @is.Between(0, 300, '%') marginPercent: number = 0
   @is.Whole(1, 100_000) toolFaces: number = 300
   @is.Text(0, 3) currency: string = ''
   @is.OneOf(THEMES) theme: Theme = 'day'

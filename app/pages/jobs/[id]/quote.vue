@@ -41,8 +41,16 @@ const difference = (planned: number, real: number) =>
       <PageHead data-testid="answer" :title="quoteInWords(quote, job.quote.feeMinor != null, money)"
         ><template v-if="quote.settled">Planned against what it was; your own hours are what is left.</template>
         <template v-else
-          >Everything it costs you, your hours among it, and
-          {{ Math.round((quote.quote.marginMinor / Math.max(1, quote.quote.costMinor)) * 100) }} % on top.</template
+          >Everything it costs you{{ quote.unsaid.includes('hour') ? '' : ', your hours among it'
+          }}{{
+            quote.quote.marginMinor > 0
+              ? `, and ${Math.round((quote.quote.marginMinor / Math.max(1, quote.quote.costMinor)) * 100)} % on top`
+              : ''
+          }}.</template
+        >
+        <template v-if="quote.unsaid.length > 0">
+          What {{ listInWords(quote.unsaid.map(what => (what === 'hour' ? 'an hour' : 'a kilometre'))) }} is worth is
+          not said yet. <NuxtLink to="/methods">Say it</NuxtLink></template
         >
         <template v-if="quote.guessed.length > 0">
           {{ listInWords(quote.guessed) }}: reckoned as a usual face until the skin is read.</template
@@ -197,7 +205,7 @@ const difference = (planned: number, real: number) =>
               v-model="values.hourMinor"
               label="Hour, this time"
               :error-messages="at('hourMinor')"
-              :hint="`Usually ${money(settings.value.hourMinor)}`"
+              :hint="settings.value.hourMinor === null ? 'Not said yet' : `Usually ${money(settings.value.hourMinor)}`"
               persistent-hint
             />
             <v-text-field
