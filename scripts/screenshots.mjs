@@ -8,6 +8,7 @@ install()
 chromiumThere()
 build()
 const { chromium } = await import('@playwright/test')
+const { default: sharp } = await import('sharp')
 
 const data = join(root, '.varietas/screenshots')
 rmSync(data, { recursive: true, force: true })
@@ -38,7 +39,32 @@ try {
     await settled()
     await before()
     await settled()
-    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
+    if (name) await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
+  }
+  // What the first page of an empty database shows of the answers, in both themes.
+  const part = async (name, clip) =>
+    sharp(await page.screenshot({ clip }))
+      .resize(640, 400)
+      .webp({ quality: 82 })
+      .toFile(join(root, 'public/answers', `${name}-${theme}.webp`))
+  const orla = face('Orla')
+  const change = async more => {
+    const settings = await (await fetch(`${address}/api/settings`)).json()
+    await fetch(`${address}/api/settings`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...settings, ...more }),
+    })
+  }
+  let theme = 'day'
+  for (theme of ['dark', 'day']) {
+    await change({ theme: theme === 'dark' ? 'wings' : 'day' })
+    await shoot(null, '/reach', () => page.locator('[data-skin="d5.5-golden"]').click())
+    await part('reach', { x: 96, y: 44, width: 800, height: 500 })
+    await shoot(null, orla)
+    await part('match', { x: 96, y: 44, width: 800, height: 500 })
+    await shoot(null, `${orla}/plan`)
+    await part('plan', { x: 96, y: 44, width: 800, height: 500 })
   }
   await shoot('bench', '/')
   await shoot('faces', '/faces')
@@ -103,13 +129,7 @@ try {
   })
   await shoot('reach', '/reach', () => page.locator('[data-skin="d5.5-golden"]').click())
   await shoot('buys', '/buys', () => page.waitForSelector('canvas'))
-  await shoot('methods', '/methods')
-  const settings = await (await fetch(`${address}/api/settings`)).json()
-  await fetch(`${address}/api/settings`, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ ...settings, theme: 'wings' }),
-  })
+  await change({ theme: 'wings' })
   await page.setViewportSize({ width: 390, height: 844 })
   await page.getByRole('button', { name: 'At the chair' }).click()
   await shoot('day', `/jobs/${vows.id}/chair`, async () => {

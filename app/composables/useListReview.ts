@@ -1,7 +1,6 @@
-import { sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
+import { inDepth, sortOfKind, UNKNOWN_KIND, type OwnedKind } from '#core/stock/things/kinds'
 import { alongScale, movedTo } from '#core/stock/things/range'
-import type { Heading, ReadThing } from '#core/stock/list'
-import { isLike } from '#core/stock/list/review'
+import { isLike, rangeNamed, type Heading, type ReadThing } from '#core/stock/list'
 import { isNoCosmetic } from '#core/stock/list/unsafe'
 import { listedFrom, type ListedThing } from '#shared/records/kit/listed'
 
@@ -28,8 +27,6 @@ export interface ListRange {
   name: string
   rows: ListRow[]
 }
-
-const IN_DEPTH: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up']
 
 /** A list that was read, while the artist looks it through. Nothing is saved here. */
 export function useListReview() {
@@ -65,9 +62,9 @@ export function useListReview() {
   /** Lines that name several shades: the depth of each is guessed until the artist sets it. */
   const ranges = computed<ListRange[]>(() =>
     [...Map.groupBy(rows.value, r => r.thing.line).values()]
-      .filter(own => own.length > 1 && own.every(r => IN_DEPTH.includes(r.kind) && r.kind === own[0]!.kind))
+      .filter(own => own.length > 1 && own.every(r => inDepth(r.kind) && r.kind === own[0]!.kind))
       .filter(own => own.some(r => r.was.depth === null) && own.every(r => r.thing.shade !== null))
-      .map(own => ({ name: own[0]!.thing.name.replace(own[0]!.thing.shade ?? '', '').trim(), rows: own })),
+      .map(own => ({ name: rangeNamed(own[0]!.thing), rows: own })),
   )
   function lay(range: ListRange, ends?: { first: number; last: number }) {
     const depths = alongScale(

@@ -66,37 +66,33 @@ const decisions = computed(
     + twice.value.length
     + (waiting.value.length > 0 ? 1 : 0),
 )
+const way = useWayIn()
+const skinsMatched = computed(() => `${matched.value} of ${reach.skins.length} skins`)
+/** While the kit is being set up, what it can do already; later, what waits. */
+const isSettingUp = computed(() => way.step.value !== null && way.guessed.value.length > 0)
+const answer = computed(() => {
+  if (isSettingUp.value) return `Your kit matches ${skinsMatched.value}.`
+  return decisions.value === 0 ? 'Nothing waits for a decision.' : `${plural(decisions.value, 'thing')} to decide.`
+})
+const matchedInWords = computed(() => {
+  if (isSettingUp.value) return 'As sure as the depths of your bottles, which are words so far.'
+  const read = reach.faceSkins.size
+  const onFaces = read === 0 ? '' : ` and ${read - unmatched.value.length} of the ${read} faces read so far`
+  return `The kit matches ${skinsMatched.value}${onFaces}.`
+})
 const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'not booked')
 </script>
 
 <template>
   <div class="bench">
-    <template v-if="kit.count === 0 && clientele.value.all === 0">
-      <h1>Begin with one bottle.</h1>
-      <p class="lead">
-        Varietas answers whom your kit can match, what to mix in drops and what to buy first. It needs a foundation with
-        a name and a place: a depth word will do. Everything else can be sharpened later.
-      </p>
-      <p class="start">
-        <v-btn color="primary" variant="flat" to="/kit?add">Add the first bottle</v-btn
-        ><v-btn color="primary" to="/faces?add">Add a face</v-btn>
-      </p>
-    </template>
+    <WayIn v-if="kit.count === 0 && clientele.value.all === 0" />
     <template v-else>
       <h1 data-testid="answer">
-        {{
-          reach.state === 'ready'
-            ? decisions === 0
-              ? 'Nothing waits for a decision.'
-              : `${plural(decisions, 'thing')} to decide.`
-            : 'Looking over the kit …'
-        }}
+        {{ reach.state === 'ready' ? answer : 'Looking over the kit …' }}
       </h1>
       <p class="lead">
         {{
-          reach.state === 'ready'
-            ? `The kit matches ${matched} of ${reach.skins.length} skins and ${reach.faceSkins.size - unmatched.length} of the ${reach.faceSkins.size} faces read so far.`
-            : 'Every recipe is being mixed against every skin and every face.'
+          reach.state === 'ready' ? matchedInWords : 'Every recipe is being mixed against every skin and every face.'
         }}
       </p>
       <ReachComputing what="Mixing every recipe" />
@@ -207,11 +203,6 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
 <style scoped>
 .bench {
   max-width: 980px;
-}
-.start {
-  display: flex;
-  gap: 12px;
-  margin-top: 18px;
 }
 li {
   grid-template-columns: 128px minmax(0, 1fr) 150px;

@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Keeping, Preview } from '#shared/records/record/keeping'
+import type { KeepingAnswer, Preview } from '#shared/records/record/keeping'
 import type { SetAside } from '#shared/records/record/stored'
 import { api } from '~/asking/api'
 import { useUndo } from './undo'
 
 /** Backups, and records that cannot be used. */
 export const useKeeping = defineStore('keeping', () => {
-  const state = ref<Keeping>({ here: true, backups: [], troubles: [] })
+  const state = ref<KeepingAnswer>({ here: true, backups: [], troubles: [], demo: { isDemo: false, back: null } })
   const aside = ref<SetAside[]>([])
   const undo = useUndo()
 

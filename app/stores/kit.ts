@@ -4,6 +4,7 @@ import { mixingRules } from '#core/complexion/bottles/mixable'
 import { isCosmetic, type OwnedThing } from '#shared/records/kit/gear'
 import type { OwnedProduct, OwnedProductInput, RangeInput, Shelf, ShelfProduct } from '#shared/records/kit/kit'
 import { complexionOf, isMixed, isUsable, mixingFacts, shelfProductOf } from '#shared/asked/kitPigments'
+import type { ListedInput } from '#shared/records/kit/listed'
 import { plain } from '#shared/checks/validate'
 import { api, ApiProblem } from '~/asking/api'
 import { kitUnits } from './parts/kitUnits'
@@ -67,6 +68,12 @@ export const useKit = defineStore('kit', () => {
     return product
   }
 
+  /** Everything of a list that was looked through, as one act. */
+  async function addListed(list: ListedInput): Promise<void> {
+    await api('post', '/api/things/list', {}, { body: plain(list) })
+    await load()
+  }
+
   async function change(id: string, input: OwnedProductInput): Promise<void> {
     put([await api('put', '/api/kit/:id', { id }, { body: plain(input) })])
   }
@@ -105,6 +112,7 @@ export const useKit = defineStore('kit', () => {
     open,
     openThing,
     add,
+    addListed,
     change,
     changeAll,
     remove,

@@ -1,4 +1,4 @@
-import { allowedHosts, backupFolder, databaseServer, warmsUp } from '../base/config'
+import { allowedHosts, backupFolder, databaseServer, isDemo, warmsUp } from '../base/config'
 import { closeDatabase, onHeld, startIsOver } from '../db/connection'
 import { Held, heldAtStart } from '../db/held'
 import { releaseFolder } from '../db/lock'
@@ -14,6 +14,7 @@ import { lookThroughBeside } from '../services/data/quarantine'
 import { clearHalves } from '../keeping/backup'
 import { finishErasing } from '../keeping/erasing'
 import { backUpDaily, checkIntegrity, clearWork } from '../keeping/keeping'
+import { endDemo, endWithOther } from './demoBeside'
 import { CannotStart, openData, watchRoom } from '../keeping/open'
 import { dataState, trouble } from '../keeping/state'
 import { stopKeeper } from '../keeping/thread'
@@ -47,7 +48,7 @@ export async function reopen(): Promise<void> {
   forgetAnswers()
   await openData()
   if (!dataState().usable) return
-  if (process.env.VARIETAS_DEMO === '1') await loadDemo()
+  if (isDemo()) await loadDemo()
   // None of these is worth a start that fails: what is not done now is done at the next.
   await tried('suppliers', stockSimulatedSuppliers)
   await tried('reasons', markOldReasons)
@@ -112,6 +113,7 @@ const SETTLE_MS = 1000
 export function afterwards(): void {
   listens = true
   startIsOver()
+  endWithOther()
   startPool()
   settled = setTimeout(() => {
     // Data that cannot be used are looked through once they were restored, see reopen.
@@ -132,6 +134,7 @@ async function see(to: readonly (() => Promise<unknown>)[]): Promise<void> {
 export async function finish(): Promise<void> {
   clearInterval(hourly)
   clearTimeout(settled)
+  await endDemo()
   await Promise.all([stopPool(), stopKeeper()]).catch(() => undefined)
   await closeDatabase()
   releaseFolder()

@@ -8,6 +8,7 @@ const DAY_OF_WORK = [
   { to: '/buys', name: 'Buys' },
 ]
 const route = useRoute()
+const keeping = useKeeping()
 const ASIDE = [
   { to: '/keeping', name: 'Keeping', class: 'aside wide' },
   { to: '/methods', name: 'Methods', class: 'last' },
@@ -20,6 +21,7 @@ const here = (to: string) => (to === '/' ? route.path === '/' : route.path.start
 <template>
   <nav class="rail" aria-label="The working day">
     <span class="mark" aria-hidden="true">V.</span>
+    <span v-if="keeping.state.demo.isDemo" class="demo">Demo</span>
     <ul>
       <li v-for="{ to, name } in DAY_OF_WORK" :key="to">
         <NuxtLink :to="to" :aria-current="here(to) ? 'page' : undefined">{{ name }}</NuxtLink>
@@ -71,6 +73,13 @@ a[aria-current='page'] {
   border-left-color: var(--accent);
   font-weight: 650;
 }
+.mark:has(+ .demo) {
+  padding-bottom: 0;
+}
+.demo {
+  padding: 0 16px 10px;
+  font-size: 0.8rem;
+}
 .aside {
   margin-top: auto;
 }
@@ -83,7 +92,8 @@ a[aria-current='page'] {
     width: auto;
     border-top: 1px solid var(--line);
   }
-  .mark {
+  .mark,
+  .demo {
     display: none;
   }
   ul {

@@ -7,6 +7,7 @@ const route = useRoute()
 // Where no page is shown, useRoute stays at the one that was.
 const router = useRouter()
 const undo = useUndo()
+const jobs = useJobs()
 /** A page that needs only the kit does not wait for the rest, and one that needs nothing waits for nothing. */
 const canShow = computed(
   () =>
@@ -34,6 +35,7 @@ watch(
     <AppRail />
     <div class="house">
       <PinnedBar />
+      <InDemo />
       <p v-if="along.keptAt" class="told no-print" role="status">
         The server does not answer: this is as it stood {{ stampInWords(along.keptAt) }}. Ticks are kept here until it
         does; other changes have to wait.
@@ -43,6 +45,8 @@ watch(
         <Act @click="along.takeTurn()">Take it up now</Act>
       </p>
       <main id="work" tabindex="-1">
+        <!-- Whoever has a job written down is past it. -->
+        <LazyNextStep v-if="workspace.state === 'ready' && jobs.lines.length === 0" />
         <Guard v-if="canShow" what="This page" :anew="route.fullPath"><slot /></Guard>
         <StillOpening v-else-if="workspace.state === 'loading'" class="waiting" />
         <div v-else class="waiting" role="alert">

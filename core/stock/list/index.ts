@@ -39,5 +39,5 @@ export function readList(lines: readonly string[], today: string, report?: (done
   return { things, headings }
 }
 
-export { isLike, otherKinds } from './review'
+export { isLike, otherKinds, rangeNamed } from './review'
 export type { Heading, ReadThing }

@@ -20,6 +20,15 @@ export function isLike(x: ReadThing, y: ReadThing): boolean {
   return word !== '' && word === callWord(y)
 }
 
+/** What the shades of one line have in common: the name without its shade. Empty where the line names none, or nothing but that. */
+export const rangeNamed = ({ name, shade }: Pick<ReadThing, 'name' | 'shade'>): string =>
+  shade === null
+    ? ''
+    : name
+        .replace(shade, '')
+        .replace(/\s+/g, ' ')
+        .replace(/^[\s,·-]+|[\s,·-]+$/g, '')
+
 /** The word something is called by: what was doubtful of it, else the last of its name before what belongs to it. */
 function callWord({ name, doubtful }: ReadThing): string {
   const [doubt] = doubtful

@@ -85,4 +85,7 @@ const COLOURED: readonly OwnedKind[] = [
   'corrector', 'foundation', 'adjuster', 'concealer', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'mascara',
   'lip liner', 'lip colour', 'body make-up',
 ]
+/** Kinds whose shades follow skins from light to deep. */
+const IN_DEPTH: readonly OwnedKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'body make-up']
+export const inDepth = (kind: OwnedKind): boolean => IN_DEPTH.includes(kind)
 export const hasItsColour = (kind: OwnedKind): boolean => COLOURED.includes(kind)

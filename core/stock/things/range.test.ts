@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { alongScale, movedTo } from './range'
+import { alongScale, betweenEnds, movedTo } from './range'
 
 describe('the shades of a range', () => {
   it('lie evenly from fair to very deep where nobody says where they are', () => {
@@ -25,5 +25,15 @@ describe('the shades of a range', () => {
         },
       ),
     )
+  })
+  it('follow when an end is moved, each keeping its share of the way', () => {
+    expect(betweenEnds([2, 4, 6], 2, 10)).toEqual([2, 6, 10])
+    expect(betweenEnds([2, 4, 8], 0, 5)).toEqual([5, 6, 8])
+    // All at one depth, they are spread.
+    expect(betweenEnds([6, 6, 6], 2, 8)).toEqual([6, 7, 8])
+    // Never past the other end, nor off the scale.
+    expect(betweenEnds([4, 5, 6], 2, 1)).toEqual([4, 4, 4])
+    expect(betweenEnds([4, 5, 6], 0, -3)).toEqual([1, 3.5, 6])
+    expect(betweenEnds([4, 5, 6], 1, 12)).toEqual([4, 5, 6])
   })
 })

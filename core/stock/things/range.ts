@@ -36,3 +36,21 @@ export function movedTo(depths: readonly number[], at: number, depth: number): n
   const high = depths[at + 1] ?? 12
   return depths.map((d, i) => (i === at ? rounded(Math.min(high, Math.max(low, depth))) : d))
 }
+
+/**
+ * One end of a range moved: it may go anywhere along the scale but past the other end, and those between keep their place between the two.
+ * @example betweenEnds([2, 4, 6], 2, 10) // [2, 6, 10]
+ */
+export function betweenEnds(depths: readonly number[], at: number, depth: number): number[] {
+  const last = depths.length - 1
+  const [from, to] = [depths[0]!, depths[last]!]
+  if (at !== 0 && at !== last) return [...depths]
+  const end = rounded(at === 0 ? Math.min(to, Math.max(1, depth)) : Math.max(from, Math.min(12, depth)))
+  const [first, second] = at === 0 ? [end, to] : [from, end]
+  return depths.map((d, i) => {
+    if (i === at) return end
+    if (i === 0 || i === last) return d
+    const share = to === from ? i / last : (d - from) / (to - from)
+    return rounded(first + (second - first) * share)
+  })
+}

@@ -15,13 +15,14 @@ import { USUAL_GEAR, usualMeasure } from '#core/stock/things/gear'
 import {
   BRUSH_SHAPES,
   hasItsColour,
+  inDepth,
   isItemKind,
   isToolKind,
   OWNED_KINDS,
   type BrushShape,
   type OwnedKind,
 } from '#core/stock/things/kinds'
-import type { ReadThing } from '#core/stock/list'
+import { rangeNamed, type ReadThing } from '#core/stock/list'
 import { colourSaid } from '#core/stock/list/colourWord'
 import { pansNamed } from '#core/stock/list/panNames'
 import { UNSAFE_PLACES, type UnsafePlace } from '#core/stock/list/unsafe'
@@ -131,6 +132,8 @@ export function listedFrom(read: ReadThing, kind: OwnedKind, isSure = read.doubt
   return packed(
     Object.assign(new ListedThing(), {
       kind,
+      // A range mixes with itself until it is seen to separate.
+      range: inDepth(kind) ? cut(rangeNamed(read), 60) : '',
       name: cut(name, 80),
       count: Math.min(500, read.count),
       size: read.size,

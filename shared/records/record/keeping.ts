@@ -1,4 +1,5 @@
 import * as is from '../../checks/rules'
+import type { DemoHere } from './demo'
 
 /** Taking a backup that was looked at. */
 export class RestoreInput {
@@ -18,6 +19,10 @@ export interface Keeping {
   /** Newest first. */
   backups: BackupFile[]
   troubles: string[]
+}
+
+export interface KeepingAnswer extends Keeping {
+  demo: DemoHere
 }
 
 /** How one table of a backup differs from the data of today. */

@@ -6,12 +6,11 @@ import { DEPTH_WORDS, type DepthWord } from '#core/stock/things/placement'
 import { alongScale, movedTo } from '#core/stock/things/range'
 import { USUAL_BY_KIND } from '#core/stock/things/usual'
 import { ListedInput, ListedThing } from '#shared/records/kit/listed'
-import { plain } from '#shared/checks/validate'
-import { api } from '~/asking/api'
 
 /** Many shades of one thing at once: its name, their labels, and where the first and the last of them sit. */
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
+const kit = useKit()
 const { at, submit, problem, issues, busy } = useForm(ListedInput)
 
 const KINDS = ['foundation', 'concealer', 'powder', 'contour', 'bronzer', 'body make-up'] as const
@@ -80,9 +79,7 @@ async function save() {
       placeId,
     }),
   )
-  const saved = await submit({ things, intoPouches: placeId === null }, input =>
-    api('post', '/api/things/list', {}, { body: plain(input) }),
-  )
+  const saved = await submit({ things, intoPouches: placeId === null }, kit.addListed)
   if (!saved) return
   draft.done()
   emit('done')

@@ -2,14 +2,14 @@
 import type { OwnedKind } from '#core/stock/things/kinds'
 import { ListedInput } from '#shared/records/kit/listed'
 import { today } from '#shared/today'
-import { plain } from '#shared/checks/validate'
 import type { ListWork } from '~/workers/list.worker'
 import type { ListRow } from '~/composables/useListReview'
-import { api, outcomeOf } from '~/asking/api'
+import { outcomeOf } from '~/asking/api'
 
 /** A list as it is pasted, what was understood of it, and nothing saved until somebody has looked. */
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
+const kit = useKit()
 const { submit, problem, issues, busy } = useForm(ListedInput)
 const reader = useWorker<ListWork>(
   () => new Worker(new URL('../../../workers/list.worker.ts', import.meta.url), { type: 'module' }),
@@ -56,9 +56,7 @@ const levelForAll = (level: number | null) => review.change(r => (r.thing.level 
 async function save() {
   const usual = into.value === POUCHES ? null : into.value
   const things = rows.value.map(row => ({ ...review.listedOf(row), placeId: row.placeId ?? usual }))
-  const saved = await submit({ things, intoPouches: into.value === POUCHES }, input =>
-    api('post', '/api/things/list', {}, { body: plain(input) }),
-  )
+  const saved = await submit({ things, intoPouches: into.value === POUCHES }, kit.addListed)
   if (!saved) return
   typed.text = ''
   draft.done()

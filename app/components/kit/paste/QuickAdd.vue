@@ -3,12 +3,12 @@ import { barcodeProblem } from '#core/stock/labels/barcode'
 import { ListedInput } from '#shared/records/kit/listed'
 import type { FoundUnder } from '#shared/records/kit/things'
 import { today } from '#shared/today'
-import { plain } from '#shared/checks/validate'
 import type { BarsWork } from '~/workers/bars.worker'
 import { api, outcomeOf } from '~/asking/api'
 
 /** One thing in one line of words, or several, or by the barcode of its pack: shown as understood, then added to the kit. */
 const board = useBoard()
+const kit = useKit()
 const { submit, problem, busy } = useForm(ListedInput)
 const bars = useWorker<BarsWork>(
   () => new Worker(new URL('../../../workers/bars.worker.ts', import.meta.url), { type: 'module' }),
@@ -75,12 +75,7 @@ const placeId = computed(() => (into.value === POUCH ? null : into.value))
 
 async function save() {
   const things = rows.value.map(row => ({ ...review.listedOf(row), placeId: row.placeId ?? placeId.value }))
-  if (
-    await submit({ things, intoPouches: placeId.value === null }, input =>
-      api('post', '/api/things/list', {}, { body: plain(input) }),
-    )
-  )
-    clear()
+  if (await submit({ things, intoPouches: placeId.value === null }, kit.addListed)) clear()
 }
 async function take() {
   const body = { barcode: figures.value, placeId: placeId.value }

@@ -1,0 +1,3 @@
+import { openDemo } from '../start/demoBeside'
+
+export default defineEventHandler(() => openDemo())
