@@ -285,3 +285,25 @@ test('a thing turns out to be something else, is opened today, and is used up, e
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('button', { name: /^wibbleflick coral/ })).toBeVisible()
 })
+
+test('a pan is a quarter full with one tap, on the page that its label leads to, on a phone', async ({
+  page,
+  request,
+}) => {
+  const { lines } = (await (await request.get('/api/things?limit=200')).json()) as {
+    lines: { id: string; pans: { fillId: string; name: string; level: number }[] }[]
+  }
+  const palette = lines.find(t => t.pans.length > 2)!
+  const pan = palette.pans[1]!
+  const levelNow = async () => {
+    const now = (await (await request.get('/api/things?limit=200')).json()) as { lines: typeof lines }
+    return now.lines.find(t => t.id === palette.id)!.pans.find(p => p.fillId === pan.fillId)!.level
+  }
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`/t/${palette.id}`)
+  await page.getByRole('group', { name: `What is left of ${pan.name}` }).getByRole('button', { name: '¼' }).click()
+  await expect.poll(levelNow).toBe(0.25)
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(levelNow).toBe(pan.level)
+})

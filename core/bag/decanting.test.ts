@@ -10,7 +10,7 @@ import type { Need } from './needs'
 const adviceOf = (t: Thing) =>
   decantAdvice({
     ...{ kind: t.kind, measure: t.measure, dispenser: t.dispenser, family: t.family, percent: t.percent },
-    ...{ texture: null, spf: null, ingredients: null },
+    ...{ texture: null, spf: null, ingredients: null, isPast: false },
   })
 const bottle = (more: Partial<Thing> = {}) =>
   thing({ kind: 'toner', dispenser: 'bottle', size: 200, level: 1, massG: 288, roomMl: 368, ...more })

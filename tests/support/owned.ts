@@ -12,6 +12,7 @@ export function ownedProduct(input: OwnedProductInput, id: string, more: Partial
     role: 'workhorse' as const,
     label: '',
     container: '',
+    packMinor: null,
     inside: null,
     position: 0,
     size: sizeMl,

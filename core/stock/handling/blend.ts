@@ -11,7 +11,8 @@ import {
   type Sparkle,
   type Texture,
 } from '../../product/item'
-import type { Traits } from '../things/usual'
+import { isPast } from '../things/thing'
+import { useByOf, type Traits } from '../things/usual'
 
 /* Own blends: powders mixed, lip colours and pans melted or pressed together. What comes of it in colour, formula and days. */
 
@@ -27,6 +28,8 @@ export interface BlendPart {
   /** Ingredient list as on the pack; empty where nobody has it. */
   inci: string
   openedOn: string | null
+  /** The last day printed on it, ISO date. */
+  expiresOn: string | null
   /** In one measure for all. */
   amount: number
 }
@@ -74,6 +77,10 @@ export function blendProblem(parts: readonly BlendPart[]): string | null {
   return null
 }
 
+/** Names of the parts that are past their last day: a blend of them is past it too. */
+export const pastAmong = (parts: readonly BlendPart[], today: string): string[] =>
+  parts.filter(p => isPast({ useBy: useByOf(p.openedOn, p.traits.paoMonths, p.expiresOn) }, today)).map(p => p.name)
+
 export interface Blended {
   kind: ItemKind
   lab: Lab | null
@@ -85,6 +92,8 @@ export interface Blended {
   inci: string
   /** The oldest of them: nothing gets younger by being mixed. */
   openedOn: string | null
+  /** The earliest that is printed on any of them. */
+  expiresOn: string | null
 }
 
 /** What comes of the parts; it is as safe, as long kept and as plain as the least of them. */
@@ -124,6 +133,7 @@ export function blendOf(parts: readonly BlendPart[]): Blended {
     },
     inci: parts.every(p => p.inci.trim()) ? [...new Set(parts.flatMap(p => split(p.inci)))].join(', ') : '',
     openedOn: opened[0] ?? null,
+    expiresOn: parts.flatMap(p => p.expiresOn?.slice(0, 10) ?? []).sort()[0] ?? null,
   }
 }
 

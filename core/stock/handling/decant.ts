@@ -17,6 +17,8 @@ export interface ToDecant {
   ingredients: readonly string[] | null
   /** Strength by volume, of what has one. */
   percent: number | null
+  /** Whether its last day is over. */
+  isPast: boolean
 }
 
 export interface DecantAdvice {
@@ -45,25 +47,36 @@ const KINDS: Partial<Record<OwnedKind, string>> = {
 const UNSTABLE =
   /^(l-)?ascorbic acid$|^retin(ol|al|aldehyde)$|^tretinoin$|^benzoyl peroxide$|^hydroquinone$|^tetrahexyldecyl ascorbate$/i
 const DRIES: readonly Texture[] = ['gel', 'cream', 'balm']
+/** What is taken out with a spatula; the rest is poured. */
+const SCOOPED: readonly Texture[] = ['cream', 'balm', 'gel', 'loose powder', 'stick']
 const SPF_FROM = 15
 const FLAMMABLE_FROM = 30
 
-const REFUSED: Partial<Record<Dispenser, string>> = {
-  aerosol: 'it is under pressure and stays in its can',
-  pencil: 'it is a pencil',
-  stick: 'it is a stick: cut and melt it as a blend instead',
-  pan: 'it is pressed: move the pan, or crush it as a blend',
+/** What is scooped out of its tube and pressed into a palette by many who carry it. */
+const MELTED: readonly OwnedKind[] = ['lip colour', 'blush', 'concealer', 'corrector', 'foundation', 'highlighter']
+const REFUSED: Partial<Record<Dispenser, (of: ToDecant) => string>> = {
+  aerosol: () => 'it is under pressure and stays in its can',
+  pencil: () => 'it is a pencil',
+  stick: ({ kind }) =>
+    MELTED.includes(kind)
+      ? 'it is a stick: cut a piece off into a palette, as a blend'
+      : 'it is a stick, and stays one',
+  pan: ({ texture }) =>
+    texture === 'pressed powder'
+      ? 'it is pressed: move the pan, or crush it as a blend'
+      : 'it is in its pan: move that into another palette',
 }
 
 /** What speaks against decanting something, and what to mind where it is done. */
 export function decantAdvice(of: ToDecant): DecantAdvice {
-  const { kind, measure, dispenser, texture, family, spf, ingredients, percent } = of
+  const { kind, measure, dispenser, texture, family, spf, ingredients, percent, isPast } = of
   const liquid = measure === 'ml' || measure === 'g'
-  const refused = !liquid ? 'it is counted, not poured' : ((dispenser && REFUSED[dispenser]) ?? null)
+  const refused = !liquid ? 'it is counted, not poured' : ((dispenser && REFUSED[dispenser]?.(of)) ?? null)
   if (refused) return { refused, against: [], whereBulky: false, mind: [] }
   const unstable = (ingredients ?? []).filter(name => UNSTABLE.test(name))
   const burns = family === 'alcohol' || (percent ?? 0) >= FLAMMABLE_FROM
   const grave = [
+    isPast ? 'it is past its last day: throw it away' : '',
     KINDS[kind] ?? '',
     kind !== 'sun protection' && (spf ?? 0) >= SPF_FROM ? 'its sun protection is tested in the pack it comes in' : '',
     unstable.length > 0 ? `air and light spoil ${unstable.join(' and ').toLowerCase()}` : '',
@@ -74,7 +87,7 @@ export function decantAdvice(of: ToDecant): DecantAdvice {
     against: [...grave, ...(pack ? [pack] : [])],
     whereBulky: grave.length === 0 && dispenser === 'pump',
     mind: [
-      'a clean, dry vessel, wiped with 70 % alcohol and let dry; a clean spatula, never the finger',
+      `a clean, dry vessel, wiped with 70 % alcohol and let dry${texture && SCOOPED.includes(texture) ? '; a clean spatula, never the finger' : ''}`,
       dispenser === 'dropper' ? 'a vessel with a dropper: its recipes are counted in drops' : '',
       burns ? 'it burns: a vessel made for it, closed, away from flame, heat lamp and tongs' : '',
       texture && DRIES.includes(texture) ? 'fill it to the rim: what stands in air dries' : '',

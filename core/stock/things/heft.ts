@@ -58,9 +58,6 @@ export function heftOf({ kind, size, measure, level, count, dispenser }: Weighab
 /** Of some of it in a small vessel of plastic. @param level 0–1 */
 export const vesselHeft = (size: number, level: number): Heft => cosmetic(size, 'ml', level, 'bottle')
 
-/** Grams of the vessel of a thing alone. */
-export const emptyG = (of: Weighable): number => heftOf({ ...of, level: 0, count: 1 }).massG
-
 function cosmetic(size: number, measure: Measure, level: number, dispenser: Dispenser): Heft {
   if (measure === 'pair' || measure === 'piece')
     return { massG: PAIR_BOX.massG + size * level * PAIR_G, roomMl: PAIR_BOX.roomMl + size * 2 }

@@ -1,6 +1,6 @@
 import { difference } from '#core/colour/difference'
 import { BlendInput, WeighInput, type OwnedProductInput } from '#shared/records/kit/kit'
-import { isCosmetic } from '#shared/records/kit/gear'
+import { GearInput, isCosmetic } from '#shared/records/kit/gear'
 import { ListedInput, ListedThing } from '#shared/records/kit/listed'
 import { bottleInput } from '../../../tests/support/inputs'
 import { seeded } from '../../../tests/support/random'
@@ -123,6 +123,50 @@ describe('an own blend', () => {
     await expect(on.movePan(pan!.fillId, { unitId: bottle.units[0]!.id })).rejects.toThrow(/Only a palette/)
   })
 
+  it('an empty case takes pans, one that lay alone too, and is an empty case again without them', async () => {
+    const kind = 'palette case' as const
+    await on.addGear(Object.assign(new GearInput(), { kind, shade: 'Tin', sizeMl: 1, measure: 'piece' }))
+    const named = async (name: string) => (await on.allThings()).find(t => t.name === name)
+    const tin = (await named('Tin'))!
+    expect(tin.kind).toBe(kind)
+    const lone = await powder('Alone', 40)
+    await on.movePan(lone.units[0]!.fillId, { unitId: tin.id })
+    const [first] = (await named('Right'))!.pans
+    await on.movePan(first!.fillId, { unitId: tin.id })
+    expect((await named('Tin'))!.pans.map(p => p.name)).toEqual(['Alone', first!.name])
+    // To a recipe it is the same colour, and it is nowhere twice.
+    expect((await product(lone.id)).units.map(u => u.inside)).toEqual(['Tin'])
+    expect(await named('Alone')).toBeUndefined()
+    const right = (await named('Right'))!
+    await on.movePan(first!.fillId, { unitId: right.id })
+    await on.movePan((await named('Tin'))!.pans[0]!.fillId, { unitId: right.id })
+    expect(await named('Tin')).toMatchObject({ kind, pans: [] })
+    for (let i = 0; i < 4; i++) await on.undo((await on.history()).find(c => !c.undoneBy && c.undoes === null)!.id)
+    expect(await named('Alone')).toBeDefined()
+    expect(await named('Tin')).toMatchObject({ kind, pans: [] })
+  })
+
+  it('keeps the earliest day that is printed on a part, and its own when it is decanted', async () => {
+    const [soon, late] = [
+      await powder('Soon', 60, { expiresOn: '2027-02-28' }),
+      await powder('Late', 40, { expiresOn: '2028-01-31' }),
+    ]
+    const made = await blendOf('Soon and Late', [
+      { fillId: late.units[0]!.fillId, amount: 1 },
+      { fillId: soon.units[0]!.fillId, amount: 1 },
+    ])
+    expect(made.units[0]!.expiresOn).toBe('2027-02-28')
+    const again = await blendOf('Again', [
+      { fillId: made.units[0]!.fillId, amount: 1 },
+      { fillId: late.units[0]!.fillId, amount: 1 },
+    ])
+    expect(again.units[0]!.expiresOn).toBe('2027-02-28')
+    const jar = { kind: 'moisturiser', traits: { dispenser: 'pot', texture: 'cream' } } as const
+    const cream = await on.addProduct(bottleInput('Jar', { ...jar, sizeMl: 50, expiresOn: '2027-03-31' }))
+    const decanted = await on.decantUnit(cream.units[0]!.id, { amount: 5, sizeMl: 5, count: 1, label: '' })
+    expect(decanted.units.map(u => u.expiresOn)).toEqual(['2027-03-31', '2027-03-31'])
+  })
+
   it('nothing is lost or made by decanting, using, moving, blending and taking back, in whatever order', async () => {
     const random = seeded(93)
     const begun = (await on.history())[0]!.id
@@ -178,5 +222,14 @@ describe('the simulated scale', () => {
       issues: [{ message: expect.stringContaining('less than its empty vessel') as string }],
     })
     await expect(on.weigh('nothing', weighing())).rejects.toMatchObject({ status: 404 })
+  })
+  it('knows that a decant stands in a light vessel, and not in the pack it came from', async () => {
+    const heavy = { kind: 'foundation', sizeMl: 30, traits: { dispenser: 'pump' } } as const
+    const bottle = await on.addProduct(bottleInput('Pump', heavy))
+    const made = await on.decantUnit(bottle.units[0]!.id, { amount: 6, sizeMl: 10, count: 1, label: '' })
+    const vessel = made.units.find(u => u.container === 'decant')!
+    const { level, emptyG } = await on.weigh(vessel.id, weighing())
+    expect(level).toBeCloseTo(0.6, 1)
+    expect(emptyG).toBeLessThan(20)
   })
 })

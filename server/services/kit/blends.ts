@@ -1,7 +1,6 @@
 import { inArray } from 'drizzle-orm'
 import { blendOf, blendProblem, recipeInWords, type BlendPart } from '#core/stock/handling/blend'
 import { leftIn } from '#core/stock/things/fills'
-import { emptyG } from '#core/stock/things/heft'
 import { GRAMS_OF, levelByWeight, steady } from '#core/stock/things/weigh'
 import { CLEAR_LAB } from '#core/product/item'
 import { isCosmetic, type OwnedThing } from '#shared/records/kit/gear'
@@ -14,7 +13,7 @@ import { newId, now } from '../record/clock'
 import { command, type Act } from '../record/command'
 import { productColumns } from './kit'
 import { placeAt, setLevel, thingNow } from './units'
-import { allThings } from './things'
+import { allThings, emptyVesselG } from './things'
 
 /* Own blends, and how full something is by its weight. */
 
@@ -63,6 +62,7 @@ const partOf = ({ product, unit, amount }: Taken): BlendPart => ({
   traits: product.traits,
   inci: product.inci,
   openedOn: unit.openedOn,
+  expiresOn: unit.expiresOn,
   amount,
 })
 
@@ -118,6 +118,7 @@ export function blend(input: BlendInput): Promise<OwnedThing> {
         measure,
         level: 1,
         openedOn: made.openedOn ?? today(),
+        expiresOn: made.expiresOn,
         batch: today(),
       })
       return thingNow(act, id)
@@ -129,8 +130,7 @@ export function blend(input: BlendInput): Promise<OwnedThing> {
 export async function weighed(unitId: string, { unit, emptyG: known }: WeighInput) {
   const thing = (await allThings()).find(t => t.id === unitId)
   if (!thing) throw new Missing('This thing')
-  const { kind, size, measure, dispenser } = thing
-  const empty = known ?? emptyG({ kind, size, measure, level: 0, count: 1, dispenser: dispenser ?? undefined })
+  const empty = known ?? (await emptyVesselG(unitId))
   const readings = weighOn(thing.massG, { unit })
   const rest = steady(readings)
   if (rest === null)

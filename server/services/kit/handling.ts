@@ -2,6 +2,7 @@ import { and, count, eq, inArray, isNull, like } from 'drizzle-orm'
 import { decantAdvice, type DecantAdvice } from '#core/stock/handling/decant'
 import { decant, leftIn, type Fill } from '#core/stock/things/fills'
 import { reviveAdvice } from '#core/stock/handling/revive'
+import { isPast } from '#core/stock/things/thing'
 import { useByOf } from '#core/stock/things/usual'
 import { isCosmetic, type OwnedThing } from '#shared/records/kit/gear'
 import type { DecantInput, MovePanInput, OwnedUnit, ReviveInput } from '#shared/records/kit/kit'
@@ -18,8 +19,14 @@ import { placeAt, thingNow, unitNow } from './units'
 
 /* What is done to what is in a pack: some of it into small vessels, or a dried rest worked up again. */
 
+const lastDayOf = (thing: OwnedThing, { openedOn, expiresOn }: Pick<OwnedUnit, 'openedOn' | 'expiresOn'>) =>
+  useByOf(openedOn, isCosmetic(thing) ? thing.traits.paoMonths : null, expiresOn)
+
 /** What speaks against decanting one thing, and what to mind. */
-export function adviceFor(thing: OwnedThing, unit: Pick<OwnedUnit, 'measure' | 'inside'>): DecantAdvice {
+export function adviceFor(
+  thing: OwnedThing,
+  unit: Pick<OwnedUnit, 'measure' | 'inside' | 'openedOn' | 'expiresOn'>,
+): DecantAdvice {
   const item = isCosmetic(thing) ? itemOf(thing) : null
   return decantAdvice({
     kind: thing.kind,
@@ -30,6 +37,7 @@ export function adviceFor(thing: OwnedThing, unit: Pick<OwnedUnit, 'measure' | '
     spf: item?.spf ?? null,
     ingredients: item?.ingredients ?? null,
     percent: isCosmetic(thing) ? null : (thing.percent ?? null),
+    isPast: isPast({ useBy: lastDayOf(thing, unit) }, today()),
   })
 }
 
@@ -97,24 +105,38 @@ export function movePan(fillId: string, { unitId }: MovePanInput): Promise<{ id:
         .from(fills)
         .innerJoin(units, eq(fills.unitId, units.id))
         .where(and(eq(fills.id, fillId), isNull(units.deletedAt)))
-      if (!pan || pan.from.productId === pan.fill.productId) throw new Missing('This pan')
+      if (!pan) throw new Missing('This pan')
+      const isLone = pan.from.productId === pan.fill.productId
+      if (isLone && !(await isPan(act, pan.fill.productId)))
+        throw new Conflict('It is no pan: it stays in its own pack.')
       const [to] = await act.tx
         .select()
         .from(units)
         .where(and(eq(units.id, unitId), isNull(units.deletedAt)))
       const held = await act.tx.select().from(fills).where(eq(fills.unitId, unitId))
-      if (!to || held.every(f => f.productId === to.productId))
-        throw new Conflict('Only a palette takes a pan: choose one.')
+      const isCase = to !== undefined && (await isEmptyCase(act, to.productId))
+      if (!to || (!isCase && held.every(f => f.productId === to.productId)))
+        throw new Conflict('Only a palette or an empty case takes a pan: choose one.')
       if (to.id === pan.from.id) throw new Conflict('It lies in this palette already.')
       const left = await act.tx.select({ id: fills.id }).from(fills).where(eq(fills.unitId, pan.from.id))
-      if (left.length < 2) throw new Conflict('It is the last of its palette: move the palette instead.')
+      if (!isLone && left.length < 2) {
+        if (!(await isEmptyCase(act, pan.from.productId)))
+          throw new Conflict('It is the last of its palette: move the palette instead.')
+        await act.insert('fills', { ...EMPTY_CASE, id: newId(), unitId: pan.from.id, productId: pan.from.productId })
+      }
+      // A case with a pan in it is a palette: what stood for the case alone goes.
+      if (isCase) for (const f of held) if (f.productId === to.productId) await act.remove('fills', f.id)
       const position = Math.max(...held.map(f => f.position)) + 1
       await act.update('fills', fillId, { unitId, position })
       const [row] = await act.tx
         .select()
         .from(pans)
         .where(and(eq(pans.paletteId, pan.from.productId), eq(pans.productId, pan.fill.productId)))
-      if (row) await act.update('pans', row.id, { paletteId: to.productId, position })
+      const lies = { paletteId: to.productId, position }
+      if (row) await act.update('pans', row.id, lies)
+      else await act.insert('pans', { id: newId(), productId: pan.fill.productId, ...lies })
+      // A pan that lay alone was a thing of its own until now.
+      if (isLone) await act.update('units', pan.from.id, { deletedAt: now() })
       const named = await act.tx
         .select()
         .from(products)
@@ -124,6 +146,18 @@ export function movePan(fillId: string, { unitId }: MovePanInput): Promise<{ id:
       return { id: unitId }
     },
   )
+}
+
+/** Whether a product is sold as a pan. */
+async function isPan(act: Act, productId: string): Promise<boolean> {
+  const thing = await thingNow(act, productId)
+  return isCosmetic(thing) && thing.traits.dispenser === 'pan'
+}
+const EMPTY_CASE = { size: 1, measure: 'piece', level: 1 } as const
+/** Whether it is a case that is sold without pans. */
+async function isEmptyCase(act: Act, productId: string): Promise<boolean> {
+  const [of] = await act.tx.select({ kind: products.kind }).from(products).where(eq(products.id, productId))
+  return of?.kind === 'palette case'
 }
 
 /** Begins what the log says of it, so that it can be counted. */
@@ -144,17 +178,28 @@ export async function revivalOf(
   from: Transaction | typeof db = db,
 ): Promise<Revival | null> {
   if (!isCosmetic(thing)) return null
-  const { texture, paoMonths } = thing.traits
-  const past = (useByOf(unit.openedOn, paoMonths, unit.expiresOn) ?? today()) < today()
+  const { texture, dispenser } = thing.traits
+  const { ingredients } = itemOf(thing)
+  const past = isPast({ useBy: lastDayOf(thing, unit) }, today())
   const times = await timesRevived(from, unit.id)
-  const asked = { kind: thing.kind, texture, family: thing.family, left: leftIn(unit), isPast: past, times }
+  const asked = {
+    kind: thing.kind,
+    texture,
+    dispenser,
+    ingredients,
+    family: thing.family,
+    left: leftIn(unit),
+    isPast: past,
+    times,
+  }
   const advice = reviveAdvice(asked)
   if (!advice) return null
-  const media = advice.medium
-    ? (await kitProducts())
-        .filter(p => p.kind === 'medium' && p.family === advice.medium && p.level > 0 && p.retiredAt === null)
-        .map(p => ({ fillId: p.units[0]!.fillId, name: p.shade }))
-    : []
+  const media =
+    advice.refused === null
+      ? (await kitProducts())
+          .filter(p => p.kind === 'medium' && advice.bases.includes(p.family) && p.level > 0 && p.retiredAt === null)
+          .map(p => ({ fillId: p.units[0]!.fillId, name: p.shade }))
+      : []
   return { ...advice, times, media }
 }
 
@@ -169,7 +214,9 @@ export function reviveUnit(unitId: string, { mediumFillId, amount }: ReviveInput
       if (advice.refused) throw new Conflict(`${thing.shade} is not revived: ${advice.refused}.`)
       const medium = advice.media.find(m => m.fillId === mediumFillId)
       if (!medium)
-        throw new BadInput([{ path: 'mediumFillId', message: `must be a medium on a ${advice.medium} base` }])
+        throw new BadInput([
+          { path: 'mediumFillId', message: `must be a medium on a ${advice.bases.join(' or ')} base` },
+        ])
       if (amount > advice.most)
         throw new BadInput([
           { path: 'amount', message: `must be at most ${advice.most}: more makes another product of it` },

@@ -98,6 +98,8 @@ async function addPalette(
     productId: palette.id,
     container: 'palette',
     createdAt: now(),
+    priceMinor: whole.priceMinor ?? null,
+    notes: whole.notes,
     ...where,
   })
   for (let position = 0; position < pans; position++) {

@@ -73,6 +73,7 @@ export function unitOf(unit: UnitRow, fill: FillRow, pan: PanOf | null = null): 
     level,
     openedOn,
     expiresOn,
+    packMinor: priceMinor,
     // A pan cost its share of the palette.
     priceMinor: priceMinor === null ? null : Math.round(priceMinor / (pan?.pans ?? 1)),
     notes,

@@ -27,6 +27,16 @@ const named = async (name: string) => (await on.allThings()).filter(t => t.name 
 const lastUndo = async () => on.undo((await on.history())[0]!.id)
 
 describe('a list that enters the kit', () => {
+  it('a palette costs what was paid for it, and each of its pans a share', async () => {
+    await on.addListed(listed('nude palette 9 pans 81.00'))
+    const palette = (await on.allThings()).find(t => t.name.startsWith('nude palette'))!
+    expect(palette.pans).toHaveLength(9)
+    expect(palette.priceMinor).toBe(8100)
+    const pan = (await on.kitProducts()).find(p => p.id === palette.pans[0]!.productId)!
+    expect(pan.priceMinor).toBe(900)
+    await lastUndo()
+  })
+
   it('becomes things with all that it said, each in the pouch of its kind, and goes again as one', async () => {
     const before = await on.allThings()
     await on.addListed(

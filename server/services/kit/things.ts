@@ -1,5 +1,6 @@
 import { purposeOf } from '#core/stock/things/kinds'
-import { heftOf, vesselHeft } from '#core/stock/things/heft'
+import { Missing } from '../../base/problems'
+import { heftOf, vesselHeft, type Heft } from '#core/stock/things/heft'
 import { inOrder, within } from '#core/stock/things/places'
 import { isLow, isPast, isUsed, workRank, type Thing, type ThingPan } from '#core/stock/things/thing'
 import { useByOf } from '#core/stock/things/usual'
@@ -104,10 +105,29 @@ function thingOf(of: OwnedThing, unit: OwnedUnit, pans: ThingPan[]): Thing {
     createdAt: unit.createdAt,
     version: unit.version,
     pans,
-    ...(unit.container === 'decant'
-      ? vesselHeft(size, level)
-      : heftOf({ kind: of.kind, size, measure, level, count, dispenser: cosmetic?.traits.dispenser })),
+    ...heftIn(of, unit),
   }
+}
+
+/** What a thing weighs in what it stands in: its own pack, or a vessel it was decanted into. */
+const heftIn = (of: OwnedThing, { container, size, measure, level, count }: OwnedUnit): Heft =>
+  container === 'decant'
+    ? vesselHeft(size, level)
+    : heftOf({
+        kind: of.kind,
+        size,
+        measure,
+        level,
+        count,
+        dispenser: isCosmetic(of) ? of.traits.dispenser : undefined,
+      })
+
+/** Grams of what a thing stands in, empty. @throws Missing */
+export async function emptyVesselG(unitId: string): Promise<number> {
+  const of = (await kitThings()).find(t => t.units.some(u => u.id === unitId))
+  const unit = of?.units.find(u => u.id === unitId)
+  if (!of || !unit) throw new Missing('This thing')
+  return heftIn(of, { ...unit, level: 0, count: 1 }).massG
 }
 
 /** A palette is one thing: as full as its pans are, as old as the oldest, as heavy as all of them. */
@@ -120,6 +140,7 @@ function paletteOf(of: OwnedThing, unit: OwnedUnit, pans: ThingPan[]): Thing {
     lab: pans.find(p => p.lab)?.lab ?? null,
     colourMissing: pans.some(p => p.lab === null),
     level,
+    priceMinor: unit.packMinor,
     massG: CASE_OF_PALETTE.massG + pan.massG * pans.length,
     roomMl: CASE_OF_PALETTE.roomMl + pan.roomMl * pans.length,
   }

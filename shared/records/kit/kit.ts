@@ -164,6 +164,8 @@ export interface OwnedUnit {
   label: string
   /** What it stands in where that is not its own pack: a decant, a palette, a blend; else empty. */
   container: string
+  /** What the whole pack cost: of a pan, its palette; `priceMinor` is then its share. */
+  packMinor: number | null
   /** The palette it is a pan of, and which of its pans. */
   inside: string | null
   position: number

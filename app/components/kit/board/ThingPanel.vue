@@ -60,12 +60,22 @@ function move(placeId: string) {
 const care = computed(() => careOf(t.value.kind, t.value.porous))
 const palettes = computed(() =>
   [...board.things.values()]
-    .filter(x => x.pans.length > 0 && x.id !== t.value.id)
+    .filter(x => (x.pans.length > 0 || x.kind === 'palette case') && x.id !== t.value.id)
     .map(x => ({ value: x.id, title: x.name })),
 )
 const moving = ref('')
 const movePan = (fillId: string, unitId: string) =>
   undo.attempt(() => api('post', '/api/fills/:id/move', { id: fillId }, { body: { unitId } }))
+/** A pan that lies alone goes into a palette, or into an empty case. */
+const putInto = (unitId: string) =>
+  undo.attempt(async () => {
+    const { units } = await kit.openThing(t.value.productId)
+    const fillId = units.find(u => u.id === t.value.id)?.fillId
+    if (fillId) await api('post', '/api/fills/:id/move', { id: fillId }, { body: { unitId } })
+  })
+const isLonePan = computed(
+  () => t.value.pans.length === 0 && t.value.sort === 'cosmetic' && t.value.dispenser === 'pan',
+)
 const resorting = ref(false)
 /** What it turns out to be; what hangs on that changes with it. */
 function become(kind: OwnedKind | null) {
@@ -73,8 +83,9 @@ function become(kind: OwnedKind | null) {
   resorting.value = false
   return undo.attempt(() => board.changeKind(t.value.id, kind))
 }
+// Of several alike, the one that is used next.
 const openedToday = () =>
-  undo.attempt(() => board.change(Object.assign(new ChangeThingsInput(), { ids: ids.value, openedOn: today() })))
+  undo.attempt(() => board.change(Object.assign(new ChangeThingsInput(), { ids: [t.value.id], openedOn: today() })))
 const retiring = ref(false)
 const decanting = ref(false)
 const labelling = ref(false)
@@ -167,17 +178,20 @@ const ids = computed(() => group.things.map(x => x.id))
         <Swatch v-if="pan.lab" :lab="pan.lab" :size="24" /><span v-else class="untold" />
         <span class="free">{{ pan.name }}</span>
         <Act
-          :aria-label="pan.level === 0 ? `${pan.name} is full` : `${pan.name} is empty`"
-          @click="undo.attempt(() => board.setLevel({ ...pan, id: t.id }, pan.level === 0 ? 1 : 0))"
-          >{{ pan.level === 0 ? 'empty: refilled?' : 'used up' }}</Act
-        >
-        <Act
           v-if="palettes.length > 0"
           :aria-label="`Move ${pan.name}`"
           @click="moving = moving === pan.fillId ? '' : pan.fillId"
           >Move</Act
         >
         <Act :aria-label="`Edit ${pan.name}`" @click="emit('edit', pan.productId)">Edit</Act>
+        <Choices
+          class="left"
+          hide-label
+          :label="`What is left of ${pan.name}`"
+          :model-value="quarterOf(pan.level)"
+          :options="QUARTERS"
+          @update:model-value="v => v !== undefined && undo.attempt(() => board.setLevel({ ...pan, id: t.id }, v))"
+        />
         <v-select
           v-if="moving === pan.fillId"
           class="into"
@@ -201,7 +215,9 @@ const ids = computed(() => group.things.map(x => x.id))
     />
     <p v-if="!t.retiredAt && t.sort !== 'tool'" class="weigh">
       <Act v-if="t.openedOn === null" @click="openedToday">Opened today</Act>
-      <Act @click="undo.attempt(() => board.retire(ids, true, 'used up'))">Used up and gone</Act>
+      <Act @click="undo.attempt(() => board.retire([t.id], true, 'used up'))">{{
+        group.things.length > 1 ? 'One of them is used up and gone' : 'Used up and gone'
+      }}</Act>
     </p>
     <p v-if="isWeighed" class="weigh">
       <Act :aria-label="`Weigh ${t.name}`" @click="weigh">Weigh it</Act>
@@ -210,6 +226,13 @@ const ids = computed(() => group.things.map(x => x.id))
     <div class="pair">
       <NumberField v-if="isSet" v-model="some" label="How many" whole :min="1" :max="group.count" />
       <v-select :model-value="t.placeId" :items="places" label="Stands in" @update:model-value="v => v && move(v)" />
+      <v-select
+        v-if="isLonePan && palettes.length > 0"
+        :model-value="null"
+        :items="palettes"
+        label="Put it into a palette"
+        @update:model-value="v => v && putInto(v)"
+      />
     </div>
     <p v-if="t.lab && t.pans.length === 0 && isComplexion" class="like">
       <span class="small">One like it, but</span>
@@ -279,13 +302,14 @@ dd {
 }
 .pans li {
   display: grid;
-  grid-template-columns: 24px minmax(0, 1fr) auto auto auto;
+  grid-template-columns: 24px minmax(0, 1fr) auto auto;
   gap: 8px;
   align-items: center;
   min-height: 44px;
   border-top: 1px solid var(--line);
 }
-.into {
+.into,
+.left {
   grid-column: 1 / -1;
 }
 .weigh {

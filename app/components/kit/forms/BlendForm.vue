@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { blendOf, blendProblem, type BlendPart } from '#core/stock/handling/blend'
+import { blendOf, blendProblem, pastAmong, type BlendPart } from '#core/stock/handling/blend'
 import { leftIn } from '#core/stock/things/fills'
 import { isCosmetic } from '#shared/records/kit/gear'
 import { BlendInput, hasColour, type OwnedProduct, type OwnedUnit } from '#shared/records/kit/kit'
 import { plain } from '#shared/checks/validate'
+import { today } from '#shared/today'
 import { api } from '~/asking/api'
 
 /** An own blend: how much of each product, the result, and why some cannot be mixed. */
@@ -48,6 +49,7 @@ const parts = computed(() =>
     traits: p.traits,
     inci: p.inci,
     openedOn: unit.openedOn,
+    expiresOn: unit.expiresOn,
     amount,
   })),
 )
@@ -60,6 +62,7 @@ const why = computed(() =>
       : blendProblem(parts.value),
 )
 const made = computed(() => (why.value === null ? blendOf(parts.value) : null))
+const past = computed(() => pastAmong(parts.value, today()))
 const usual = computed(() => listInWords(taken.value.map(r => r.product.shade)).slice(0, 80))
 async function save() {
   const input = {
@@ -93,12 +96,18 @@ async function save() {
       </li>
     </ul>
     <p v-if="why" role="status">{{ capital(why) }}</p>
-    <div v-else-if="made" class="made" role="status">
+    <p v-if="past.length > 0" role="alert" class="problem">
+      {{ listInWords(past) }} {{ past.length === 1 ? 'is past its' : 'are past their' }} last day, and so will the blend
+      be: throw {{ past.length === 1 ? 'it' : 'them' }} away instead.
+    </p>
+    <div v-if="made" class="made" role="status">
       <Swatch v-if="made.lab" :lab="made.lab" :size="72" />
       <p class="small">
         {{ made.kind }}, {{ made.coverage }} cover, {{ made.finish
         }}{{
           made.traits.paoMonths ? `; good for ${plural(made.traits.paoMonths, 'month')} from the oldest of them` : ''
+        }}{{
+          made.expiresOn ? `, and no longer than ${dateInWords(made.expiresOn)}, which is printed on one of them` : ''
         }}{{ made.inci ? '' : '; one of them has no list on record, so nobody can say what is in it' }}.
       </p>
     </div>

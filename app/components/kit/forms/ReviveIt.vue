@@ -22,7 +22,7 @@ const save = () => submit(values, input => api('post', '/api/units/:id/revive', 
     <p v-if="revival.refused" class="small">{{ capital(revival.refused) }}.</p>
     <template v-else>
       <p class="small">
-        With a medium on {{ revival.medium === 'oil' ? 'an oil' : `a ${revival.medium}` }} base, at most
+        With a medium on {{ revival.bases[0] === 'oil' ? 'an oil' : `a ${revival.bases.join(' or ')}` }} base, at most
         {{ revival.most }} {{ measure
         }}{{ revival.times > 0 ? `; it was revived ${revival.times === 1 ? 'once' : `${revival.times} times`}` : '' }}.
       </p>
