@@ -1,3 +1,4 @@
+import { today } from '#shared/today'
 import type { OwnedKind } from '#core/stock/things/kinds'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -97,6 +98,7 @@ export const useBoard = defineStore('board', () => {
   async function change(input: ChangeThingsInput): Promise<void> {
     await api('post', '/api/things/change', {}, { body: plain(input) })
   }
+  const usedLately = (id: string) => api('post', '/api/things/:id/used', { id }, { body: { on: today() } })
   const changeKind = (id: string, kind: OwnedKind) => api('put', '/api/things/:id/kind', { id }, { body: { kind } })
   async function addPlace(input: PlaceInput): Promise<void> {
     await api('post', '/api/places', {}, { body: plain(input) })
@@ -127,6 +129,7 @@ export const useBoard = defineStore('board', () => {
     retire,
     change,
     changeKind,
+    usedLately,
     addPlace,
     changePlace,
     removePlace,

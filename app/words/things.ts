@@ -158,9 +158,10 @@ export const measuredInWords = (value: number, measure: Measure): string =>
     : `${quantityInWords(value)} ${measure}`
 
 /** When something is used up, with how sure that is. */
-export function emptyInWords({ left, known, emptyOn, earliest, latest }: Lasting): string {
+export function emptyInWords({ left, known, emptyOn, overOn, earliest, latest }: Lasting): string {
   if (left === 0) return 'it is empty'
   if (!known) return 'nobody can tell how fast it goes'
+  if (overOn !== null) return `its last day is ${dateInWords(overOn)}, before it is empty`
   if (emptyOn === null)
     return latest === null && earliest === null ? 'enough for all that is known of' : 'empty in years'
   if (earliest === latest) return `empty on ${dateInWords(emptyOn)}, by the book`
@@ -173,11 +174,13 @@ const inAYear = () => formatISO(addYears(new Date(), 1), { representation: 'date
 
 /** How long what is left does, why, and when the next is to be ordered. */
 export function lastsInWords(lasting: Lasting, measure: Measure): string {
-  const { left, faces, perUse, because, reorderAt, orderBy } = lasting
+  const { left, faces, perUse, because, reorderAt, orderBy, overOn } = lasting
   const here = `${measuredInWords(left, measure)}, for ${plural(faces, 'face')} at ${measuredInWords(perUse, measure)} each`
   const order =
     reorderAt === null || orderBy === null || orderBy > inAYear()
       ? ''
-      : ` Order it by ${dateInWords(orderBy)}, when ${measuredInWords(reorderAt, measure)} are left.`
+      : overOn === null
+        ? ` Order it by ${dateInWords(orderBy)}, when ${measuredInWords(reorderAt, measure)} are left.`
+        : ` Order the next by ${dateInWords(orderBy)}: what is left on its last day is thrown away.`
   return `${here}; ${emptyInWords(lasting)}. ${capital(because)}.${order}`
 }

@@ -3,7 +3,7 @@ import type { KitItem } from '../product/item'
 import { seeded } from '../../tests/support/random'
 import { shareOf } from '../../tests/support/share'
 import { item as itemOfKind } from '../../tests/support/suitability'
-import { audit, downsize, workedOut } from './audit'
+import { audit, belongTogether, downsize, workedOut } from './audit'
 import { isServed } from './cover'
 import { pointsOf, type AuditScene, type AuditThing } from './points'
 import { SHIPPED_STANDARDS } from './shipped'
@@ -233,4 +233,57 @@ it('what ships names each ability once, and asks only what there is', () => {
     expect(new Set(abilities.map(a => a.id)).size).toBe(abilities.length)
     for (const a of abilities) expect(pointsOf(a, scene([], { declared: ['latex'] })).length).toBeGreaterThan(0)
   }
+})
+
+describe('lighter, and nothing lost', () => {
+  const leaves = (
+    things: readonly AuditThing[],
+    more: Parameters<typeof downsize>[4] = [],
+    abilities: Ability[] = [],
+  ) => {
+    const scene_ = scene(things)
+    const standard = { id: 's', name: 's', meant: '', abilities }
+    const { leave } = downsize(workedOut(standard, scene_), scene_, 1e6, new Set(), more)
+    return leave.map(id => things.find(t => t.id === id)!.name).sort()
+  }
+  const named = (name: string, said: Partial<AuditThing>) => thing({ name, ...said })
+
+  it('leaves nothing behind that what goes along is no use without', () => {
+    const gun = named('gun', { kind: 'spray gun' })
+    const air = named('air', { kind: 'compressor', massG: 1500 })
+    const light = named('light', { kind: 'light' })
+    const [stand, spare] = [named('stand', { kind: 'stand' }), named('spare stand', { kind: 'stand' })]
+    const things = [gun, air, light, stand, spare]
+    expect(belongTogether(things).filter(of => of.length > 1)).toEqual([
+      [0, 1],
+      [2, 3],
+    ])
+    // A day ahead takes the gun: the air for it goes along, the light goes or stays with its stand.
+    expect(leaves(things, [{ kind: 'spray gun', shape: null, need: 1 }])).toEqual(['light', 'spare stand', 'stand'])
+    expect(leaves(things)).toEqual(['air', 'gun', 'light', 'spare stand', 'stand'])
+  })
+
+  it('keeps as many as a day ahead takes, though no standard asks for them', () => {
+    const brushes = ['one', 'two', 'three'].map(n => named(n, { kind: 'brush', shape: 'lip brush' }))
+    const other = named('other', { kind: 'brush', shape: 'cheek brush' })
+    const left = leaves([...brushes, other], [{ kind: 'brush', shape: 'lip brush', need: 2 }])
+    expect(left).toHaveLength(2)
+    expect(left).toContain('other')
+    // What is not there cannot be kept.
+    expect(leaves(brushes, [{ kind: 'brush', shape: 'lip brush', need: 9 }])).toEqual([])
+  })
+
+  it('holds what every standard that was chosen asks', () => {
+    const things = [named('mirror', { kind: 'mirror' }), named('bags', { kind: 'rubbish bags' })]
+    const asks = (kind: 'mirror' | 'rubbish bags'): Ability => ({
+      id: kind,
+      name: kind,
+      why: '',
+      sort: 'have',
+      kinds: [kind],
+      share: 1,
+    })
+    expect(leaves(things, [], [asks('mirror')])).toEqual(['bags'])
+    expect(leaves(things, [], [asks('mirror'), asks('rubbish bags')])).toEqual([])
+  })
 })

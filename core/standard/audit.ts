@@ -1,5 +1,6 @@
 import { cheapestCover, isServed, servedBy, type Cover } from './cover'
 import { partsOf, pointsOf, type AuditScene, type AuditThing, type NamedPoint } from './points'
+import type { BrushShape, OwnedKind } from '../stock/things/kinds'
 import type { Ability, Standard } from './standard'
 
 /* What a kit can do of a standard, by how little it hangs, and the fewest things that would do as much. */
@@ -127,32 +128,77 @@ export interface Lighter {
   enough: boolean
 }
 
+/** What is of no use without the other: of each two kinds the first needs the second. */
+const NEEDS: readonly (readonly [OwnedKind, OwnedKind])[] = [
+  ['spray gun', 'compressor'],
+  ['compressor', 'power'],
+  ['light', 'stand'],
+  ['light', 'power'],
+]
+
+/** Things that go or stay together, by index; a thing that needs nothing is alone. */
+export function belongTogether(things: readonly Pick<AuditThing, 'kind'>[]): number[][] {
+  const of = things.map((_, i) => [i])
+  const indices = (kind: OwnedKind) => things.flatMap((t, i) => (t.kind === kind ? [i] : []))
+  for (const [kind, needed] of NEEDS) {
+    const others = indices(needed)
+    // The first light stands on the first stand; what is over is a spare.
+    for (const [n, i] of indices(kind).entries()) {
+      const other = others[n]
+      if (other === undefined || of[i] === of[other]) continue
+      const both = [...of[i]!, ...of[other]!]
+      for (const member of both) of[member] = both
+    }
+  }
+  return [...new Set(of)]
+}
+
+/** So many of a kind that a day ahead takes. */
+export interface TakenAhead {
+  kind: OwnedKind
+  shape: BrushShape | null
+  need: number
+}
+/** What days ahead take, as far as it is there. */
+const pointsAhead = (ahead: readonly TakenAhead[], things: readonly AuditThing[]): NamedPoint[] =>
+  ahead.map(({ kind, shape, need }) => {
+    const ways = things.flatMap((t, i) =>
+      t.kind === kind && (shape === null || t.shape === shape) ? [{ things: [i], gives: t.count }] : [],
+    )
+    const there = ways.reduce((sum, w) => sum + w.gives, 0)
+    return { name: shape ?? kind, need: Math.min(need, there), ways }
+  })
+
 /**
- * The most weight that can stay at home while everything the kit can do of a standard it can still do.
+ * The most weight that can stay at home while everything the kit can do of the standards it can still do, and all days ahead can be done.
+ * @param worked points of every standard that is to hold
  * @param wantedG so much is to go; of what can go no more than that is named, the heaviest first
  * @param stays things that stay in whatever they serve, by index
+ * @param ahead what days ahead take in counts
  */
 export function downsize(
   worked: readonly Worked[],
   { things, due }: Pick<AuditScene, 'things' | 'due'>,
   wantedG: number,
   stays: ReadonlySet<number> = new Set(),
+  ahead: readonly TakenAhead[] = [],
 ): Lighter {
   const mass = things.map(t => t.massG)
   const kept = [...stays].map(t => ({ name: '', need: 1, ways: [{ things: [t], gives: 1 }] }))
-  const lightest = cheapestCover(mass, [...worked.flatMap(w => servedNow(w.points)), ...kept], due)!
+  const asked = [...worked.flatMap(w => servedNow(w.points)), ...pointsAhead(ahead, things), ...kept]
+  const lightest = cheapestCover(mass, asked, due)!
   const keep = new Set(lightest.chosen)
   const total = mass.reduce((sum, g) => sum + g, 0)
-  const free = things
-    .map((t, i) => ({ id: t.id, massG: t.massG, i }))
-    .filter(t => !keep.has(t.i))
-    .sort((x, y) => y.massG - x.massG)
+  const massOf = (of: readonly number[]) => of.reduce((sum, i) => sum + things[i]!.massG, 0)
+  const free = belongTogether(things)
+    .filter(of => of.every(i => !keep.has(i)))
+    .sort((x, y) => massOf(y) - massOf(x))
   const leave: string[] = []
   let leaveG = 0
-  for (const t of free) {
+  for (const of of free) {
     if (leaveG >= wantedG) break
-    leave.push(t.id)
-    leaveG += t.massG
+    leave.push(...of.map(i => things[i]!.id))
+    leaveG += massOf(of)
   }
   const mostG = total - lightest.bound
   return { leave, leaveG, mostG, proven: lightest.optimal, enough: leaveG >= wantedG }

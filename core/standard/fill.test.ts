@@ -71,4 +71,28 @@ describe('what to buy for an ability', () => {
       expect(found.still).toEqual(SHAPES.filter(s => !needed.includes(s)))
     }
   })
+
+  it('is no more than is asked: where a share is enough, what lies beyond it is not bought', () => {
+    const half: Ability = { ...brushes, share: 2 / 3 }
+    const offered = SHAPES.map((shape, i): OfferedThing => ({
+      offerId: shape,
+      priceMinor: [100, 900, 200][i]!,
+      thing: brush(shape, shape),
+    }))
+    // Two of three shapes are enough: the dearest stays where it is.
+    const found = fill(half, scene([], 1), offered)
+    expect(found.buy.map(b => b.offerId).sort()).toEqual(['lip brush', 'powder brush'])
+    expect(found).toMatchObject({ priceMinor: 300, proven: false })
+    // One is there already: the cheaper of the two others is enough.
+    expect(fill(half, scene([brush('own', 'powder brush')], 1), offered).buy.map(b => b.offerId)).toEqual(['lip brush'])
+    // Where nobody sells enough, all that is sold is bought.
+    expect(fill(half, scene([], 1), offered.slice(1, 2)).buy).toHaveLength(1)
+    expect(fill(brushes, scene([], 1), offered)).toMatchObject({ priceMinor: 1200, proven: true })
+    // A pack of fifty does for two faces: one of it.
+    const wands: Ability = { id: 'w', name: 'w', why: '', sort: 'have', kinds: ['mascara wands'], perFace: 2, share: 1 }
+    const pack = { ...brush('pack', 'lip brush', 50), kind: 'mascara wands' as const }
+    expect(fill(wands, scene([], 2), [{ offerId: 'pack', priceMinor: 400, thing: pack }]).buy).toEqual([
+      { offerId: 'pack', count: 1 },
+    ])
+  })
 })

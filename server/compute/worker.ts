@@ -156,10 +156,11 @@ function auditOf({ question }: AuditJob): AuditReply {
   const booked = new Set(
     question.things.flatMap((t, i) => ([t.productId, ...t.productIds].some(id => planned.has(id)) ? [i] : [])),
   )
+  const all = () => [...worked, ...question.also.flatMap(s => workedOut(s, scene))]
   const hurried = { ...scene, due: dueAfter(AUDIT_MS) }
   return {
     audit: audit(question.standard, hurried, worked),
-    lighter: question.lighterG === null ? null : downsize(worked, hurried, question.lighterG, booked),
+    lighter: question.lighterG === null ? null : downsize(all(), hurried, question.lighterG, booked, question.ahead),
     idle: idleOf(worked, scene.things, booked),
   }
 }

@@ -2,6 +2,7 @@ import { typicalSkin } from '#core/complexion/skins/skin'
 import { mixingRules, type MixingFacts } from '#core/complexion/bottles/mixable'
 import { SLOTS } from '#core/asked/slots'
 import type { PlanSettings } from '#core/asked/settings'
+import type { TakenAhead } from '#core/standard/audit'
 import type { AuditScene, AuditThing } from '#core/standard/points'
 import type { OfferedThing } from '#core/standard/fill'
 import type { Ability, Standard, SuitedSkin } from '#core/standard/standard'
@@ -37,8 +38,12 @@ export interface AuditQuestion {
   party: number
   /** What people on record declared that they react to. */
   declared: readonly string[]
-  /** Products that kept plans of booked faces name: they go along, whatever they serve. */
+  /** Products that plans of booked faces name: they go along, whatever they serve. */
   booked: readonly string[]
+  /** What a lighter kit has to be able to do beside the standard. */
+  also: readonly Standard[]
+  /** What days ahead take in counts. */
+  ahead: readonly TakenAhead[]
   /** How much lighter it is to become, grams; null where nobody asked. */
   lighterG: number | null
 }
@@ -75,7 +80,9 @@ function suitsIn(settings: PlanSettings): AuditScene['suits'] {
   }
 }
 
-export interface FillQuestion extends Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'> {
+type Scene = Pick<AuditQuestion, 'things' | 'products' | 'mixing' | 'settings' | 'party' | 'declared'>
+
+export interface FillQuestion extends Scene {
   ability: Ability
   offers: readonly AnyOffer[]
 }
@@ -99,10 +106,7 @@ export const offeredThings = (offers: readonly AnyOffer[]): OfferedThing[] =>
     },
   }))
 
-export function sceneOfAudit(
-  { things, products, mixing, settings, party, declared }: Omit<AuditQuestion, 'lighterG' | 'standard' | 'booked'>,
-  due?: Due,
-): AuditScene {
+export function sceneOfAudit({ things, products, mixing, settings, party, declared }: Scene, due?: Due): AuditScene {
   const items = new Map(itemsOf(products).map(item => [item.id, item]))
   return {
     things: things.map(({ productIds, ...thing }) => ({

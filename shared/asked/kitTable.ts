@@ -6,7 +6,7 @@ import type { ImportedThing } from '../records/kit/imported'
 /* The kit as a table in a text file: a column for each thing that can be said, everything else as JSON in the last. */
 
 // What only somebody else's table says in words of its own.
-const COLUMNS = FIELDS.filter(f => f !== 'depth' && f !== 'undertone')
+const COLUMNS = FIELDS.filter(f => f !== 'depth' && f !== 'undertone' && f !== 'lastUsed')
 
 const cellOf = (thing: ImportedThing, field: Field): string | number => {
   switch (field) {
@@ -22,6 +22,7 @@ const cellOf = (thing: ImportedThing, field: Field): string | number => {
       return thing.details ? JSON.stringify(thing.details) : ''
     case 'depth':
     case 'undertone':
+    case 'lastUsed':
       return ''
     default:
       return thing[field] ?? ''

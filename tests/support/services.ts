@@ -2,6 +2,8 @@ import { emptyDatabase } from './database'
 
 /* The connection opens when it is imported, so everything that stands on it is imported after the folder is set. */
 const load = async () => ({
+  // Before the bags, which take out as well.
+  ...(await import('../../server/services/kit/used')),
   ...(await import('../../server/db/connection')),
   ...(await import('../../server/devices/simulatedMeter')),
   ...(await import('../../server/services/kit/blends')),
@@ -18,6 +20,7 @@ const load = async () => ({
   ...(await import('../../server/services/kit/gear')),
   ...(await import('../../server/services/kit/handling')),
   ...(await import('../../server/services/data/imported')),
+  ...(await import('../../server/services/days/ahead')),
   ...(await import('../../server/services/days/bags')),
   ...(await import('../../server/services/jobs/jobs')),
   ...(await import('../../server/services/days/dayPlans')),

@@ -9,7 +9,18 @@ const board = useBoard()
 const undo = useUndo()
 await board.load()
 const standards = ref<StandardLine[]>(await api('get', '/api/standards'))
-const asked = reactive({ standardId: 'working', placeId: null as string | null })
+const asked = reactive({ standardId: 'working', placeId: null as string | null, atHomeToo: false })
+const ALONG = 'along'
+const EVERYTHING = 'everything'
+/** What is asked: what goes along, everything, or one place. */
+const of = computed({
+  get: () => asked.placeId ?? (asked.atHomeToo ? EVERYTHING : ALONG),
+  set: what =>
+    Object.assign(asked, {
+      placeId: what === ALONG || what === EVERYTHING ? null : what,
+      atHomeToo: what === EVERYTHING,
+    }),
+})
 const audit = useAudit(asked)
 watch(acts, async () => {
   await board.load()
@@ -19,14 +30,15 @@ watch(acts, async () => {
 
 const answer = computed(() => audit.answer.value)
 const places = computed(() => [
-  { value: null, title: 'everything' },
+  { value: ALONG, title: 'what goes along' },
+  { value: EVERYTHING, title: 'everything, at home too' },
   ...board.board.places.filter(p => p.depth === 0).map(p => ({ value: p.id, title: p.name })),
 ])
-const of = (state: AbilityState) => answer.value?.audit.abilities.filter(a => a.state === state) ?? []
+const found = (state: AbilityState) => answer.value?.audit.abilities.filter(a => a.state === state) ?? []
 const line = computed(() => standards.value.find(s => s.id === asked.standardId))
 const title = computed(() => {
   if (!answer.value) return 'What the kit can do'
-  const [missing, thin] = [of('missing').length, of('thin').length]
+  const [missing, thin] = [found('missing').length, found('thin').length]
   const all = answer.value.audit.abilities.length
   const rest = thin > 0 ? `; ${thin} ${thin === 1 ? 'hangs' : 'hang'} on one thing` : ''
   return missing === 0 ? `All ${all} abilities are there${rest}.` : `${missing} of ${all} abilities are missing${rest}.`
@@ -83,7 +95,7 @@ const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: clash.value!.version
         label="Held against"
         :options="standards.map(s => [s.id, s.changed ? `${s.name}, yours` : s.name] as const)"
       />
-      <v-select v-model="asked.placeId" class="place" label="Of" :items="places" hide-details />
+      <v-select v-model="of" class="place" label="Of" :items="places" hide-details />
     </div>
     <p v-if="audit.state.value === 'failed'" role="alert">
       {{ audit.problem.value }} <Act @click="audit.again()">Try again</Act>
@@ -95,13 +107,13 @@ const keepAllTheSame = () => keep({ ...lastRead!, madeFrom: clash.value!.version
           v-for="s in ABILITY_STATES"
           :key="s"
           :state="s"
-          :abilities="of(s)"
+          :abilities="found(s)"
           :things="answer.things"
           v-bind="asked"
         />
       </div>
       <aside>
-        <MakeLighter :audit="audit" :standard-id="asked.standardId" />
+        <MakeLighter :audit="audit" :standard-id="asked.standardId" :standards="standards" />
         <DeadWeight :things="answer.deadWeight" />
         <section class="file no-print" aria-labelledby="file">
           <h2 id="file">The standard as a file</h2>

@@ -40,8 +40,9 @@ const thing = (id: string, said: Partial<Thing> = {}): Thing => ({
 const log = (said: Partial<UseLog> = {}): UseLog => ({
   units: new Map(),
   products: new Map(),
-  begun: null,
-  jobs: 0,
+  inRecipes: new Set(),
+  begun: '2025-06-01T10:00:00.000Z',
+  twentyJobsAgo: null,
   ...said,
 })
 const DAY = '2026-11-27'
@@ -54,7 +55,9 @@ describe('dead weight', () => {
     expect(found([one, two])).toEqual(['one: use up first', 'two: use up first'])
     expect(found([one, two], log(), ['one'])).toEqual(['one: use up first'])
     expect(found([one, { ...two, role: 'keepsake' }])).toEqual(['one: use up first'])
-    expect(found([one, two], log({ units: new Map([['one', 1]]), products: new Map([['p-two', 2]]) }))).toEqual([])
+    expect(
+      found([one, two], log({ units: new Map([['one', '2026-10-01']]), products: new Map([['p-two', '2026-08-20']]) })),
+    ).toEqual([])
   })
 
   it('is a vivid palette that nobody asked for: given away while it is new, left at home once it is begun', () => {
@@ -75,17 +78,24 @@ describe('dead weight', () => {
       })
     expect(found([palette(1)])).toEqual(['loud: give away'])
     expect(found([palette(0.6)])).toEqual(['loud: stay at home'])
-    expect(found([palette(1)], log({ products: new Map([['y', 1]]) }))).toEqual([])
+    expect(found([palette(1)], log({ products: new Map([['y', '2026-03-01']]) }))).toEqual([])
   })
 
-  it('of anything else only a long record tells, and nothing of what has just come', () => {
+  it('is what was not used in twelve months, or on the last twenty jobs; a shorter record says nothing of anything', () => {
     const lamp = thing('lamp', { sort: 'tool', kind: 'light', lab: null, finish: null })
-    expect(found([lamp])).toEqual([])
-    expect(found([lamp], log({ begun: '2026-09-01T10:00:00.000Z', jobs: 4 }))).toEqual([])
-    expect(found([lamp], log({ begun: '2026-09-01T10:00:00.000Z', jobs: 20 }))).toEqual(['lamp: stay at home'])
-    expect(found([lamp], log({ begun: '2025-10-01T10:00:00.000Z' }))).toEqual(['lamp: stay at home'])
-    expect(
-      found([{ ...lamp, createdAt: '2026-11-20T10:00:00.000Z' }], log({ begun: '2025-10-01T10:00:00.000Z' })),
-    ).toEqual([])
+    const [one, two] = [thing('one'), thing('two', { lab: { L: 60.5, a: 20, b: 10 } })]
+    const short = { begun: '2026-09-01T10:00:00.000Z' }
+    expect(found([lamp, one, two], log({ begun: null }))).toEqual([])
+    expect(found([lamp, one, two], log(short))).toEqual([])
+    expect(found([lamp], log({ ...short, twentyJobsAgo: '2026-09-02' }))).toEqual(['lamp: stay at home'])
+    expect(found([lamp], log())).toEqual(['lamp: stay at home'])
+    // What was used a year and a month ago is; what was used eleven months ago is not, unless twenty jobs went by without it.
+    const last = (at: string) => ({ units: new Map([['lamp', at]]) })
+    expect(found([lamp], log(last('2025-10-20')))).toEqual(['lamp: stay at home'])
+    expect(found([lamp], log(last('2026-01-10')))).toEqual([])
+    expect(found([lamp], log({ ...last('2026-01-10'), twentyJobsAgo: '2026-05-01' }))).toEqual(['lamp: stay at home'])
+    // Nor is anything that has just come, or that a recipe names.
+    expect(found([{ ...lamp, createdAt: '2026-11-20T10:00:00.000Z' }])).toEqual([])
+    expect(found([one], log({ inRecipes: new Set(['p-one']) }))).toEqual([])
   })
 })

@@ -9,15 +9,20 @@ import type { Thing } from '../things/thing'
  * of two that stand in for one another one has to stay.
  */
 
-/** What is on record of uses, by unit and by product; recipes count as uses. */
+/** What is on record of uses; what was told or taken in of the time before counts as any other. */
 export interface UseLog {
-  units: Map<string, number>
-  products: Map<string, number>
-  /** When the record begins; null where there is none. */
+  /** When each was last used, ISO date, by unit and by product. */
+  units: ReadonlyMap<string, string>
+  products: ReadonlyMap<string, string>
+  /** Products that a saved recipe names. */
+  inRecipes: ReadonlySet<string>
+  /** When the record begins; null where there is none. What was told of the time before does not begin it. */
   begun: string | null
-  /** Jobs that the record knows of. */
-  jobs: number
+  /** The day of the twentieth last job on record; null while there are fewer. */
+  twentyJobsAgo: string | null
 }
+/** What the note of a use says that was told, or stood in somebody's table. */
+export const USED_BEFORE = 'used before this record'
 
 export const WEIGHT_ADVICE = ['give away', 'use up first', 'stay at home'] as const
 export type WeightAdvice = (typeof WEIGHT_ADVICE)[number]
@@ -39,9 +44,8 @@ const ALIKE = 2
 const MONTH_MS = 30 * DAY_MS
 // A thing that has just come has had no chance to be used.
 const NEW_FOR_MONTHS = 2
-// A record that is shorter says nothing of what is not in it.
+// Not used for so long is not used; a record that is shorter says nothing of what is not in it.
 const LONG_MONTHS = 12
-const MANY_JOBS = 20
 
 /** Whether most of what lies in it is loud. */
 const isLoud = ({ kind, lab, pans }: Thing): boolean => {
@@ -66,6 +70,26 @@ function twinOf(t: Thing, things: readonly Thing[]): Thing | undefined {
   )
 }
 
+const productsOf = (t: Thing): string[] => (t.pans.length > 0 ? t.pans.map(p => p.productId) : [t.productId])
+
+/** What was not used since this day is not used: in twelve months, or on the last twenty jobs; null while the record is too short to say. */
+function restedSince({ begun, twentyJobsAgo }: UseLog, day: string): string | null {
+  const aYearAgo = new Date(Date.parse(day) - LONG_MONTHS * MONTH_MS).toISOString().slice(0, 10)
+  const days = [begun !== null && begun.slice(0, 10) <= aYearAgo ? aYearAgo : null, twentyJobsAgo?.slice(0, 10) ?? null]
+  return (
+    days
+      .flatMap(d => d ?? [])
+      .sort()
+      .at(-1) ?? null
+  )
+}
+
+const lastUse = (t: Thing, log: UseLog): string | null =>
+  [log.units.get(t.id), ...productsOf(t).map(id => log.products.get(id))]
+    .flatMap(at => at ?? [])
+    .sort()
+    .at(-1) ?? null
+
 /**
  * @param things that are ready for use
  * @param idle ids of things that no ability needs
@@ -77,23 +101,24 @@ export function deadWeight(
   log: UseLog,
   day: string,
 ): DeadWeight[] {
-  const now = Date.parse(day)
-  const recorded = log.begun === null ? 0 : (now - Date.parse(log.begun)) / MONTH_MS
-  const knows = recorded >= LONG_MONTHS || log.jobs >= MANY_JOBS
+  const since = restedSince(log, day)
+  if (since === null) return []
   return things
-    .filter(t => {
-      const ids = t.pans.length > 0 ? t.pans.map(p => p.productId) : [t.productId]
-      const used = (log.units.get(t.id) ?? 0) + ids.reduce((sum, id) => sum + (log.products.get(id) ?? 0), 0)
-      const months = (now - Date.parse(t.createdAt)) / MONTH_MS
-      return idle.has(t.id) && used === 0 && months >= NEW_FOR_MONTHS && !isSpare(t, things) && t.sort !== 'unknown'
+    .map(t => ({ t, last: lastUse(t, log) }))
+    .filter(({ t, last }) => {
+      const months = (Date.parse(day) - Date.parse(t.createdAt)) / MONTH_MS
+      const rests = last === null || last < since
+      return idle.has(t.id) && rests && months >= NEW_FOR_MONTHS && !isSpare(t, things) && t.sort !== 'unknown'
     })
-    .map(t => ({ t, twin: twinOf(t, things) }))
-    .filter(({ t, twin }) => knows || twin || isLoud(t))
-    .map(({ t, twin }) => {
+    .filter(({ t }) => !productsOf(t).some(id => log.inRecipes.has(id)))
+    .map(({ t, last }) => ({ t, last, twin: twinOf(t, things) }))
+    .map(({ t, last, twin }) => {
       const isWhole = t.sort === 'cosmetic' && t.openedOn === null && t.level === 1 && t.pans.every(p => p.level === 1)
       const advice: WeightAdvice = isWhole && !twin ? 'give away' : twin ? 'use up first' : 'stay at home'
       const why = [
-        knows ? `never used since ${log.begun!.slice(0, 10)}, when the record begins` : 'no use of it is on record',
+        last === null
+          ? `never used since ${log.begun!.slice(0, 10)}, when the record begins`
+          : `last used ${last.slice(0, 10)}`,
         ...(twin ? [twin.productId === t.productId ? 'there is another of it' : `${twin.name} does the same`] : []),
         ...(isLoud(t) ? ['vivid, where most people ask for neutrals'] : []),
         ...(isWhole ? ['not opened, so that it can be given away'] : []),

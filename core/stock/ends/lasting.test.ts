@@ -6,6 +6,7 @@ const question = (more: Partial<LastingQuestion> = {}): LastingQuestion => ({
   kind: 'foundation',
   taken: { uses: 40, meanAmount: 0.8, days: 200, mostOnOneJob: 1.6 },
   planned: [],
+  useBy: null,
   leadDays: 10,
   today: TODAY,
   ...more,
@@ -27,6 +28,21 @@ describe('how long it lasts', () => {
     expect(found.reorderAt).toBeCloseTo(10 * 0.16 + 1.6)
     expect(found.orderBy).toBe('2027-02-15')
     expect(lastingOf(question({ left: 3 }))!.orderBy).toBe(TODAY)
+  })
+  it('ends at its last day, and the next is ordered for then', () => {
+    // It would be empty on 7 March.
+    const over = lastingOf(question({ useBy: '2027-01-31' }))!
+    expect(over).toMatchObject({ overOn: '2027-01-31', orderBy: '2027-01-21', emptyOn: '2027-03-07' })
+    // A day after it is empty changes nothing.
+    expect(lastingOf(question({ useBy: '2027-06-30' }))!).toMatchObject({ overOn: null, orderBy: '2027-02-15' })
+    // What is nearly over is ordered today, and what lasts for years by its pace is ordered for its last day, too.
+    expect(lastingOf(question({ useBy: '2026-12-01' }))!.orderBy).toBe(TODAY)
+    const slow = { uses: 1, meanAmount: 0.01, days: 365, mostOnOneJob: 0.01 }
+    expect(lastingOf(question({ taken: slow, useBy: '2027-01-31' }))!).toMatchObject({
+      emptyOn: null,
+      overOn: '2027-01-31',
+      orderBy: '2027-01-21',
+    })
   })
   it('of the log and the book the larger counts', () => {
     const planned = [

@@ -1,4 +1,4 @@
-import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns'
+import { addDays, differenceInCalendarDays, formatISO, parseISO, subDays } from 'date-fns'
 import { SLOTS } from '../../asked/slots'
 import type { OwnedKind } from '../things/kinds'
 
@@ -28,6 +28,8 @@ export interface LastingQuestion {
   kind: OwnedKind
   taken: Taken
   planned: readonly Planned[]
+  /** The last day on which any of what is left may be used, ISO date; null where nobody knows. */
+  useBy: string | null
   /** From ordering to having it, days. */
   leadDays: number
   /** ISO date. */
@@ -41,6 +43,8 @@ export interface Lasting {
   /** Faces that what is left does for. */
   faces: number
   emptyOn: string | null
+  /** Its last day, where that comes before it is empty: what is left then is thrown away. */
+  overOn: string | null
   /** Nine times of ten it is between these. */
   earliest: string | null
   latest: string | null
@@ -75,7 +79,7 @@ export const usualPerFace = (kind: OwnedKind): number | null =>
   SUPPLIES_PER_FACE[kind] ?? SLOTS.find(s => (s.kinds as readonly OwnedKind[]).includes(kind))?.amount ?? null
 
 /** @returns null where a kind is not used up by faces */
-export function lastingOf({ left, kind, taken, planned, leadDays, today }: LastingQuestion): Lasting | null {
+export function lastingOf({ left, kind, taken, planned, useBy, leadDays, today }: LastingQuestion): Lasting | null {
   const perUse = taken.meanAmount ?? usualPerFace(kind)
   if (perUse === null || perUse <= 0) return null
   const from = parseISO(today)
@@ -85,7 +89,7 @@ export function lastingOf({ left, kind, taken, planned, leadDays, today }: Lasti
     .sort((x, y) => x.day - y.day)
   const perDay = taken.days > 0 ? (taken.uses * perUse) / taken.days : 0
   const wholeFaces = Math.floor(left / perUse + 1e-9)
-  const nothing = { emptyOn: null, earliest: null, latest: null, reorderAt: null, orderBy: null }
+  const nothing = { emptyOn: null, overOn: null, earliest: null, latest: null, reorderAt: null, orderBy: null }
   const booked = ahead.reduce((sum, p) => sum + p.amount, 0)
   const known = perDay > 0 || booked > 0
   const faces = { left, perUse, faces: wholeFaces, known }
@@ -102,13 +106,19 @@ export function lastingOf({ left, kind, taken, planned, leadDays, today }: Lasti
   )
   const reserve = Math.max(perUse, taken.mostOnOneJob, ...perBookedDay(ahead))
   const reorderAt = inLead + reserve
+  const emptyOn = date(until(left))
+  const isOver = useBy !== null && left > 0 && (emptyOn === null || useBy < emptyOn)
+  // A bottle that is past its day is replaced by then, however much is in it.
+  const inTime = isOver ? formatISO(subDays(parseISO(useBy), leadDays), { representation: 'date' }) : null
+  const whenLow = left <= reorderAt ? today : date(until(left - reorderAt))
   return {
     ...faces,
-    emptyOn: date(until(left)),
+    emptyOn,
+    overOn: isOver ? useBy : null,
     earliest: date(until(left, spread)),
     latest: date(until(left, 1 / spread)),
     reorderAt,
-    orderBy: left <= reorderAt ? today : date(until(left - reorderAt)),
+    orderBy: notBefore(today, earlier(whenLow, inTime)),
     because: [
       taken.uses > 0 ? `${taken.uses} ${taken.uses === 1 ? 'use' : 'uses'} in ${taken.days} days` : '',
       ahead.length > 0
@@ -119,6 +129,9 @@ export function lastingOf({ left, kind, taken, planned, leadDays, today }: Lasti
       .join(', '),
   }
 }
+
+const earlier = (x: string | null, y: string | null) => (x === null || (y !== null && y < x) ? y : x)
+const notBefore = (day: string, x: string | null) => (x !== null && x < day ? day : x)
 
 /** The first day by which so much is gone, by the log's pace or by the booked plans, whichever uses more. */
 function daysUntil(amount: number, perDay: number, ahead: readonly { day: number; amount: number }[]): number {

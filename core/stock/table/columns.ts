@@ -22,6 +22,7 @@ const COLUMNS_BY_FIELD = {
   level: { title: 'How full', words: ['level', 'fill', 'full', 'left', 'remaining', 'how full', 'fullstand', 'rest', 'ubrig', 'niveau', 'reste', 'restant', 'percent left', 'what is left'] },
   openedOn: { title: 'Opened', words: ['opened', 'open since', 'date opened', 'opened on', 'geoffnet', 'angebrochen', 'offen seit', 'ouvert', 'ouverture', 'ouvert le'] },
   expiresOn: { title: 'Printed expiry', words: ['expires', 'expiry', 'expiry date', 'best before', 'use by', 'exp', 'haltbar bis', 'mhd', 'ablauf', 'verfall', 'peremption', 'expire le'] },
+  lastUsed: { title: 'Last used', words: ['last used', 'last use', 'used last', 'last used on', 'zuletzt benutzt', 'zuletzt verwendet', 'zuletzt gebraucht', 'derniere utilisation', 'utilise le'] },
   price: { title: 'Price', words: ['price', 'cost', 'paid', 'value', 'preis', 'kosten', 'bezahlt', 'prix', 'cout', 'price each', 'unit price'] },
   place: { title: 'Place', words: ['place', 'where', 'location', 'pouch', 'bag', 'case', 'stands in', 'ort', 'wo', 'platz', 'fach', 'tasche', 'lieu', 'emplacement', 'trousse', 'ou'] },
   depth: { title: 'Depth', words: ['depth', 'tiefe', 'profondeur', 'skin depth'] },

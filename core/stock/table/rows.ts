@@ -29,6 +29,8 @@ export interface TableThing {
   level?: number
   openedOn?: string
   expiresOn?: string
+  /** The last day it was used, before anything here said so. */
+  lastUsed?: string
   priceMinor?: number
   /** Names of places from the outermost to the one it is in. */
   place?: string[]
@@ -160,6 +162,7 @@ function readCell(field: Field, cell: string, habits: TableHabits, currencies: S
       return as(or(levelIn(cell), `is “${cell}”: say it as 50 %, 1/2 or half full`))
     case 'openedOn':
     case 'expiresOn':
+    case 'lastUsed':
     case 'retiredAt': {
       const day = dayIn(cell, habits)
       const whole = day?.length === 7 ? `${day}-01` : day

@@ -128,6 +128,7 @@ async function suppliesOut(things: readonly Thing[], all: Known): Promise<RunsOu
       kind,
       taken: { uses: 0, meanAmount: perFace, days: 0, mostOnOneJob: 0 },
       planned: days.map(({ on }) => ({ on: on!, amount: perFace })),
+      useBy: null,
       leadDays: leadOf(sold, all),
       today: today(),
     })

@@ -112,6 +112,14 @@ const usableUnits = (p: OwnedProduct) => {
   return p.units.filter(u => u.retiredAt === null && !isPast(u))
 }
 const LAST = '9999'
+/** The last day on which any of it may be used; null where one of its packs has none. */
+function lastDayOf(p: OwnedProduct): string | null {
+  const days = usableUnits(p)
+    .filter(u => u.level > 0)
+    .map(u => useByOf(u.openedOn, p.traits.paoMonths, u.expiresOn) ?? LAST)
+  const last = days.sort().at(-1) ?? LAST
+  return last === LAST ? null : last
+}
 
 /** How fast it went since it was first opened, or first used where nobody noted that. */
 function sinceOpened(p: OwnedProduct, taken: TakenSince | undefined): Taken {
@@ -136,6 +144,7 @@ export function lastingIn(p: OwnedProduct, all: Known): [Lasting | null, number]
     kind: p.kind,
     taken: sinceOpened(p, taken.get(p.id)),
     planned: planned.get(p.id) ?? [],
+    useBy: lastDayOf(p),
     leadDays,
     today: today(),
   })

@@ -146,7 +146,7 @@ const detailsOf = (
 ): { details: ImportedThing['details'] } => ({
   details: without({
     ...(unit && { placeId: unit.placeId, container: unit.container, createdAt: unit.createdAt }),
-    ...(fill ? { position: fill.position, fromFillId: fill.fromFillId } : { isPalette: true }),
+    ...(fill ? { position: fill.position, fillId: fill.id, fromFillId: fill.fromFillId } : { isPalette: true }),
     ...(p.sort === 'cosmetic'
       ? { traits: p.traits, flagFixes: p.flagFixes, strength: p.strength }
       : { porous: p.porous }),

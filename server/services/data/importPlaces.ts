@@ -13,7 +13,11 @@ export class ImportPlaces {
 
   constructor(there: readonly PlaceLine[], written: readonly ImportedPlace[]) {
     this.known = [...there]
-    const ids = new Set(there.map(p => p.id))
+    const ids = new Map(there.map(p => [p.id, p]))
+    for (const place of written) {
+      const mine = ids.get(place.id)
+      if (mine) this.fillIn(mine, place)
+    }
     const fresh = written.filter(p => !ids.has(p.id))
     // Each after what it is in. A pouch of the same name in the same case is that pouch, whatever id another kit gave it.
     for (const { place } of inOrder(fresh.map(p => ({ ...p, parentId: p.parentId ?? null })))) {
@@ -25,6 +29,19 @@ export class ImportPlaces {
       this.ids.set(place.id, same?.id ?? this.make({ ...place, parentId: inside }))
     }
   }
+  /** What places that are there already take from the file: what nobody has said of them here. */
+  readonly changed: { id: string; name: string; set: { name?: string; volumeMl?: number; limitG?: number } }[] = []
+
+  private fillIn(mine: PlaceLine, { name, volumeMl, limitG }: ImportedPlace): void {
+    const set = {
+      // A place that is as it came with the application has no name of hers yet.
+      ...(mine.version === AS_IT_CAME && mine.name !== name ? { name } : {}),
+      ...(mine.own.volumeMl === null && volumeMl != null ? { volumeMl } : {}),
+      ...(mine.own.limitG === null && limitG != null ? { limitG } : {}),
+    }
+    if (Object.keys(set).length > 0) this.changed.push({ id: mine.id, name: mine.name, set })
+  }
+
   /** What places that were written out are here. */
   private readonly ids = new Map<string, string>()
 
@@ -69,4 +86,7 @@ export class ImportPlaces {
     return parentId!
   }
 }
+/** A record nobody has written to since it was made. */
+const AS_IT_CAME = 1
+
 const sameName = (x: string, y: string) => x.trim().toLowerCase() === y.trim().toLowerCase()

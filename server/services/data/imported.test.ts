@@ -1,3 +1,4 @@
+import { eq } from 'drizzle-orm'
 import fc from 'fast-check'
 import Papa from 'papaparse'
 import { guessColumns } from '#core/stock/table/columns'
@@ -6,6 +7,7 @@ import { BRUSH_SHAPES, isItemKind, OWNED_KINDS } from '#core/stock/things/kinds'
 import { MEASURES, UNIT_ROLES } from '#core/stock/things/things'
 import { COLOUR_SOURCES, LevelInput } from '#shared/records/kit/kit'
 import { ImportInput, type ImportedThing, type KitFile } from '#shared/records/kit/imported'
+import { PlaceInput } from '#shared/records/kit/things'
 import { kitCsv } from '#shared/asked/kitTable'
 import { check } from '#shared/checks/validate'
 import { services } from '../../../tests/support/services'
@@ -239,5 +241,47 @@ describe('a kit that is written out', () => {
         expect(row![0]).not.toMatch(/^[=+\-@\t\r]/)
       }),
     )
+  })
+})
+
+describe('a kit that was written out, in another database', () => {
+  it('keeps the names and limits of places, and what was decanted from what, where ids are taken', async () => {
+    const places = [
+      { id: 'kit-case', sort: 'case', name: 'Blue trolley', position: 1, limitG: 9000, volumeMl: 40_000 },
+      { id: 'home', sort: 'home', name: 'Home', position: 0, limitG: 1 },
+    ]
+    const pump = { name: 'Pump', kind: 'foundation', size: 30, level: 0.8, productId: 'pump-1' }
+    const things = [
+      { row: 1, id: 'pump-unit', ...pump, details: { fillId: 'f1' } },
+      { row: 2, id: 'decant-unit', ...pump, size: 5, level: 1, details: { container: 'decant', fromFillId: 'f1' } },
+    ]
+    const input = () => asInput({ things, places })
+    await on.importThings(input())
+    const place = async (id: string) => (await on.placesSound()).find(p => p.id === id)!
+    expect(await place('kit-case')).toMatchObject({ name: 'Blue trolley', own: { limitG: 9000, volumeMl: 40_000 } })
+    const origins = async () =>
+      (await on.write(tx => tx.select().from(on.tables.fills))).filter(f => f.fromFillId !== null)
+    expect(await origins()).toHaveLength(1)
+    // What the artist has said here is not overwritten by a file.
+    await on.changePlace('kit-case', Object.assign(new PlaceInput(), { name: 'Mine', sort: 'case', limitG: 7000 }))
+    // The same again where these ids stood for things that have gone: each is new, and the decant still comes from its bottle.
+    for (const t of await named('Pump')) await on.removeUnit(t.id)
+    await on.importThings(input())
+    expect(await place('kit-case')).toMatchObject({ name: 'Mine', own: { limitG: 7000 } })
+    const made = await named('Pump')
+    expect(made).toHaveLength(2)
+    const [last] = (await origins()).filter(f => made.some(t => t.id === f.unitId))
+    const [source] = (await on.write(tx => tx.select().from(on.tables.fills))).filter(f => f.id === last!.fromFillId)
+    expect(made.map(t => t.id)).toContain(source!.unitId)
+  })
+
+  it('a column of when things were last used goes into the log, once', async () => {
+    const csv = 'Name;Kind;Last used\nHedge;lip colour;14.3.2026'
+    const input = asInput({ things: table(csv).things })
+    await on.importThings(input)
+    await on.importThings(input)
+    const [hedge] = await named('Hedge')
+    const log = await on.write(tx => tx.select().from(on.tables.uses).where(eq(on.tables.uses.unitId, hedge!.id)))
+    expect(log.map(u => u.at)).toEqual(['2026-03-14'])
   })
 })

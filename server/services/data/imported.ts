@@ -1,3 +1,4 @@
+import { USED_BEFORE } from '#core/stock/ends/deadWeight'
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import type { ImportedLine, ImportInput, ImportOutcome } from '#shared/records/kit/imported'
 import { db } from '../../db/connection'
@@ -83,6 +84,7 @@ async function write(act: Act, { importing, places }: Awaited<ReturnType<typeof 
     const again = await act.update('places', id, { parentId, sort, name, position, volumeMl, limitG, deletedAt: null })
     if (!again) await act.insert('places', { id, parentId, sort, name, position, volumeMl, limitG })
   }
+  for (const { id, set } of places.changed) await act.update('places', id, set)
   await freeIds(act, importing)
   const names = new Map(importing.named.map(p => [p.id, p.shade]))
   const nameOf = (id: string) => names.get(id) ?? 'another of a product'
@@ -107,6 +109,8 @@ async function write(act: Act, { importing, places }: Awaited<ReturnType<typeof 
   )
   for (const f of sources) if (f.fromFillId) await act.update('fills', f.id, { fromFillId: f.fromFillId })
   await insertAll(act, 'pans', importing.pans, p => nameOf(p.productId))
+  for (const { unitId, fillId, at } of importing.usedBefore)
+    await act.insert('uses', { id: newId(), unitId, fillId, at, note: USED_BEFORE })
 }
 
 const AT_ONCE = 500
@@ -146,8 +150,14 @@ async function freeIds(act: Act, importing: Importing): Promise<void> {
   }
   const product = await fresh(products, importing.products)
   const unit = await fresh(units, importing.units)
-  await fresh(fills, importing.fills)
+  const fill = await fresh(fills, importing.fills)
   for (const u of importing.units) u.productId = product(u.productId)
-  for (const f of importing.fills) Object.assign(f, { unitId: unit(f.unitId), productId: product(f.productId) })
+  for (const f of importing.fills)
+    Object.assign(f, {
+      unitId: unit(f.unitId),
+      productId: product(f.productId),
+      fromFillId: f.fromFillId && fill(f.fromFillId),
+    })
+  for (const u of importing.usedBefore) Object.assign(u, { unitId: unit(u.unitId), fillId: fill(u.fillId) })
   for (const p of importing.pans) Object.assign(p, { paletteId: product(p.paletteId), productId: product(p.productId) })
 }

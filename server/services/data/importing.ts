@@ -104,6 +104,9 @@ export class Importing {
     this.tell(t, t.kind ?? UNKNOWN_KIND, 'new', [])
   }
 
+  /** When things that are new here were last used, as somebody's table says. */
+  readonly usedBefore: { unitId: string; fillId: string; at: string }[] = []
+
   private makePalette(t: ImportedThing, name: string) {
     const named = t.details?.isPalette ? t.productId : undefined
     const product = this.namedProduct(t, named) ?? this.makeProduct({ ...t, name, productId: named })
@@ -130,7 +133,7 @@ export class Importing {
     const product = this.productFor(t, palette !== null)
     const unit = palette?.unit ?? this.makeUnit(t, product, t.id)
     const position = palette ? palette.pans++ : 0
-    this.fills.push({
+    const fill: FillRow = {
       position,
       batch: '',
       openedOn: null,
@@ -138,10 +141,13 @@ export class Importing {
       fromFillId: t.details?.fromFillId ?? null,
       version: 1,
       ...(newFill(t) as Pick<FillRow, 'size' | 'measure' | 'level'>),
-      id: this.claimed(palette ? t.id : undefined),
+      // What was decanted names the fill it came from.
+      id: this.claimed(palette ? t.id : t.details?.fillId),
       unitId: unit.id,
       productId: product.id,
-    })
+    }
+    this.fills.push(fill)
+    if (t.lastUsed) this.usedBefore.push({ unitId: unit.id, fillId: fill.id, at: t.lastUsed })
     if (palette) this.pans.push({ id: newId(), paletteId: palette.product.id, position, productId: product.id })
     this.tell(t, t.kind ?? UNKNOWN_KIND, 'new', [])
   }

@@ -5,6 +5,7 @@ import { PlaceInput } from '#shared/records/kit/things'
 import { JobInput, NewBookingInput } from '#shared/records/days/jobs'
 import { SavePlanInput } from '#shared/records/people/plans'
 import highsLoader from 'highs'
+import { today } from '#shared/today'
 import { faceInput } from '../../../tests/support/inputs'
 import { services } from '../../../tests/support/services'
 
@@ -289,5 +290,21 @@ describe('a year, and a job once more', () => {
     expect(again.notes).toContain('say what standing by costs')
     await on.undo()
     await expect(on.jobById(again.id)).rejects.toMatchObject({ status: 404 })
+  })
+})
+
+describe('what the days ahead need', () => {
+  it('is what the plans of everybody booked put on, kept or not, and of tools as many as the largest day takes', async () => {
+    const { products, taken } = await on.neededAhead(asking)
+    const jobs = (await on.allJobs(today())).filter(j => (j.day ?? '') >= today())
+    const wanted = new Set<string>()
+    for (const { id } of jobs)
+      for (const { plan } of await on.dayPlansOf(await on.jobById(id), asking))
+        for (const layer of plan?.layers ?? []) if (!layer.drops) wanted.add(layer.item.id)
+    expect(wanted.size).toBeGreaterThan(20)
+    expect([...wanted].filter(id => !products.includes(id))).toEqual([])
+    const largest = Math.max(...jobs.map(j => j.faces))
+    expect(taken.find(c => c.kind === 'mascara wands')!.need).toBeGreaterThan(largest)
+    expect(taken.filter(c => c.kind === 'brush').length).toBeGreaterThan(5)
   })
 })

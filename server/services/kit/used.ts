@@ -1,10 +1,13 @@
-import { eq } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
+import { USED_BEFORE } from '#core/stock/ends/deadWeight'
 import { take, type Fill } from '#core/stock/things/fills'
 import type { OwnedProduct } from '#shared/records/kit/kit'
+import type { UsedInput } from '#shared/records/kit/things'
 import { db, type Transaction } from '../../db/connection'
 import { fills, products, units, uses } from '../../db/schema'
+import { Missing } from '../../base/problems'
 import { newId } from '../record/clock'
-import type { Act } from '../record/command'
+import { command, type Act } from '../record/command'
 import { ownedAmong } from './owned'
 
 /* What is taken out of bottles and packs, and the log that says so. */
@@ -59,6 +62,20 @@ export async function takeOut<F extends Fill & { unitId: string }>(
     await act.insert('uses', { id: newId(), fillId: fill.id, unitId: fill.unitId, amount: here, ...log })
   }
   return taken.length > 0
+}
+
+/** A use that the artist remembers, from before it was logged or beside it: nothing is taken off. @throws Missing */
+export function usedBefore(unitId: string, { on }: UsedInput): Promise<{ id: string }> {
+  return command('That it was used is written down.', async act => {
+    const [fill] = await act.tx
+      .select({ id: fills.id })
+      .from(fills)
+      .innerJoin(units, eq(fills.unitId, units.id))
+      .where(and(eq(fills.unitId, unitId), isNull(units.deletedAt)))
+      .limit(1)
+    if (!fill) throw new Missing('This thing')
+    return act.insert('uses', { id: newId(), unitId, fillId: fill.id, at: on, note: USED_BEFORE })
+  })
 }
 
 /** What the log says was taken on a job, a row each use. */

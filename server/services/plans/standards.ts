@@ -1,13 +1,15 @@
-import { count, countDistinct, eq, isNull, max, sql } from 'drizzle-orm'
-import { deadWeight, type UseLog } from '#core/stock/ends/deadWeight'
-import { within } from '#core/stock/things/places'
+import { desc, eq, isNotNull, isNull, max, min, ne, sql } from 'drizzle-orm'
+import { deadWeight, USED_BEFORE, type UseLog } from '#core/stock/ends/deadWeight'
+import { isCarried, within } from '#core/stock/things/places'
 import { isReady, type Thing } from '#core/stock/things/thing'
+import type { TakenAhead } from '#core/standard/audit'
 import { SHIPPED_STANDARDS } from '#core/standard/shipped'
 import type { Standard } from '#core/standard/standard'
 import type { HeldThing } from '#shared/asked/auditQuestion'
 import { mixingFacts } from '#shared/asked/kitPigments'
 import { planSettings } from '#shared/asked/planSettings'
 import { today } from '#shared/today'
+import type { PlaceLine } from '#shared/records/kit/things'
 import type {
   AuditAnswer,
   AuditInput,
@@ -133,16 +135,28 @@ const heldOf = (t: Thing): HeldThing => ({
         : [],
 })
 
+/**
+ * Whether a thing in a place answers for the kit: what goes along does, and what has no place yet; what is at home only where that is asked;
+ * what is lent never.
+ */
+function answersFor(lines: readonly PlaceLine[], atHomeToo: boolean): (placeId: string | null) => boolean {
+  const sorts = new Map(lines.map(p => [p.id, p.sort]))
+  return placeId => {
+    const sort = placeId === null ? undefined : sorts.get(placeId)
+    return sort === undefined || (sort !== 'lent' && (atHomeToo || isCarried(sort)))
+  }
+}
+
 /** What is asked of the kit, or of the things in one place. */
-async function questionOf(input: AuditInput) {
+async function questionOf(input: Pick<AuditInput, 'standardId' | 'standard' | 'placeId' | 'atHomeToo'>) {
   const standard = input.standard ? (input.standard as unknown as Standard) : await standardById(input.standardId)
   const day = today()
   const lines = await placeLines()
   if (input.placeId && !lines.some(p => p.id === input.placeId)) throw new Missing('This place')
-  const ids = input.placeId ? within(lines, input.placeId) : null
-  const there = (await allThings()).filter(
-    t => isReady(t, day) && (ids === null || (t.placeId !== null && ids.has(t.placeId))),
-  )
+  const isThere = input.placeId
+    ? (id: string | null) => id !== null && within(lines, input.placeId!).has(id)
+    : answersFor(lines, input.atHomeToo)
+  const there = (await allThings()).filter(t => isReady(t, day) && isThere(t.placeId))
   const kit = await usableKit()
   const held = there.map(heldOf)
   const wanted = new Set(held.flatMap(t => t.productIds))
@@ -161,10 +175,18 @@ async function questionOf(input: AuditInput) {
 }
 
 /** What the kit, or the things in one place, can do of a standard, and how much lighter it can be. */
-export async function auditNow(input: AuditInput, asking: Asking): Promise<AuditAnswer> {
+export async function auditNow(
+  input: AuditInput,
+  asking: Asking,
+  ahead: { products: readonly string[]; taken: readonly TakenAhead[] } = { products: [], taken: [] },
+): Promise<AuditAnswer> {
   const { standard, there, question } = await questionOf(input)
-  const booked = await bookedProducts()
-  const found = await computeAudit({ ...question, standard, booked, lighterG: input.lighterG ?? null }, asking)
+  const booked = [...(await bookedProducts()), ...ahead.products]
+  const also = await Promise.all(input.also.filter(id => id !== standard.id).map(standardById))
+  const found = await computeAudit(
+    { ...question, standard, booked, also, ahead: ahead.taken, lighterG: input.lighterG ?? null },
+    asking,
+  )
   const { id, name, meant } = standard
   const idle = new Set(found.idle)
   const used = await usedUnits()
@@ -198,29 +220,47 @@ async function bookedProducts(): Promise<string[]> {
   return rows.flatMap(r => r.id ?? [])
 }
 
-/** When each thing was last used, as far as the log says, and in how many recipes its product is. */
+const JOBS_LOOKED_AT = 20
+/** When each thing was last used, as far as the log says, and which products recipes name. */
 async function usedUnits(): Promise<UseLog> {
   const rows = await db
-    .select({ unitId: uses.unitId, productId: fills.productId, last: max(uses.at), times: count() })
+    .select({ unitId: uses.unitId, productId: fills.productId, last: max(uses.at) })
     .from(uses)
     .leftJoin(fills, eq(uses.fillId, fills.id))
     .groupBy(uses.unitId, fills.productId)
-  const log: UseLog = { units: new Map(), products: new Map(), begun: null, jobs: 0 }
-  for (const { unitId, productId, last, times } of rows) {
-    if (last && (log.begun === null || last < log.begun)) log.begun = last
-    if (unitId) log.units.set(unitId, (log.units.get(unitId) ?? 0) + times)
-    if (productId) log.products.set(productId, (log.products.get(productId) ?? 0) + times)
+  const lastUses = new Map<string, string>()
+  const products = new Map<string, string>()
+  const later = (of: Map<string, string>, id: string | null, at: string | null) => {
+    if (id && at && at > (of.get(id) ?? '')) of.set(id, at)
   }
-  const [jobsUsed] = await db.select({ n: countDistinct(uses.jobId) }).from(uses)
-  log.jobs = jobsUsed?.n ?? 0
+  for (const { unitId, productId, last } of rows) {
+    later(lastUses, unitId, last)
+    later(products, productId, last)
+  }
+  const [record] = await db
+    .select({ begun: min(uses.at) })
+    .from(uses)
+    .where(ne(uses.note, USED_BEFORE))
+  const days = await db
+    .select({ jobId: uses.jobId, day: max(uses.at) })
+    .from(uses)
+    .where(isNotNull(uses.jobId))
+    .groupBy(uses.jobId)
+    .orderBy(desc(max(uses.at)))
+    .limit(JOBS_LOOKED_AT)
   const drops = await db.select({ drops: recipes.drops }).from(recipes).where(isNull(recipes.deletedAt))
-  for (const { id } of drops.flatMap(r => r.drops)) log.products.set(id, (log.products.get(id) ?? 0) + 1)
-  return log
+  return {
+    units: lastUses,
+    products,
+    inRecipes: new Set(drops.flatMap(r => r.drops.map(d => d.id))),
+    begun: record?.begun ?? null,
+    twentyJobsAgo: days.length < JOBS_LOOKED_AT ? null : (days.at(-1)!.day ?? null),
+  }
 }
 
 /** The cheapest of what is offered that fills a gap. */
 export async function fillGap(input: FillInput, asking: Asking): Promise<FillAnswer> {
-  const { standard, question } = await questionOf({ standardId: input.standardId, placeId: input.placeId })
+  const { standard, question } = await questionOf(input)
   const ability = standard.abilities.find(a => a.id === input.abilityId)
   if (!ability) throw new Missing('This ability')
   const { offers, gear, suppliers } = await catalogue()

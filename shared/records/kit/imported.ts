@@ -42,6 +42,7 @@ export class ImportedDetails {
   @is.Maybe() @is.Text(0, 60) container?: string | null
   @is.Maybe() @is.Whole(0, 1000) position?: number | null
   @is.Maybe() @is.Moment() createdAt?: string | null
+  @is.Maybe() @is.Id() fillId?: string
   @is.Maybe() @is.Id() fromFillId?: string | null
   /** It is a palette: others of the rows are its pans, and name it by its id. */
   @is.Maybe() @is.YesNo() isPalette?: boolean | null
@@ -62,6 +63,8 @@ export class ImportedThing implements Omit<TableThing, 'colourSource' | 'details
   @is.Maybe() @is.Between(0, 1) level?: number
   @is.Maybe() @is.Moment() openedOn?: string
   @is.Maybe() @is.Moment() expiresOn?: string
+  /** When it was last used, before anything here said so. */
+  @is.Maybe() @is.Moment() lastUsed?: string
   @is.Maybe() @is.Minor() priceMinor?: number
   /** Names of places, the outermost first. */
   @is.Maybe()

@@ -90,6 +90,10 @@ export class AuditInput {
   @is.Maybe() @is.One(() => StandardInput) standard?: StandardInput
   /** Of the things there alone; of the whole kit, when left out. */
   @is.Maybe() @is.Id() placeId?: string | null
+  /** Whether what is at home, too, is asked of; what is lent never is. */
+  @is.YesNo() atHomeToo: boolean = false
+  /** Further standards that a lighter kit has to meet as today. */
+  @is.Ids(20) also: string[] = []
   /** How much lighter it is to become, grams. */
   @is.Maybe() @is.Between(1, 1_000_000, 'g') lighterG?: number | null
 }
@@ -99,6 +103,7 @@ export class FillInput {
   @is.Id() standardId!: string
   @is.Id() abilityId!: string
   @is.Maybe() @is.Id() placeId?: string | null
+  @is.YesNo() atHomeToo: boolean = false
 }
 export interface FillAnswer extends Omit<Filling, 'buy'> {
   buy: { offerId: string; count: number; name: string; kind: OwnedKind; priceMinor: number; supplier: string }[]

@@ -177,6 +177,11 @@ export interface ThingStory {
   prices: { at: string | null; priceMinor: number; size: number; measure: Measure; supplier: string | null }[]
 }
 
+/** When a thing was last used, as the artist remembers it. */
+export class UsedInput {
+  @is.Moment() on!: string
+}
+
 export interface PlaceLine {
   id: string
   parentId: string | null

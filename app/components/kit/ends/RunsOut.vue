@@ -45,7 +45,7 @@ const isListed = (id: string) => buys.onTheWay.has(id)
             >
             <template v-else>Nothing of it can be used.</template>
             {{ capital(l.lasting.because)
-            }}<template v-if="l.lasting.left > 0"
+            }}<template v-if="l.lasting.left > 0 && l.lasting.overOn === null"
               >; order it when {{ measuredInWords(l.lasting.reorderAt!, l.measure) }} are left</template
             >; {{ plural(l.leadDays, 'day') }} on the way.
           </p>

@@ -6,6 +6,7 @@ import type { AuditAnswer } from '#shared/records/kit/standards'
 const { state, abilities, things } = defineProps<{
   standardId: string
   placeId: string | null
+  atHomeToo: boolean
   state: AbilityState
   abilities: readonly AbilityFound[]
   things: AuditAnswer['things']
@@ -57,6 +58,7 @@ const swatches = ({ carriedBy }: AbilityFound) =>
             :ability-id="a.ability.id"
             :name="a.ability.name"
             :place-id="placeId"
+            :at-home-too="atHomeToo"
           />
         </div>
         <span v-if="swatches(a).length > 0" class="colours" aria-hidden="true"

@@ -25,7 +25,10 @@ const leave = (t: DeadWeight) => undo.attempt(() => board.move([{ id: t.id }], h
 <template>
   <section aria-labelledby="dead">
     <h2 id="dead">Dead weight</h2>
-    <p v-if="things.length === 0" class="small">Nothing: what is not used is needed for something.</p>
+    <p v-if="things.length === 0" class="small">
+      Nothing: what is not used in twelve months, or on twenty jobs, is needed for something, or nothing has been logged
+      for so long yet.
+    </p>
     <template v-else>
       <p>
         <b
@@ -48,6 +51,9 @@ const leave = (t: DeadWeight) => undo.attempt(() => board.move([{ id: t.id }], h
                 :aria-label="`${t.name} stays at home`"
                 @click="leave(t)"
                 >Stays at home</Act
+              >
+              <Act :aria-label="`${t.name} is used`" @click="undo.attempt(() => board.usedLately(t.id))"
+                >I do use it</Act
               >
               <Act :aria-label="`${g.advice === 'give away' ? 'Give away' : 'Retire'} ${t.name}`" @click="retire(t)">{{
                 g.advice === 'give away' ? 'Given away' : 'Retire'

@@ -2,11 +2,12 @@
 import { api } from '~/asking/api'
 
 /** What to buy so that an ability is there: the cheapest that is offered, put on the purchase list in one tap. */
-const { standardId, abilityId, name, placeId } = defineProps<{
+const { standardId, abilityId, name, placeId, atHomeToo } = defineProps<{
   standardId: string
   abilityId: string
   name: string
   placeId: string | null
+  atHomeToo: boolean
 }>()
 const buys = useBuys()
 const settings = useSettings()
@@ -18,13 +19,13 @@ const {
   problem,
   again,
 } = useAsked(
-  () => (wanted.value ? [standardId, abilityId, placeId] : null),
-  ([standard, ability, place], signal) =>
+  () => (wanted.value ? ([standardId, abilityId, placeId, atHomeToo] as const) : null),
+  ([standard, ability, place, home], signal) =>
     api(
       'post',
       '/api/standards/fill',
       {},
-      { body: { standardId: standard, abilityId: ability, placeId: place }, signal },
+      { body: { standardId: standard, abilityId: ability, placeId: place, atHomeToo: home }, signal },
     ),
   { afterActs: false },
 )

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import { acts } from '~/asking/api'
-import type { AuditAnswer } from '#shared/records/kit/standards'
+import type { AuditAnswer, StandardLine } from '#shared/records/kit/standards'
 import type { useAudit } from '~/composables/useAudit'
 
 /** A case so much lighter, and nothing lost of what it can do: what may stay at home, exactly. */
-const { audit, standardId } = defineProps<{ audit: ReturnType<typeof useAudit>; standardId: string }>()
+const { audit, standardId, standards } = defineProps<{
+  audit: ReturnType<typeof useAudit>
+  standardId: string
+  standards: readonly StandardLine[]
+}>()
+/** Further standards that are to hold. */
+const also = ref<string[]>([])
+const others = computed(() => standards.filter(s => s.id !== standardId).map(s => ({ value: s.id, title: s.name })))
 const board = useBoard()
 const undo = useUndo()
 
@@ -29,14 +36,19 @@ watch(placeId, () => {
 })
 const found = shallowRef<AuditAnswer | null>(null)
 const working = ref(false)
-watch([acts, () => standardId], () => {
+watch([acts, () => standardId, also], () => {
   found.value = null
 })
 async function think() {
   if (!placeId.value || !(kg.value > 0)) return
   working.value = true
   await undo.attempt(async () => {
-    found.value = await audit.ask({ standardId, placeId: placeId.value, lighterG: kg.value * 1000 })
+    found.value = await audit.ask({
+      standardId,
+      placeId: placeId.value,
+      lighterG: kg.value * 1000,
+      also: also.value.filter(id => id !== standardId),
+    })
   })
   working.value = false
 }
@@ -44,6 +56,9 @@ const leave = computed(() => {
   const byId = new Map(found.value?.things.map(t => [t.id, t]))
   return found.value?.lighter?.leave.flatMap(id => byId.get(id) ?? []) ?? []
 })
+const met = computed(() =>
+  standards.filter(s => s.id === standardId || also.value.includes(s.id)).map(s => s.name.toLowerCase()),
+)
 const home = computed(() => board.board.places.find(p => p.sort === 'home'))
 async function takeOut() {
   if (home.value)
@@ -68,6 +83,7 @@ async function takeOut() {
         hide-details
       />
       <NumberField v-model="kg" label="by, kg" hide-details />
+      <v-select v-model="also" label="And still meet" :items="others" multiple hide-details />
       <v-btn type="submit" variant="outlined" :loading="working">What can stay?</v-btn>
     </form>
     <div v-if="found?.lighter" role="status">
@@ -77,7 +93,8 @@ async function takeOut() {
             ? `${kilos(found.lighter.leaveG)} can stay at home.`
             : `Only ${kilos(found.lighter.leaveG)} can stay at home.`
         }}</b>
-        All the {{ found.standard.name.toLowerCase() }} asks and this can do today, it still can.
+        All the {{ listInWords(met) }} asks and this can do today, it still can; and everybody who is booked can be made
+        up as planned.
         {{
           found.lighter.proven
             ? `Of everything in it ${kilos(found.lighter.mostG)} could go, and no more: proven.`
