@@ -77,6 +77,41 @@ describe('colours from a photograph', () => {
     120_000,
   )
 
+  it('in daylight the stated uncertainty is narrow, and holds', () => {
+    const taken = () => {
+      const surfaces = SWATCHES.map(() => bumpy(colour(), random))
+      const { swatches, lightDoubt } = readPhotograph(
+        photographOf(surfaces, shot({ exposure: between(0.5, 0.8), noise: between(0.01, 0.06) }), random),
+        CARD,
+        50,
+        SWATCHES,
+        'daylight',
+      )
+      expect(lightDoubt).toBeNull()
+      return swatches.flatMap((s, i) =>
+        'refused' in s ? [] : [{ within: s.within, error: difference(s.lab, reflectanceToLab(surfaces[i]!)) }],
+      )
+    }
+    const all = Array.from({ length: 8 }, taken).flat()
+    expect(mean(all.map(s => s.within))).toBeLessThan(1.5)
+    expect(all.filter(s => s.error <= s.within).length / all.length).toBeGreaterThanOrEqual(0.9)
+  })
+
+  it('notices a light that was named wrongly, and reads on as if it were not known', () => {
+    const surfaces = SWATCHES.map(() => bumpy(colour(), random))
+    const read = (illuminant: Shot['illuminant'], named: Parameters<typeof readPhotograph>[4]) =>
+      readPhotograph(photographOf(surfaces, shot({ illuminant, whitened: 0.85 }), random), CARD, 50, SWATCHES, named)
+    for (const illuminant of ['A', 'ledWarm'] as const) {
+      const wrong = read(illuminant, 'daylight')
+      expect(wrong.lightDoubt).toBe('warmer')
+      expect(wrong.swatches.every(s => 'refused' in s || s.within > 2)).toBe(true)
+      expect(read(illuminant, 'not sure').lightDoubt).toBeNull()
+    }
+    expect(read('D65', 'bulb').lightDoubt).toBe('colder')
+    expect(read('A', 'bulb').lightDoubt).toBeNull()
+    expect(read('ledWarm', 'warm LED').lightDoubt).toBeNull()
+  })
+
   it('refuses what is clipped, too dark, too small, lit unevenly or not one colour', () => {
     const dune = typicalSkin(3, 'golden')
     const read = (more: Partial<Shot>, area = SWATCHES[0]!, lab = dune) => {

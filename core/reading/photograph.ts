@@ -41,6 +41,8 @@ export type SwatchReading =
 export interface PhotographReading {
   /** Why the card cannot be read; then no swatch can. */
   cardRefused: Refusal | null
+  /** How the card looks against the light that was named, where they do not agree: the swatches are then read as if it were not known. */
+  lightDoubt: 'warmer' | 'colder' | null
   swatches: SwatchReading[]
 }
 
@@ -170,13 +172,30 @@ export function readPhotograph(
   photoLight: PhotoLight = 'not sure',
 ): PhotographReading {
   const grey = patchIn(picture, card)
-  if ('refused' in grey) return { cardRefused: grey.refused, swatches: [] }
+  if ('refused' in grey) return { cardRefused: grey.refused, lightDoubt: null, swatches: [] }
   const patches = areas.map(area => patchIn(picture, area))
   const light = lightOver([grey, ...patches.flatMap(p => ('refused' in p ? [] : [p]))])
+  const lightDoubt = doubtOf(grey, photoLight)
+  const illuminants = LIGHTS[lightDoubt ? 'not sure' : photoLight]
   return {
     cardRefused: null,
-    swatches: patches.map(p => ('refused' in p ? p : readOne(p, grey, cardL, light, LIGHTS[photoLight]))),
+    lightDoubt,
+    swatches: patches.map(p => ('refused' in p ? p : readOne(p, grey, cardL, light, illuminants))),
   }
+}
+
+/*
+ * A camera takes most of the colour of a light away, and never quite all of it: what is left of it on the card is yellow under a bulb and
+ * a warm LED, and nothing in daylight. b* of the card, as if it were of middle grey.
+ */
+const WARM_FROM = 1.5
+const COLD_BELOW = 0.3
+function doubtOf(card: Patch, named: PhotoLight): PhotographReading['lightDoubt'] {
+  if (named === 'not sure') return null
+  const seen = linearToXyz(...card.light)
+  const { b } = xyzToLab(scaled(seen, labToXyz({ L: 50, a: 0, b: 0 }).Y / seen.Y))
+  if (named === 'daylight') return b > WARM_FROM ? 'warmer' : null
+  return b < COLD_BELOW ? 'colder' : null
 }
 
 function readOne(
@@ -194,7 +213,8 @@ function readOne(
   const likely = illuminants.map(i => inDaylight(adapted, i))
   const lab = meanLab(likely)
   const apart = Math.max(0, ...likely.map(l => difference(l, lab)))
-  return { lab, within: within(lab, spread, patch, apart) }
+  const keeping = Math.max(...illuminants.map(i => KEEPING[i] ?? 1))
+  return { lab, within: within(lab, spread, patch, apart, keeping) }
 }
 
 const meanLab = (labs: readonly Lab[]): Lab => {
@@ -219,17 +239,20 @@ function inDaylight(seen: Lab, illuminant: Illuminant): Lab {
 
 /*
  * What makes a reading wrong, each as ΔE00 of one standard deviation: light that falls off unlike what the areas show; not knowing the light;
- * colours that do not keep under another light than they are judged by, the more the more vivid they are; the card itself. Checked against
+ * colours that do not keep under another light than they are judged by, the more the more vivid they are (in daylight they are judged by
+ * what they were taken by: only what cameras see otherwise than eyes is left); the card itself. Checked against
  * photographs of known colours: see the test.
  */
-function within(lab: Lab, lightSpread: number, patch: Patch, apart: number): number {
+function within(lab: Lab, lightSpread: number, patch: Patch, apart: number, keeping: number): number {
   const slope = (116 / 3) * Math.cbrt(Math.max(0.005, labToXyz(lab).Y))
   const perL = 1 + (0.015 * (lab.L - 50) ** 2) / Math.sqrt(20 + (lab.L - 50) ** 2)
   const byLight = (slope * lightSpread) / perL
   const byNoise = (slope * patch.noise) / Math.sqrt(patch.points.length / 2)
-  const byKeeping = 0.6 + Math.hypot(lab.a, lab.b) / 35
+  const byKeeping = keeping * (0.6 + Math.hypot(lab.a, lab.b) / 35)
   return NINE_OF_TEN * Math.hypot(byLight, byNoise, byKeeping, CARD, apart * BETWEEN_LIGHTS)
 }
-const CARD = 0.4
+const CARD = 0.3
+/** How much less, or more, colours keep in each light than under a bulb. */
+const KEEPING: Partial<Record<Illuminant, number>> = { D65: 0.2, A: 1, ledWarm: 1.25 }
 const BETWEEN_LIGHTS = 0.55
 const NINE_OF_TEN = 2.2

@@ -61,6 +61,16 @@ describe('what needs a word', () => {
     expect(said([alcohol(95)])).toHaveLength(1)
   })
 
+  it('never calls double what a standard asks for as a second way', () => {
+    const BLACK = { L: 16, a: 0, b: 0 }
+    const liner = (id: string, dispenser: Thing['dispenser']) =>
+      thing({ id, productId: id, name: id, kind: 'liner', lab: BLACK, family: 'water', finish: 'matte', dispenser })
+    expect(said([liner('Pot', 'pot'), liner('Pen', 'wand')])).toEqual([])
+    expect(said([liner('Pen', 'wand'), liner('Other pen', 'wand')])).toEqual([])
+    expect(said(['One', 'Two', 'Three'].map(n => liner(n, 'wand')))).toEqual([
+      expect.stringMatching(/^one colour twice: /),
+    ])
+  })
   it('is one colour twice in one formula and finish, and no other', () => {
     const lab = { L: 60, a: 11, b: 19 }
     const one = thing({ lab, name: 'Almond' })

@@ -196,6 +196,9 @@ const DOUBLED: ReadonlySet<OwnedKind> = new Set([
   'foundation', 'concealer', 'corrector', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'lip liner', 'lip colour', 'gloss',
 ])
 const ONE_COLOUR = 2
+/** Kinds of which one more is no double but a second way: a pot dries, a pen breaks, and a standard asks for both. */
+const SPARED: readonly OwnedKind[] = ['liner']
+const SPARES = 1
 
 /** What of a kit can be a double: each product once. */
 export function mayDouble(things: readonly Thing[]): Thing[] {
@@ -204,10 +207,14 @@ export function mayDouble(things: readonly Thing[]): Thing[] {
   return [...byProduct.values()]
 }
 
+/** What has to agree before a colour is the same thing twice: of what has second ways, the pack as well. */
+const sameUse = (t: Thing): string =>
+  [t.kind, t.family ?? '', t.finish ?? '', SPARED.includes(t.kind) ? (t.dispenser ?? '') : ''].join(' ')
+
 /** Products of one kind, formula and finish that nobody tells apart, by id, each group from dark to light. */
 export function doubledProducts(things: readonly Thing[]): string[][] {
   const found: string[][] = []
-  for (const all of grouped(mayDouble(things), t => `${t.kind} ${t.family ?? ''} ${t.finish ?? ''}`)) {
+  for (const all of grouped(mayDouble(things), sameUse)) {
     const byLightness = [...all].sort((x, y) => x.lab!.L - y.lab!.L)
     const taken = new Set<string>()
     for (const [i, t] of byLightness.entries()) {
@@ -217,7 +224,7 @@ export function doubledProducts(things: readonly Thing[]): string[][] {
         const other = byLightness[k]!
         if (!taken.has(other.productId) && difference(t.lab!, other.lab!) < ONE_COLOUR) same.push(other)
       }
-      if (same.length < 2) continue
+      if (same.length < 2 + (SPARED.includes(t.kind) ? SPARES : 0)) continue
       for (const s of same) taken.add(s.productId)
       found.push(same.map(s => s.productId))
     }

@@ -72,20 +72,18 @@ function draw(
       })
   }
   if (round) {
-    drawCode(page, label.address, left + (width - code) / 2, top + 2.6, code)
-    const lines = [label.code.split(',')[0]!, label.name].map((text, i) => ({
-      text,
-      weight: i === 0 ? ('bold' as const) : ('plain' as const),
-    }))
-    for (const [i, { text, weight }] of lines.entries())
+    drawCode(page, label.address, left + (width - code) / 2, top + 2, code)
+    // Until when counts more than since when: a lid has room for one of them.
+    const until = label.age.split(', ').at(-1) ?? ''
+    for (const [i, text] of [label.code.split(',')[0]!, label.name, until].entries())
       centred(
         page,
         type,
         text,
-        weight,
+        i === 0 ? 'bold' : 'plain',
         left + width / 2,
-        top + 2.6 + code + 2.9 + i * 2.8,
-        i === 0 ? width * 0.82 : width * 0.62,
+        top + 2 + code + 2.6 + i * 2.7,
+        width * LID_ROOM[i]!,
       )
     return
   }
@@ -109,6 +107,9 @@ function draw(
     y += step
   }
 }
+
+/** Share of the width that each line of a round label has, from the widest down. */
+const LID_ROOM = [0.82, 0.68, 0.5] as const
 
 function centred(page: PDFPage, type: Type, text: string, weight: Weight, x: number, y: number, room: number): void {
   const size = 6.2

@@ -94,6 +94,21 @@ describe('the type of papers', () => {
     for (const words of wordsOfPdfs(sheets)) expect(words).not.toContain('?')
   })
 
+  it('says on every label until when, on a lid too', async () => {
+    const formats = Object.keys(LABEL_FORMATS) as LabelFormat[]
+    const label = { name: 'Almond Lane', code: '5.5 golden, silicone', age: 'opened 3/26, until 3/27' }
+    const sheets = []
+    for (const format of formats) {
+      const labels = [{ ...label, address: 'http://127.0.0.1/t/x' }]
+      sheets.push(
+        await labelSheet({ labels, paper: 'A4', used: 0, shift: [0, 0], outlines: false, format }, fontsFolder()),
+      )
+    }
+    const words = wordsOfPdfs(sheets)
+    for (const [i, format] of formats.entries())
+      expect([format, words[i]]).toEqual([format, expect.stringContaining('3/27')])
+  })
+
   it('lies where it is read from, in every weight', () => {
     for (const name of FAMILY_NAMES)
       expect([name, existsSync(join(fontsFolder(), name, 'unicode.json'))]).toEqual([name, true])

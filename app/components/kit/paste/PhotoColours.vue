@@ -126,6 +126,14 @@ const round = (v: number) => Math.round(v * 100) / 100
         <Choices v-model="light" label="Taken by" :options="PHOTO_LIGHTS" />
         <NumberField v-model="cardL" label="Lightness of the card, L*" :min="10" :max="96" />
       </div>
+      <p v-if="reading?.lightDoubt" role="alert">
+        {{
+          reading.lightDoubt === 'warmer'
+            ? 'The card looks yellower than daylight leaves it: was it taken by a bulb or a warm LED?'
+            : 'The card looks as it does in daylight: was it taken by a window?'
+        }}
+        Until that is clear, the colours are read as if the light were not known.
+      </p>
       <p v-if="cardRefused" role="alert">The card is {{ cardRefused }}.</p>
       <Working v-if="worker.busy.value" what="Reading" :done="null" @stop="worker.stop()" />
       <ul v-if="swatches.length > 0" class="bare swatches" aria-label="What was read">
