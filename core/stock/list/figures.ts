@@ -225,6 +225,8 @@ export function readPans(words: readonly Word[]): number | null {
       && value <= 12
       && !words.some(w => /palette|quad|wheel|kit|trio|duo/.test(w.text))
     if (many || (TIMES.includes(words[i - 1]?.text ?? '') && !next.text.startsWith('pan'))) {
+      // "A stick in 3 shades" is three sticks.
+      if (words[i - 1]?.text === 'in') markRead(words[i - 1]!)
       markRead(next)
       continue
     }

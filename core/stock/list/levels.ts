@@ -10,6 +10,8 @@ const LEVELS: readonly (readonly [phrase: string, level: number])[] = [
   ['a third', 0.33],
   ['third left', 0.33],
   ['third full', 0.33],
+  ['viertel ubrig', 0.25],
+  ['viertel voll', 0.25],
   ['quarter left', 0.25],
   ['quarter full', 0.25],
   ['one quarter', 0.25],

@@ -20,7 +20,7 @@ import { byWord } from './byWord'
 
 /** The things a line names, in its order. One that cannot be taken apart is one. */
 export function partsOf(line: string, under: ThingKind | null, zone: string | null): Part[] {
-  const segments = joinedToThings(cutAt(line, /;/))
+  const segments = joinedToThings(cutAt(line, /;/).flatMap(sentencesOf))
   let said: string | undefined
   return segments.flatMap(segment => {
     const brushes = brushesListed(segment)
@@ -30,6 +30,15 @@ export function partsOf(line: string, under: ThingKind | null, zone: string | nu
     const parts = ofSegment(opened?.rest ?? segment, under, said ?? zone)
     return said === undefined ? parts : parts.map(p => ({ ...p, zone: said! }))
   })
+}
+
+// A full stop after a word, not after "no." or "approx.".
+const STOPS = /(?<=\p{L}{3})\.\s+(?=\p{L})/u
+/** "Toner spray. eye cream. lip scrub." are three, where each of them is a thing. */
+function sentencesOf(segment: string): string[] {
+  const said = segment.split(STOPS).filter(s => s.trim() !== '')
+  const areThings = said.length > 1 && said.every(s => kindIn(wordsOf(s))?.weak === false)
+  return areThings ? said : [segment]
 }
 
 // "Brushes: powder, blush x2": what they are for, one after another.
