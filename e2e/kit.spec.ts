@@ -301,7 +301,10 @@ test('a pan is a quarter full with one tap, on the page that its label leads to,
   }
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`/t/${palette.id}`)
-  await page.getByRole('group', { name: `What is left of ${pan.name}` }).getByRole('button', { name: '¼' }).click()
+  await page
+    .getByRole('group', { name: `What is left of ${pan.name}` })
+    .getByRole('button', { name: '¼' })
+    .click()
   await expect.poll(levelNow).toBe(0.25)
   expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
   await page.getByRole('button', { name: 'Undo' }).click()

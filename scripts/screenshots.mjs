@@ -10,21 +10,25 @@ build()
 const { chromium } = await import('@playwright/test')
 const { default: sharp } = await import('sharp')
 
-const data = join(root, '.varietas/screenshots')
-rmSync(data, { recursive: true, force: true })
-const address = 'http://127.0.0.1:4291'
-const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: '4291', VARIETAS_DATA: data, VARIETAS_DEMO: '1' },
-  stdio: 'ignore',
-})
-try {
+const servers = []
+/** A server with data of its own, once it answers. */
+async function serve(name, port, more = {}) {
+  const data = join(root, '.varietas', name)
+  rmSync(data, { recursive: true, force: true })
+  const env = { ...process.env, HOST: '127.0.0.1', PORT: String(port), VARIETAS_DATA: data, ...more }
+  servers.push(spawn(process.execPath, [join(root, '.output/server/index.mjs')], { env, stdio: 'ignore' }))
+  const at = `http://127.0.0.1:${port}`
   while (
-    !(await fetch(`${address}/api/health`).then(
+    !(await fetch(`${at}/api/health`).then(
       r => r.ok,
       () => false,
     ))
   )
     await new Promise(resolve => setTimeout(resolve, 200))
+  return at
+}
+try {
+  const address = await serve('screenshots', 4291, { VARIETAS_DEMO: '1' })
   const browser = await chromium.launch({ executablePath: browserPath(), args: browserArgs })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const faces = (await (await fetch(`${address}/api/faces?limit=100`)).json()).lines
@@ -142,7 +146,11 @@ try {
     await page.getByRole('button', { name: 'combination' }).click()
     await page.getByRole('button', { name: 'redness' }).click()
   })
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.goto(await serve('screenshots-empty', 4292))
+  await settled()
+  await page.screenshot({ path: join(root, 'docs/screenshots/start.png') })
   await browser.close()
 } finally {
-  server.kill()
+  for (const server of servers) server.kill()
 }

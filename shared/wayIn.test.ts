@@ -1,6 +1,7 @@
 import { nextStep, STEPS, type SoFar, type Step } from './wayIn'
 
 const so = (more: Partial<SoFar> = {}): SoFar => ({
+  things: 30,
   bases: 12,
   guessed: 12,
   faces: 0,
@@ -25,6 +26,9 @@ it('asks only what would change an answer', () => {
   // One bottle has no lightest and deepest, and measured ones are not guessed.
   expect(nextStep(so({ guessed: 1 }))).toBe('reach')
   expect(nextStep(so({ guessed: 0 }))).toBe('reach')
+  // An empty database has a first page of its own.
+  expect(nextStep(so({ things: 0, bases: 0, guessed: 0 }))).toBeNull()
+  expect(nextStep(so({ things: 0, bases: 0, guessed: 0, faces: 1 }))).toBe('skin')
   // Nothing of brushes alone is to be matched.
   expect(nextStep(so({ bases: 0, guessed: 0 }))).toBe('face')
   // What was put off does not come back, and holds up nothing after it.

@@ -4,6 +4,8 @@ export const STEPS = ['depths', 'reach', 'face', 'skin', 'plan', 'job'] as const
 export type Step = (typeof STEPS)[number]
 
 export interface SoFar {
+  /** Products in the kit, of any kind. */
+  things: number
   /** Foundations in use. */
   bases: number
   /** Those whose depth is a word or nothing: where they sit is a guess. */
@@ -20,8 +22,9 @@ export interface SoFar {
 const WORTH_LAYING = 2
 
 /** The next step; null where there is nothing to set up from, or the first job is written down. */
-export function nextStep({ bases, guessed, faces, read, jobs, done }: SoFar): Step | null {
-  if (jobs > 0) return null
+export function nextStep({ things, bases, guessed, faces, read, jobs, done }: SoFar): Step | null {
+  // The first page of an empty database says what to do itself.
+  if (jobs > 0 || (things === 0 && faces === 0)) return null
   const open: Record<Step, boolean> = {
     depths: guessed >= WORTH_LAYING,
     reach: bases > 0,

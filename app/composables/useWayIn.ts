@@ -20,6 +20,7 @@ export function useWayIn() {
   const faces = computed(() => clientele.faces)
   const step = computed(() =>
     nextStep({
+      things: kit.count,
       bases: bases.value.length,
       guessed: guessed.value.length,
       faces: clientele.value.all,
