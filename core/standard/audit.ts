@@ -183,22 +183,28 @@ export function downsize(
   stays: ReadonlySet<number> = new Set(),
   ahead: readonly TakenAhead[] = [],
 ): Lighter {
-  const mass = things.map(t => t.massG)
+  // What belongs together is one thing here: it goes or stays as a whole.
+  const together = belongTogether(things)
+  const partOf = new Map(together.flatMap((of, at) => of.map(i => [i, at] as const)))
+  const mass = together.map(of => of.reduce((sum, i) => sum + things[i]!.massG, 0))
   const kept = [...stays].map(t => ({ name: '', need: 1, ways: [{ things: [t], gives: 1 }] }))
-  const asked = [...worked.flatMap(w => servedNow(w.points)), ...pointsAhead(ahead, things), ...kept]
+  const asked = [...worked.flatMap(w => servedNow(w.points)), ...pointsAhead(ahead, things), ...kept].map(p => ({
+    ...p,
+    ways: p.ways.map(w => ({ ...w, things: [...new Set(w.things.map(i => partOf.get(i)!))] })),
+  }))
   const lightest = cheapestCover(mass, asked, due)!
   const keep = new Set(lightest.chosen)
   const total = mass.reduce((sum, g) => sum + g, 0)
-  const massOf = (of: readonly number[]) => of.reduce((sum, i) => sum + things[i]!.massG, 0)
-  const free = belongTogether(things)
-    .filter(of => of.every(i => !keep.has(i)))
-    .sort((x, y) => massOf(y) - massOf(x))
+  const free = together
+    .map((of, at) => ({ of, at }))
+    .filter(({ at }) => !keep.has(at))
+    .sort((x, y) => mass[y.at]! - mass[x.at]!)
   const leave: string[] = []
   let leaveG = 0
-  for (const of of free) {
+  for (const { of, at } of free) {
     if (leaveG >= wantedG) break
     leave.push(...of.map(i => things[i]!.id))
-    leaveG += massOf(of)
+    leaveG += mass[at]!
   }
   const mostG = total - lightest.bound
   return { leave, leaveG, mostG, proven: lightest.optimal, enough: leaveG >= wantedG }

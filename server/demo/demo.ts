@@ -224,7 +224,11 @@ async function loadLog(tx: Transaction, owned: readonly OwnedProduct[]): Promise
       : []
   })
   for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) await tx.insert(uses).values(rows.slice(at, at + ROWS_AT_ONCE))
+  const [{ fillId, unitId }] = rows as [(typeof rows)[number], ...typeof rows]
+  await tx.insert(uses).values({ id: newId(), at: daysFromNow(-LOG_BEGUN_DAYS_AGO), fillId, unitId, amount: null })
 }
+/** Long enough ago that what is not in the log is known not to be used. */
+const LOG_BEGUN_DAYS_AGO = 400
 const ROWS_AT_ONCE = 200
 const ABOUT_A_DAY = 3
 

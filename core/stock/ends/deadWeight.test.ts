@@ -82,7 +82,7 @@ describe('dead weight', () => {
   })
 
   it('is what was not used in twelve months, or on the last twenty jobs; a shorter record says nothing of anything', () => {
-    const lamp = thing('lamp', { sort: 'tool', kind: 'light', lab: null, finish: null })
+    const lamp = thing('lamp', { kind: 'gloss', lab: null, finish: null })
     const [one, two] = [thing('one'), thing('two', { lab: { L: 60.5, a: 20, b: 10 } })]
     const short = { begun: '2026-09-01T10:00:00.000Z' }
     expect(found([lamp, one, two], log({ begun: null }))).toEqual([])
@@ -97,5 +97,11 @@ describe('dead weight', () => {
     // Nor is anything that has just come, or that a recipe names.
     expect(found([{ ...lamp, createdAt: '2026-11-20T10:00:00.000Z' }])).toEqual([])
     expect(found([one], log({ inRecipes: new Set(['p-one']) }))).toEqual([])
+  })
+  it('is a tool only where the log speaks of tools', () => {
+    const tool = (id: string) => thing(id, { sort: 'tool', kind: 'light', lab: null, finish: null })
+    expect(found([tool('lamp'), tool('other')])).toEqual([])
+    const logged = { units: new Map([['other', '2026-10-01']]) }
+    expect(found([tool('lamp'), tool('other')], log(logged))).toEqual(['lamp: stay at home'])
   })
 })

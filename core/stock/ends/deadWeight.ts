@@ -103,8 +103,11 @@ export function deadWeight(
 ): DeadWeight[] {
   const since = restedSince(log, day)
   if (since === null) return []
-  return things
-    .map(t => ({ t, last: lastUse(t, log) }))
+  const known = things.map(t => ({ t, last: lastUse(t, log) }))
+  // Many log what goes on a face and nothing of brushes and tissues: of those the log says nothing then.
+  const logged = new Set(known.flatMap(({ t, last }) => (last === null ? [] : [t.sort])))
+  return known
+    .filter(({ t }) => t.sort === 'cosmetic' || logged.has(t.sort))
     .filter(({ t, last }) => {
       const months = (Date.parse(day) - Date.parse(t.createdAt)) / MONTH_MS
       const rests = last === null || last < since

@@ -182,7 +182,7 @@ export async function auditNow(
 ): Promise<AuditAnswer> {
   const { standard, there, question } = await questionOf(input)
   const booked = [...(await bookedProducts()), ...ahead.products]
-  const also = await Promise.all(input.also.filter(id => id !== standard.id).map(standardById))
+  const also = await Promise.all((input.also ?? []).filter(id => id !== standard.id).map(standardById))
   const found = await computeAudit(
     { ...question, standard, booked, also, ahead: ahead.taken, lighterG: input.lighterG ?? null },
     asking,

@@ -93,7 +93,7 @@ export class AuditInput {
   /** Whether what is at home, too, is asked of; what is lent never is. */
   @is.YesNo() atHomeToo: boolean = false
   /** Further standards that a lighter kit has to meet as today. */
-  @is.Ids(20) also: string[] = []
+  @is.Maybe() @is.Ids(20) also?: string[] | null
   /** How much lighter it is to become, grams. */
   @is.Maybe() @is.Between(1, 1_000_000, 'g') lighterG?: number | null
 }

@@ -47,7 +47,7 @@ async function think() {
       standardId,
       placeId: placeId.value,
       lighterG: kg.value * 1000,
-      also: also.value.filter(id => id !== standardId),
+      also: also.value.length > 0 ? also.value : null,
     })
   })
   working.value = false
