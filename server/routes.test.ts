@@ -10,7 +10,7 @@ const routes = allRoutes()
 const writing = routes.filter(r => r.method === 'POST' || r.method === 'PUT')
 /** Writes that take no body: each acts on what its address names. */
 const BODILESS =
-  /\/(?:restore|undo|refill|used|receive|mend|preview|repair|backups|calibrate|sort|carried|pack|bring|out|lay|ease|buy|again|next-day)$/
+  /\/(?:demo|restore|undo|refill|used|receive|mend|preview|repair|backups|calibrate|sort|carried|pack|bring|out|lay|ease|buy|again|next-day)$/
 
 describe('every route is found by its file', () => {
   it('with the class its body is checked against, or as one that takes none', () => {
