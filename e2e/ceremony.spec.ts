@@ -96,8 +96,8 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
 
   // What it is worth taking for.
   await page.goto(`/jobs/${id}/quote`)
-  await expect(answer(page)).toHaveText(/^Not below \d+\.\d\d\.$/, SLOW)
-  const least = Number((await page.getByTestId('least').innerText()).trim())
+  await expect(answer(page)).toHaveText(/^Not below \d+\.\d\d\sEUR\.$/, SLOW)
+  const least = Number.parseFloat(await page.getByTestId('least').innerText())
   await page.getByRole('textbox', { name: 'Client' }).fill('The Bek family')
   await page.getByLabel('Km, there and back').fill('40')
   await page.getByLabel('Fee asked').fill(String(Math.ceil(least * 1.2 + 50)))
@@ -155,5 +155,5 @@ test('a ceremony for six: asked for, quoted, planned, packed, worked and closed'
   await page.getByLabel('Paid', { exact: true }).fill('640')
   await page.getByRole('button', { name: 'Save' }).click()
   await page.getByRole('link', { name: 'Planned and real' }).click()
-  await expect(answer(page)).toHaveText(/^640\.00 came in; /, SLOW)
+  await expect(answer(page)).toHaveText(/^640\.00\sEUR came in; /, SLOW)
 })

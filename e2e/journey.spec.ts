@@ -97,7 +97,7 @@ test('a skin out of reach names the smallest purchase that mends it', async ({ p
   const aside = page.locator('aside')
   await expect(aside).toContainText('too light')
   await expect(aside).toContainText('Umber')
-  await expect(aside).toContainText('19.00 EUR in all')
+  await expect(aside).toContainText(/19\.00\sEUR in all/)
   await page.locator('[data-skin="d5.5-golden"]').click()
   await expect(aside).not.toContainText('smallest purchase')
 })
