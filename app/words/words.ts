@@ -9,8 +9,7 @@ import { skinPlace, type Undertone } from '#core/complexion/skins/skin'
 import type { Verdict } from '#core/complexion/mixing/recipe'
 
 /** Money from minor units: 14000 is "140.00". */
-export const formatMoney = (minor: number, currency = '') =>
-  `${(minor / 100).toFixed(2)}${currency && `\u00a0${currency}`}`
+export const formatMoney = (minor: number, currency = '') => `${(minor / 100).toFixed(2)}${currency && ` ${currency}`}`
 
 export { parseMoney } from '#shared/checks/parse'
 
