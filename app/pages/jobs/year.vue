@@ -108,6 +108,13 @@ const whole = ref(false)
 </template>
 
 <style scoped>
+/* Sums with their currency are wide where type is large: there the table scrolls by itself, never the page. */
+@media (max-width: 600px) {
+  :deep(table) {
+    display: block;
+    overflow-x: auto;
+  }
+}
 section {
   margin-top: 26px;
   max-width: 620px;
