@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { setInterval as every } from 'node:timers/promises'
 import type { DemoHere, DemoOpened } from '#shared/records/record/demo'
 import { dataFolder, demoIsBesidePort, isBuilt, isDemo, servedAt } from '../base/config'
 import { Problem } from '../base/problems'
@@ -21,7 +22,8 @@ const LOOK_MS = 60_000
 /** Whether this is the demo, and where her own kit is served. */
 export const demoHere = (): DemoHere => ({ isDemo: isDemo(), back: demoIsBesidePort() })
 
-let opened: Promise<{ port: number; child: ChildProcess }> | undefined
+let child: ChildProcess | undefined
+let opened: Promise<DemoOpened> | undefined
 
 /** @throws Problem where this is the demo itself, or it did not start */
 export async function openDemo(): Promise<DemoOpened> {
@@ -29,19 +31,19 @@ export async function openDemo(): Promise<DemoOpened> {
   if (!isBuilt()) throw new Problem(409, 'not-built', 'The demo opens from the built application: npm start.')
   opened ??= begin()
   try {
-    return { port: (await opened).port }
+    return await opened
   } catch (problem) {
     opened = undefined
     throw problem
   }
 }
 
-async function begin(): Promise<{ port: number; child: ChildProcess }> {
+async function begin(): Promise<DemoOpened> {
   const { host, port: own } = servedAt()
   const port = await freePort(host)
   const start = randomUUID()
   const { DATABASE_URL: _url, DATABASE_AUTH_TOKEN: _token, ...env } = process.env
-  const child = spawn(process.execPath, [...process.execArgv, process.argv[1]!], {
+  const started = spawn(process.execPath, [...process.execArgv, process.argv[1]!], {
     env: {
       ...env,
       PORT: String(port),
@@ -54,13 +56,13 @@ async function begin(): Promise<{ port: number; child: ChildProcess }> {
     // The channel closes when this server ends, however it ends: see endWithOther.
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
   })
-  child.once('exit', () => (opened = undefined))
-  const until = Date.now() + START_MS
-  while (child.exitCode === null && Date.now() < until) {
-    if (await answers(host, port, start)) return { port, child }
-    await new Promise(resolve => setTimeout(resolve, STEP_MS))
+  child = started
+  started.once('exit', () => (opened = undefined))
+  for await (const until of every(STEP_MS, Date.now() + START_MS)) {
+    if (await answers(host, port, start)) return { port }
+    if (started.exitCode !== null || Date.now() > until) break
   }
-  child.kill()
+  started.kill()
   throw new Problem(503, 'no-demo', 'The demo could not be started here. Your own kit is as it was: try again later.')
 }
 
@@ -87,9 +89,8 @@ function freePort(host: string): Promise<number> {
 }
 
 /** Ends the demo with the server it stands beside. */
-export async function endDemo(): Promise<void> {
-  const demo = await opened?.catch(() => undefined)
-  demo?.child.kill()
+export const endDemo = (): void => {
+  child?.kill()
 }
 
 let askedAt = Date.now()

@@ -134,7 +134,7 @@ async function see(to: readonly (() => Promise<unknown>)[]): Promise<void> {
 export async function finish(): Promise<void> {
   clearInterval(hourly)
   clearTimeout(settled)
-  await endDemo()
+  endDemo()
   await Promise.all([stopPool(), stopKeeper()]).catch(() => undefined)
   await closeDatabase()
   releaseFolder()

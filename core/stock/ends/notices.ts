@@ -196,7 +196,7 @@ const DOUBLED: ReadonlySet<OwnedKind> = new Set([
   'foundation', 'concealer', 'corrector', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'liner', 'lip liner', 'lip colour', 'gloss',
 ])
 const ONE_COLOUR = 2
-/** Kinds of which one more is no double but a second way: a pot dries, a pen breaks, and a standard asks for both. */
+/** A second liner is a spare, since a pot dries and a pen breaks: standards ask for two. Only a third is a double. */
 const SPARED: readonly OwnedKind[] = ['liner']
 const SPARES = 1
 
