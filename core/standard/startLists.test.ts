@@ -1,3 +1,4 @@
+import { SLOTS } from '../asked/slots'
 import { readList } from '../stock/list'
 import { SHIPPED_STANDARDS } from './shipped'
 import { START_LISTS } from './startLists'
@@ -16,6 +17,13 @@ describe.each(START_LISTS.map(l => [l.name, l] as const))('%s', (_name, list) =>
       return isSure && rest.length === 0 ? [] : [id]
     })
     expect(wrong).toEqual([])
+  })
+  it('has what every face takes, whatever its standard asks', () => {
+    const kinds = new Set(list.lines.flatMap(l => readList([l.says], '2026-12-01').things.map(t => t.kind)))
+    const always = SLOTS.filter(s => s.always).map(s => [s.id, s.kinds.some(k => kinds.has(k))])
+    expect(always.filter(([, has]) => !has)).toEqual([])
+    for (const used of ['powder', 'cotton rounds', 'cotton buds', 'tissues'] as const)
+      expect([...kinds]).toContain(used)
   })
   it('names each line once', () => {
     expect(new Set(list.lines.map(l => l.id)).size).toBe(list.lines.length)

@@ -1,10 +1,10 @@
-import { SHIPPED_STANDARDS } from './shipped'
 import { SETS } from './abilities'
+import { SHIPPED_STANDARDS } from './shipped'
 import type { Ability } from './standard'
 
 /*
- * Lists to begin a kit from: what usually serves each ability of our standards, to be ticked by whoever owns it. Ticked whole, a list
- * meets its standard; no list asks for more than that.
+ * Lists to begin a kit from, to be ticked by whoever owns it: what usually serves each ability of one of our standards, and what goes on
+ * every face, or is used up on it, whatever the standard. Ticked whole, a list meets its standard.
  */
 
 export interface StartLine {
@@ -15,6 +15,8 @@ export interface StartLine {
   shades?: number
   /** Ids of the abilities that it serves. */
   serves: readonly string[]
+  /** Whether it stands on every list. */
+  onEveryFace?: boolean
 }
 export const START_LIST_IDS = ['first', 'ceremony', 'screen'] as const
 export type StartListId = (typeof START_LIST_IDS)[number]
@@ -28,6 +30,11 @@ export interface StartList {
 }
 
 const line = (id: string, says: string, ...serves: string[]): StartLine => ({ id, says, serves })
+/** What goes on every face; it may serve an ability as well. */
+const onEveryFace = (id: string, says: string, ...serves: string[]): StartLine => ({
+  ...line(id, says, ...serves),
+  onEveryFace: true,
+})
 const inShades = (id: string, says: string, shades: number, ...serves: string[]): StartLine => ({
   ...line(id, says, ...serves),
   shades,
@@ -40,6 +47,7 @@ const LINES: readonly StartLine[] = [
   line('cleanser', 'gentle cleanser 150 ml', 'second-remover', 'suits'),
   line('light-cream', 'light moisturiser, oil free gel 50 ml', 'suits'),
   line('rich-cream', 'rich moisturiser cream 50 ml', 'suits'),
+  onEveryFace('lip-balm', 'lip balm'),
   inShades('neutral', 'neutral foundation 30 ml', 7, 'base', 'suits'),
   inShades('golden', 'golden foundation 30 ml', 5, 'base'),
   inShades('rosy', 'rosy foundation 30 ml', 5, 'base'),
@@ -53,10 +61,16 @@ const LINES: readonly StartLine[] = [
   line('peach', 'peach corrector', 'cancels'),
   line('orange', 'orange corrector', 'cancels'),
   line('green', 'green corrector', 'cancels'),
-  line('powder', 'translucent loose powder', 'second-powder'),
+  onEveryFace('powder', 'translucent loose powder', 'second-powder'),
   line('spray', 'setting spray', 'second-powder'),
   line('contour', 'contour powder taupe', 'contour'),
   line('highlighter', 'highlighter champagne', 'contour'),
+  onEveryFace('blush-pink', 'powder blush pink'),
+  onEveryFace('blush-coral', 'powder blush coral'),
+  onEveryFace('blush-plum', 'powder blush plum'),
+  onEveryFace('brow-light', 'brow pencil taupe'),
+  onEveryFace('brow-dark', 'brow pencil dark brown'),
+  onEveryFace('brow-gel', 'clear brow gel'),
   line('bone', 'eyeshadow bone matte', 'lids'),
   line('taupe', 'eyeshadow taupe matte', 'lids'),
   line('brown', 'eyeshadow brown matte', 'lids'),
@@ -65,7 +79,7 @@ const LINES: readonly StartLine[] = [
   line('black', 'eyeshadow black matte', 'lids'),
   line('pencil', 'black kohl pencil', 'second-liner'),
   line('liner', 'brown gel liner', 'second-liner'),
-  line('mascara', 'black mascara', 'second-mascara', 'suits'),
+  onEveryFace('mascara', 'black mascara', 'second-mascara', 'suits'),
   line('waterproof', 'black waterproof mascara', 'second-mascara', 'tears'),
   line('lashes', 'false lashes, 5 pairs', 'lashes'),
   line('glue', '2 lash glues, latex free', 'lashes'),
@@ -81,6 +95,9 @@ const LINES: readonly StartLine[] = [
   line('alcohol', '70 % alcohol 200 ml', 'disinfect'),
   line('hand-gel', 'hand gel 100 ml', 'hands'),
   line('brush-cleaner', 'brush cleanser 150 ml', 'brush-wash'),
+  onEveryFace('rounds', '100 cotton rounds'),
+  onEveryFace('buds', '200 cotton buds'),
+  onEveryFace('tissues', 'box of tissues'),
   line('bags', 'rubbish bags', 'bin'),
   line('blotting', '100 blotting sheets', 'shine'),
   line('pins', 'safety pins', 'hem'),
@@ -104,5 +121,5 @@ const STANDARDS = new Map(SHIPPED_STANDARDS.map(s => [s.id, s]))
 export const START_LISTS: readonly StartList[] = START_LIST_IDS.map(id => {
   const { name, meant, abilities } = STANDARDS.get(id)!
   const lines = LINES.map(l => ({ ...l, serves: abilities.filter(a => l.serves.includes(a.id)) }))
-  return { id, name, meant, lines: lines.filter(l => l.serves.length > 0) }
+  return { id, name, meant, lines: lines.filter(l => l.onEveryFace || l.serves.length > 0) }
 })

@@ -51,7 +51,7 @@ const entered = computed(() =>
     .flatMap(line => listedOfTicked({ line, depths: typed.depths[line.id], family: typed.family }, today())),
 )
 const total = computed(() => entered.value.reduce((sum, t) => sum + t.count, 0))
-const whyOf = ({ serves }: Line) => serves.map(a => a.name.toLowerCase()).join('; ')
+const whyOf = ({ serves }: Line) => serves.map(a => a.name.toLowerCase()).join('; ') || 'every face'
 
 async function save() {
   const saved = await submit({ things: entered.value, intoPouches: true }, kit.addListed)
