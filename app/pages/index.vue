@@ -85,7 +85,7 @@ const whenBooked = ({ booking }: FaceLine) => (booking ? dayOfWork(booking) : 'n
 
 <template>
   <div class="bench">
-    <WayIn v-if="kit.count === 0 && clientele.value.all === 0" />
+    <LazyWayIn v-if="kit.count === 0 && clientele.value.all === 0" />
     <template v-else>
       <h1 data-testid="answer">
         {{ reach.state === 'ready' ? answer : 'Looking over the kit …' }}

@@ -1,5 +1,6 @@
 import type { StartLine } from '#core/standard/startLists'
 import type { Family } from '#core/complexion/bottles/product'
+import { remembered } from '#core/remembered'
 import { readList } from '#core/stock/list'
 import { UNKNOWN_KIND } from '#core/stock/things/kinds'
 import { alongScale } from '#core/stock/things/range'
@@ -22,11 +23,17 @@ export const isMixedBase = ({ kind }: Pick<ListedThing, 'kind'>): boolean => MIX
 /** So many shades from fair to very deep, evenly. */
 export const evenDepths = (shades: number): number[] => alongScale(Array.from({ length: shades }, () => null))
 
+// A page asks for all that is ticked whenever a shade is dragged.
+const LINES_KEPT = 200
+const readOnce = remembered(
+  LINES_KEPT,
+  ({ says, today }: { says: string; today: string }) => `${today} ${says}`,
+  ({ says, today }) => readList([says], today).things.map(t => listedFrom(t, t.kind ?? UNKNOWN_KIND, true)),
+)
+
 /** @param today ISO date */
 export function listedOfTicked({ line, depths, family }: Ticked, today: string): ListedThing[] {
-  const things = readList([line.says], today)
-    .things.map(t => listedFrom(t, t.kind ?? UNKNOWN_KIND, true))
-    .map(t => (family && isMixedBase(t) ? { ...t, family } : t))
+  const things = readOnce({ says: line.says, today }).map(t => (family && isMixedBase(t) ? { ...t, family } : t))
   if (line.shades === undefined) return things
   return (depths ?? evenDepths(line.shades)).flatMap((depth, i) =>
     things.map(t => ({ ...t, range: t.name, name: `${t.name} ${i + 1}`, depth })),
