@@ -68,7 +68,7 @@ test('stopped in the middle of computing, it does not wait for that, and everyth
 })
 
 test('a thread that runs out of memory: that computation breaks off, the next one and everything else go on', async () => {
-  const served = await serve(newFolder(), { env: { ...DEMO, VARIETAS_COMPUTE_MB: '16' } })
+  const served = await serve(newFolder(), { env: { ...DEMO, VARIETAS_COMPUTE_MB: '32' } })
   await ready(served)
   const { target } = endlessMatch(1)
   const flood = { pairs: Array.from({ length: 20_000 }, () => [target, target]) }

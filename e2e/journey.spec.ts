@@ -142,9 +142,9 @@ test('a plan under a budget, received, matches the face that could not be matche
   const answer = page.getByTestId('answer')
   // Until it is found, the plan stands there that the page made by itself for the usual budget.
   await expect
-    .poll(async () => Number(/bottles? for (\d+\.\d\d): from/.exec(await answer.innerText())?.[1] ?? Infinity))
+    .poll(async () => Number(/bottles? for (\d+\.\d\d)\sEUR: from/.exec(await answer.innerText())?.[1] ?? Infinity))
     .toBeLessThanOrEqual(60)
-  await expect(answer).toHaveText(/bottles? for \d+\.\d\d: from \d+ to \d+ of 92 skins/)
+  await expect(answer).toHaveText(/bottles? for \d+\.\d\d\sEUR: from \d+ to \d+ of 92 skins/)
   await expect(page.getByTestId('proof')).toHaveText(/Proven/)
 
   await page.getByRole('button', { name: 'As a table' }).click()
