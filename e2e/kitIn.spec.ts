@@ -25,11 +25,13 @@ const menu = async (page: import('@playwright/test').Page, item: string) => {
 test('a spreadsheet is told what its columns are, looked through, taken in, and taken back', async ({ page }) => {
   const path = `${newFolder()}/list.xlsx`
   const cells = [
-    ['Bezeichnung', 'Kategorie', 'Stück', 'Inhalt', 'Füllstand', 'Preis', 'Ort'],
-    ['Fennel base', 'Foundation', '2', '30 ml', '50 %', '24,90 €', 'Base'],
-    ['Angled liner', 'Pinsel', '3', '', '', '7,50', 'New roll'],
-    ['Odd row', 'Lippenstift', '1', 'some', '', '', ''],
-    ['=1+1', '', '', '', '', '', ''],
+    ['Koffer, Stand November', '', '', '', '', '', '', ''],
+    ['', '', '', '', '', '', '', ''],
+    ['Bezeichnung', 'Kategorie', 'Stück', 'Inhalt', 'Füllstand', 'Preis', 'Ort', 'Nuance'],
+    ['Fennel base', 'Foundation', '2', '30 ml', '50 %', '24,90 €', 'Base', '02, 04, 06'],
+    ['Angled liner', 'Pinsel', '3', '', '', '7,50', 'New roll', ''],
+    ['Odd row', 'Lippenstift', '1', 'some', '', '', '', 'nude'],
+    ['=1+1', '', '', '', '', '', '', ''],
   ]
   await writeXlsx(cells.map(row => row.map(value => ({ value })))).toFile(path)
   await page.goto('/kit')
@@ -37,13 +39,22 @@ test('a spreadsheet is told what its columns are, looked through, taken in, and 
   await page.setInputFiles('input[accept*=xlsx]', path)
   await expect(page.getByText('4 rows. What are the columns?')).toBeVisible()
   await expect(page.getByRole('combobox', { name: 'Inhalt is' })).toHaveValue('Size')
+  await expect(page.getByRole('combobox', { name: 'Nuance is' })).toHaveValue('Shade')
+  // Another row may be the one that names the columns; so may none.
+  const headed = page.getByRole('combobox', { name: 'What the columns are called stands in' })
+  await headed.click({ force: true })
+  await page.getByRole('option', { name: 'no row: they have no headings' }).click()
+  await expect(page.getByText('7 rows. What are the columns?')).toBeVisible()
+  await headed.click({ force: true })
+  await page.getByRole('option', { name: /^row 3: Bezeichnung/ }).click()
   await page.getByRole('button', { name: 'Read it' }).click()
-  await expect(page.getByText('4 new things, 0 changed, 0 as they are.')).toBeVisible()
+  await expect(page.getByText('6 new things, 0 changed, 0 as they are.')).toBeVisible()
+  await expect(page.getByText('Fennel base 04')).toBeVisible()
   await expect(page.getByText('New places: New roll.')).toBeVisible()
-  await expect(page.getByText('row 4 Size is “some”: a size such as 30 ml or 8 g is needed.')).toBeVisible()
+  await expect(page.getByText('row 6 Size is “some”: a size such as 30 ml or 8 g is needed.')).toBeVisible()
   expect((await new AxeBuilder({ page }).analyze()).violations.map(v => v.id)).toEqual([])
   await page.getByRole('button', { name: 'Take it in' }).click()
-  await expect(page.getByText('A table is taken in: 4 new, 0 changed.')).toBeVisible()
+  await expect(page.getByText('A table is taken in: 6 new, 0 changed.')).toBeVisible()
   await expect(page.getByRole('region', { name: 'New roll' })).toContainText('angled brush 3')
 
   const csv = await (await page.request.get('/api/things/kit.csv')).text()

@@ -1,13 +1,12 @@
-import { computed, reactive, ref, shallowRef } from 'vue'
-import { guessColumns, hasHeadings, type Mapping } from '#core/stock/table/columns'
+import { reactive, ref, shallowRef } from 'vue'
 import type { ReadRows, TableHabits } from '#core/stock/table/rows'
 import { IMPORTED_MOST, ImportInput, KIT_FORMAT, KIT_VERSION, type ImportOutcome } from '#shared/records/kit/imported'
-import type { Sheet } from '#shared/tableFile'
 import { today } from '#shared/today'
 import { check, plain } from '#shared/checks/validate'
 import type { TableWork } from '~/workers/table.worker'
 import { api, ApiProblem, outcomeOf } from '../asking/api'
 import { useWorker } from '../asking/useWorker'
+import { useSheets } from './useSheets'
 
 /** A table from a file: opened, its columns named, looked through, and only then imported. */
 export function useTableIn(currency: string) {
@@ -16,24 +15,13 @@ export function useTableIn(currency: string) {
   )
   const step = ref<'file' | 'columns' | 'look'>('file')
   const problem = ref('')
-  const sheets = shallowRef<Sheet[]>([])
-  const sheet = ref(0)
-  const headed = ref(true)
-  const mapping = ref<Mapping>([])
+  const table = useSheets()
+  const { sheets, headed, mapping, body, choose } = table
   const habits = reactive<TableHabits>({ today: today(), dayFirst: true, currency, rates: {} })
   const read = shallowRef<ReadRows | null>(null)
   const input = shallowRef<ImportInput | null>(null)
   const outcome = shallowRef<ImportOutcome | null>(null)
   const sending = ref(false)
-
-  const rows = computed(() => sheets.value[sheet.value]?.rows ?? [])
-  const width = computed(() => Math.max(0, ...rows.value.slice(0, 200).map(r => r.length)))
-  const headings = computed(() =>
-    Array.from({ length: width.value }, (_, i) => (headed.value && rows.value[0]?.[i]?.trim()) || `Column ${i + 1}`),
-  )
-  const body = computed(() => rows.value.slice(headed.value ? 1 : 0))
-  const samples = (column: number) =>
-    [...new Set(body.value.map(r => (r[column] ?? '').trim()).filter(Boolean))].slice(0, 3)
 
   const attempt = async <T>(act: () => Promise<T>): Promise<T | undefined> => {
     problem.value = ''
@@ -56,15 +44,9 @@ export function useTableIn(currency: string) {
   async function openJson(file: File): Promise<void> {
     await attempt(async () => {
       const kit = exportedKit(await file.text())
-      read.value = { things: [], problems: [], currencies: [] }
+      read.value = { things: [], problems: [], asides: [], currencies: [] }
       await look(kit)
     })
-  }
-
-  function choose(which: number): void {
-    sheet.value = which
-    headed.value = hasHeadings(rows.value[0] ?? [])
-    mapping.value = guessColumns(headings.value, body.value.slice(0, 50))
   }
 
   async function readIt(): Promise<void> {
@@ -85,7 +67,7 @@ export function useTableIn(currency: string) {
     const checked = check(ImportInput, { things: rowsRead.things })
     if (!checked.ok) {
       const at = /^things\[(\d+)\]/.exec(checked.issues[0]!.path)
-      const row = at ? `Row ${rowsRead.things[Number(at[1])]!.row}: ` : ''
+      const row = at ? `Row ${rowsRead.things[Number(at[1])]!.row + (headed.value ?? -1) + 1}: ` : ''
       problem.value = `${row}${checked.issues[0]!.path.replace(/^things\[\d+\]\./, '')} ${checked.issues[0]!.message}.`
       return
     }
@@ -109,22 +91,15 @@ export function useTableIn(currency: string) {
   const takeIn = () => attempt(() => send(false))
 
   return {
+    ...table,
     worker,
     step,
     problem,
-    sheets,
-    sheet,
-    headed,
-    mapping,
     habits,
     read,
     outcome,
     sending,
-    headings,
-    body,
-    samples,
     open,
-    choose,
     readIt,
     takeIn,
   }

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import type { Mapping } from '#core/stock/table/columns'
+import type { Mapping } from '#core/stock/table/fields'
 import { readRows, type TableHabits } from '#core/stock/table/rows'
 import { readTableFile } from '#shared/tableFile'
 

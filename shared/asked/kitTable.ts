@@ -1,12 +1,13 @@
 import Papa from 'papaparse'
-import { FIELDS, titleOf, type Field } from '#core/stock/table/columns'
+import { FIELDS, titleOf, type Field } from '#core/stock/table/fields'
 import { harmless } from '#core/stock/table/harmless'
 import type { ImportedThing } from '../records/kit/imported'
 
 /* The kit as a table in a text file: a column for each thing that can be said, everything else as JSON in the last. */
 
 // What only somebody else's table says in words of its own.
-const COLUMNS = FIELDS.filter(f => f !== 'depth' && f !== 'undertone' && f !== 'lastUsed')
+const SAID_BY_OTHERS = ['shade', 'depth', 'undertone', 'lastUsed'] as const satisfies readonly Field[]
+const COLUMNS = FIELDS.filter(f => !(SAID_BY_OTHERS as readonly Field[]).includes(f))
 
 const cellOf = (thing: ImportedThing, field: Field): string | number => {
   switch (field) {
@@ -20,6 +21,7 @@ const cellOf = (thing: ImportedThing, field: Field): string | number => {
       return (thing.place ?? []).map(p => p.replaceAll('›', '››').replaceAll('>', '>>')).join(' › ')
     case 'details':
       return thing.details ? JSON.stringify(thing.details) : ''
+    case 'shade':
     case 'depth':
     case 'undertone':
     case 'lastUsed':

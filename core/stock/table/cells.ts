@@ -1,4 +1,9 @@
+import { COVERAGES, FAMILIES, type Coverage, type Family } from '../../complexion/bottles/product'
+import { UNDERTONES, type Undertone } from '../../complexion/skins/skin'
+import { FINISHES, type Finish } from '../../product/item'
+import { BRUSH_SHAPES, type BrushShape } from '../things/kinds'
 import { MEASURES, type Measure } from '../things/things'
+import { readLine, type ReadThing } from '../list/readLine'
 import { readLevel } from '../list/levels'
 import { readSize, readPieces, type Size } from '../list/figures'
 import { readDate } from '../list/opened'
@@ -92,4 +97,29 @@ export function dayIn(cell: string, { today, dayFirst }: CellHabits): string | u
   // What can be no month is the day, whatever comes first.
   const swap = slashed && (dayFirst ? Number(slashed[2]) > 12 : Number(slashed[1]) <= 12)
   return readDate(swap ? `${slashed[2]}/${slashed[1]}/${slashed[3]}` : text, today)?.on
+}
+
+/* Cells speak as lines do: "matt", "warm", "medium coverage". */
+const spoken = (line: string): ReadThing | null => readLine(line, 0, '2000-01-01')
+const exact = <T extends string>(cell: string, words: readonly T[]): T | undefined =>
+  words.find(w => w === cell.trim().toLowerCase())
+
+export const finishIn = (cell: string): Finish | undefined =>
+  exact(cell, FINISHES) ?? spoken(`foundation ${cell}`)?.finish ?? undefined
+export const undertoneIn = (cell: string): Undertone | undefined =>
+  exact(cell, UNDERTONES) ?? spoken(`foundation ${cell}`)?.undertone ?? undefined
+export const coverageIn = (cell: string): Coverage | undefined =>
+  exact(cell, COVERAGES)
+  ?? spoken(`foundation ${cell}`)?.coverage
+  ?? spoken(`foundation ${cell} cover`)?.coverage
+  ?? undefined
+export const familyIn = (cell: string): Family | undefined =>
+  exact(cell.replace(/[- ]?based$/i, ''), FAMILIES) ?? spoken(`foundation ${cell}`)?.family ?? undefined
+export const shapeIn = (cell: string): BrushShape | undefined =>
+  exact(cell, BRUSH_SHAPES) ?? spoken(`brush ${cell} brush`)?.shape ?? undefined
+/** 1–12, as a figure or as a word: "medium deep". */
+export function depthIn(cell: string): number | undefined {
+  const figure = numberIn(cell)
+  const depth = figure ?? spoken(`foundation ${cell}`)?.depth ?? undefined
+  return depth !== undefined && depth >= 1 && depth <= 12 ? depth : undefined
 }

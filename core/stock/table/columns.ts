@@ -1,82 +1,27 @@
-import { plain } from '../list/words'
-
-/* What the columns of somebody's table of things can mean, and what their headings are read as. */
-
-interface Column {
-  /** What it is called where it is chosen. */
-  title: string
-  /** Headings that mean it, in plain lower case: English, German, French. Longer ones are looked for first. */
-  words: readonly string[]
-}
-
-// prettier-ignore
-const COLUMNS_BY_FIELD = {
-  name: { title: 'Name', words: ['name', 'shade', 'product', 'item', 'what', 'thing', 'description', 'article', 'artikel', 'bezeichnung', 'produkt', 'farbe', 'ton', 'nom', 'produit', 'designation', 'teinte', 'title', 'gegenstand'] },
-  kind: { title: 'Kind', words: ['kind', 'type', 'category', 'sort', 'art', 'kategorie', 'typ', 'genre', 'categorie', 'product type', 'group'] },
-  brand: { title: 'Brand', words: ['brand', 'make', 'maker', 'manufacturer', 'house', 'marke', 'hersteller', 'marque', 'fabricant'] },
-  range: { title: 'Range', words: ['range', 'line', 'series', 'collection', 'serie', 'linie', 'reihe', 'gamme', 'ligne'] },
-  shape: { title: 'Brush shape', words: ['shape', 'brush shape', 'form', 'pinselform', 'forme'] },
-  count: { title: 'How many', words: ['count', 'qty', 'quantity', 'number', 'how many', 'units', 'pieces', 'no of', 'in stock', 'anzahl', 'menge', 'stuck', 'stuckzahl', 'nombre', 'quantite', 'qte'] },
-  size: { title: 'Size', words: ['size', 'volume', 'content', 'contents', 'capacity', 'net', 'grosse', 'inhalt', 'volumen', 'fullmenge', 'taille', 'contenance', 'contenu', 'ml', 'weight', 'gewicht', 'poids'] },
-  measure: { title: 'Unit of the size', words: ['unit', 'measure', 'uom', 'einheit', 'mass', 'unite', 'size unit'] },
-  level: { title: 'How full', words: ['level', 'fill', 'full', 'left', 'remaining', 'how full', 'fullstand', 'rest', 'ubrig', 'niveau', 'reste', 'restant', 'percent left', 'what is left'] },
-  openedOn: { title: 'Opened', words: ['opened', 'open since', 'date opened', 'opened on', 'geoffnet', 'angebrochen', 'offen seit', 'ouvert', 'ouverture', 'ouvert le'] },
-  expiresOn: { title: 'Printed expiry', words: ['expires', 'expiry', 'expiry date', 'best before', 'use by', 'exp', 'haltbar bis', 'mhd', 'ablauf', 'verfall', 'peremption', 'expire le'] },
-  lastUsed: { title: 'Last used', words: ['last used', 'last use', 'used last', 'last used on', 'zuletzt benutzt', 'zuletzt verwendet', 'zuletzt gebraucht', 'derniere utilisation', 'utilise le'] },
-  price: { title: 'Price', words: ['price', 'cost', 'paid', 'value', 'preis', 'kosten', 'bezahlt', 'prix', 'cout', 'price each', 'unit price'] },
-  place: { title: 'Place', words: ['place', 'where', 'location', 'pouch', 'bag', 'case', 'stands in', 'ort', 'wo', 'platz', 'fach', 'tasche', 'lieu', 'emplacement', 'trousse', 'ou'] },
-  depth: { title: 'Depth', words: ['depth', 'tiefe', 'profondeur', 'skin depth'] },
-  undertone: { title: 'Undertone', words: ['undertone', 'unterton', 'sous-ton', 'sous ton', 'tone'] },
-  L: { title: 'Colour: L*', words: ['l', 'l*', 'lab l', 'lightness', 'cie l'] },
-  a: { title: 'Colour: a*', words: ['a', 'a*', 'lab a', 'cie a'] },
-  b: { title: 'Colour: b*', words: ['b', 'b*', 'lab b', 'cie b'] },
-  coverage: { title: 'Cover', words: ['cover', 'coverage', 'deckkraft', 'couvrance'] },
-  family: { title: 'Formula', words: ['formula', 'base', 'basis', 'formule', 'formulation'] },
-  finish: { title: 'Finish', words: ['finish', 'fini', 'effect', 'texture finish'] },
-  inci: { title: 'Ingredients', words: ['ingredients', 'inci', 'composition', 'inhaltsstoffe', 'zutaten'] },
-  percent: { title: 'Strength in %', words: ['strength', 'percent', 'alcohol', 'prozent', 'starke', 'concentration'] },
-  barcode: { title: 'Barcode', words: ['barcode', 'ean', 'gtin', 'upc', 'strichcode', 'code barre', 'code-barres'] },
-  label: { title: 'Label', words: ['label', 'etikett', 'etiquette', 'mark'] },
-  role: { title: 'Role', words: ['role', 'rolle', 'status'] },
-  notes: { title: 'Notes', words: ['notes', 'note', 'remark', 'remarks', 'comment', 'comments', 'bemerkung', 'notiz', 'remarque', 'notiz'] },
-  batch: { title: 'Batch', words: ['batch', 'lot', 'charge', 'batch number'] },
-  palette: { title: 'Palette it is a pan of', words: ['palette', 'pan of', 'in palette', 'palette name'] },
-  retiredAt: { title: 'Retired', words: ['retired', 'retired on', 'out of use', 'aussortiert', 'retire'] },
-  why: { title: 'Why it was retired', words: ['why', 'reason', 'grund', 'raison'] },
-  colourSource: { title: 'How its colour is known', words: ['colour source', 'color source'] },
-  id: { title: 'Id of the thing', words: ['id', 'varietas id'] },
-  productId: { title: 'Id of the product', words: ['product id'] },
-  details: { title: 'Everything else, as it was written out', words: ['details'] },
-} as const satisfies Record<string, Column>
-
-export type Field = keyof typeof COLUMNS_BY_FIELD
-export const FIELDS = Object.keys(COLUMNS_BY_FIELD) as Field[]
-export const titleOf = (field: Field): string => COLUMNS_BY_FIELD[field].title
-
-/** What each column of a table means; null for one that is left out. */
-export type Mapping = (Field | null)[]
-
-const said = (heading: string) =>
-  plain(heading)
-    .replace(/[^\p{L}\p{N}*]+/gu, ' ')
-    .trim()
-
-/** Headings by what they mean, the longest first: "brush shape" before "shape". */
-const MEANINGS = FIELDS.flatMap(field =>
-  [...COLUMNS_BY_FIELD[field].words, said(COLUMNS_BY_FIELD[field].title)].map(words => ({ field, words: said(words) })),
-).sort((x, y) => y.words.length - x.words.length)
+import { kindIn } from '../list/kind'
+import { tidied, wordsOf } from '../list/words'
+import { said, MEANINGS, type Field, type Mapping } from './fields'
+import { areLabels, areRowNumbers, meantBy } from './contents'
 
 // One letter is a word of its own, or nothing.
 const SHORTEST_WITHIN = 3
 
+/** Headings over figures that may be shades, pieces, or nothing but the row. */
+const FIGURED = /^(number|no|nr|nummer|numero|n|num|lfd nr|pos|position|item no)$/
+const isFigured = (heading: string) =>
+  FIGURED.test(said(heading)) || heading.trim() === '#' || /^n°$/i.test(heading.trim())
+
 /**
- * What the headings of a table mean: those that say it exactly first, then those that hold a word for it; each meaning is taken once. Where
- * nothing is a name, the first column with most to say is.
- * @param rows the first of the table, to tell a name by
+ * What the columns of a table mean: by their headings, those that say it exactly first, then those that hold a word for it; what no heading
+ * says, by what stands in them. Each meaning is taken once. Where nothing is a name, the column that names most things is.
+ * @param headings blank where the table has none
+ * @param rows the first of the table
  */
 export function guessColumns(headings: readonly string[], rows: readonly (readonly string[])[]): Mapping {
   const mapping: Mapping = headings.map(() => null)
   const taken = new Set<Field>()
+  const near = rows.slice(0, LOOKED_AT)
+  const valuesOf = (at: number) => near.map(r => r[at] ?? '')
   const take = (at: number, field: Field) => {
     mapping[at] = field
     taken.add(field)
@@ -90,21 +35,52 @@ export function guessColumns(headings: readonly string[], rows: readonly (readon
       )
       if (at >= 0) take(at, field)
     }
-  if (!taken.has('name')) {
-    const most = headings.map((_, i) => (mapping[i] === null ? wordiness(rows, i) : 0))
-    const at = most.indexOf(Math.max(...most))
-    if (at >= 0 && most[at]! > 0) take(at, 'name')
+  for (const [at, heading] of headings.entries()) {
+    if (mapping[at] !== null || !isFigured(heading) || areRowNumbers(valuesOf(at))) continue
+    // "Number" over 102, 204, 306 is no count.
+    const field = areLabels(valuesOf(at)) || taken.has('count') ? 'shade' : 'count'
+    if (!taken.has(field)) take(at, field)
   }
+  const isHeadless = headings.every(h => h.trim() === '')
+  for (const at of headings.keys()) {
+    const field = mapping[at] === null && !isFigured(headings[at]!) ? meantBy(valuesOf(at), isHeadless, taken) : null
+    if (field) take(at, field)
+  }
+  if (!taken.has('name')) nameColumn(mapping, near)
   return mapping
 }
 
+function nameColumn(mapping: Mapping, near: readonly (readonly string[])[]): void {
+  const score = mapping.map((m, i) => (m === null ? wordiness(near, i) : 0))
+  const best = score.indexOf(Math.max(...score))
+  const [kind, shade] = [mapping.indexOf('kind'), mapping.indexOf('shade')]
+  // "Type, Shade, Quantity": what it is names it; a table of shades alone is named by them.
+  const at = best >= 0 && score[best]! > 0 ? best : shade >= 0 && kind >= 0 ? kind : shade
+  if (at >= 0) mapping[at] = 'name'
+}
+
 const LOOKED_AT = 50
-const wordiness = (rows: readonly (readonly string[])[], at: number) =>
-  new Set(rows.slice(0, LOOKED_AT).map(r => r[at] ?? '')).size
-  * Math.max(0, ...rows.slice(0, LOOKED_AT).map(r => (/\p{L}{2}/u.test(r[at] ?? '') ? 1 : 0)))
+/** How well a column names things: how many different ones it has, and of how many we know the kind. */
+const wordiness = (rows: readonly (readonly string[])[], at: number) => {
+  const different = [...new Set(rows.map(r => r[at] ?? ''))].filter(t => /\p{L}{2}/u.test(t))
+  return different.length + 2 * different.filter(t => kindIn(wordsOf(tidied(t))) !== null).length
+}
+
+/** Where the headings of a table stand; null where none of its first rows says what the columns mean. */
+export function headingRow(rows: readonly (readonly string[])[]): number | null {
+  const near = rows.slice(0, HEADED_WITHIN)
+  const meant = near.map(r => (hasHeadings(r) ? r.filter(meansSomething).length : 0))
+  const sure = meant.findIndex(m => m > 1)
+  if (sure >= 0) return sure
+  const first = near.findIndex(r => r.some(c => c.trim() !== ''))
+  return first >= 0 && meant[first]! > 0 ? first : null
+}
+// A title, an address and a date may stand above them.
+const HEADED_WITHIN = 12
+const meansSomething = (cell: string) =>
+  cell.trim() !== '' && (MEANINGS.some(m => m.words === said(cell)) || isFigured(cell))
 
 /** Whether the first row of a table says what its columns mean, rather than being a thing. */
 export const hasHeadings = (first: readonly string[]): boolean => {
-  const meant = first.filter(t => MEANINGS.some(m => m.words === said(t))).length
-  return meant > 0 && first.every(t => !/^\d+([.,]\d+)?$/.test(t.trim()))
+  return first.some(meansSomething) && first.every(t => !/^\d+([.,]\d+)?$/.test(t.trim()))
 }

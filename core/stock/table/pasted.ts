@@ -1,12 +1,23 @@
-import { COVERAGES, FAMILIES } from '../../complexion/bottles/product'
-import { UNDERTONES } from '../../complexion/skins/skin'
-import { FINISHES } from '../../product/item'
-import { readList, type ReadList, type ReadThing } from '../list'
-import { TOTAL } from '../list/lines/heading'
+import { readList, type Heading, type ReadList, type ReadThing } from '../list'
+import type { Under } from '../list/lines/heading'
 import { thingsOf } from '../list/thingsOf'
-import { plain } from '../list/words'
-import { dayIn, levelIn, numberIn, priceIn, sizeIn } from './cells'
-import { guessColumns, hasHeadings, type Field, type Mapping } from './columns'
+import { asidesIn } from './asides'
+import {
+  dayIn,
+  coverageIn,
+  depthIn,
+  familyIn,
+  finishIn,
+  levelIn,
+  numberIn,
+  priceIn,
+  sizeIn,
+  undertoneIn,
+} from './cells'
+import { areRowNumbers } from './contents'
+import { guessColumns, hasHeadings, headingRow } from './columns'
+import type { Field, Mapping } from './fields'
+import { shadesIn } from './shadeCell'
 
 /*
  * A list as it is pasted: lines as they are written, and rows of a table copied out of a spreadsheet. A cell that cannot be read leaves its
@@ -38,110 +49,148 @@ function signOf(lines: readonly string[]): { sign: string; width: number | null 
 }
 const meantIn = (cells: readonly string[]) => guessColumns(cells, []).filter(f => f !== null).length
 
+/** A list with a table in it: the lines that may say what its columns are, and the one that does. */
+export interface PastedList extends ReadList {
+  table: { first: { line: number; text: string }[]; headed: number | null } | null
+}
+const HEADINGS_OFFERED = 6
+
 /**
  * @param lines as they were pasted
  * @param today ISO date, for "opened March"
+ * @param headed the line that says what the columns are, null for none; found by itself when left out
  * @param report how far it is, 0–1, now and then
  */
-export function readPasted(lines: readonly string[], today: string, report?: (done: number) => void): ReadList {
+export function readPasted(
+  lines: readonly string[],
+  today: string,
+  headed?: number | null,
+  report?: (done: number) => void,
+): PastedList {
   const parted = signOf(lines)
-  if (parted === null) return readList(lines, today, report)
+  if (parted === null) return { ...readList(lines, today, report), table: null }
   const cellsOf = (line: string) => cut(line, parted.sign)
   // Between commas only what is as wide as the heads is a row: a line of words has commas, too.
   const isRow = (width: number) => (parted.width === null ? width > 2 : width === parted.width)
-  const rows = lines.flatMap((line, i) => (isRow(cellsOf(line).length) ? [i] : []))
+  const cells = lines.map(cellsOf)
+  const rows = cells.flatMap((own, i) => (isRow(own.length) ? [i] : []))
   // What stands between the rows is read as lines are; the rows are left empty there.
+  const isOfTable = new Set(rows)
   const between = readList(
-    lines.map((line, i) => (rows.includes(i) ? '' : line)),
+    lines.map((line, i) => (isOfTable.has(i) ? '' : line)),
     today,
   )
-  const table = readTable(lines, rows, cellsOf, today)
+  const found = headed === undefined ? headingRow(rows.map(i => cells[i]!)) : null
+  const at = headed === undefined ? (found === null ? null : rows[found]!) : headed
+  const table = readTable(cells, rows, at, today, report)
   return {
     things: [...between.things, ...table.things].sort((x, y) => x.line - y.line || x.part - y.part),
     headings: [...between.headings, ...table.headings].sort((x, y) => x.line - y.line),
+    table: {
+      first: rows.slice(0, HEADINGS_OFFERED).map(line => ({ line, text: joined(cells[line]!) })),
+      headed: at,
+    },
   }
 }
+const joined = (cells: readonly string[]) => cells.filter(Boolean).join(' · ')
 
+const STEP = 100
 function readTable(
-  lines: readonly string[],
+  cells: readonly (readonly string[])[],
   rows: readonly number[],
-  cellsOf: (line: string) => string[],
+  headed: number | null,
   today: string,
+  report?: (done: number) => void,
 ) {
-  const at = rows.slice(0, 5).find(i => hasHeadings(cellsOf(lines[i]!)))
-  const isTotal = (i: number) => TOTAL.test(plain(cellsOf(lines[i]!).join(' ').trim()))
-  const body = rows.filter(i => (at === undefined || i > at) && !isTotal(i))
-  const mapping =
-    at === undefined
-      ? null
-      : guessColumns(
-          cellsOf(lines[at]!),
-          body.map(i => cellsOf(lines[i]!)),
-        )
-  const headings = rows
-    .filter(i => !body.includes(i))
-    .map(line => ({ line, text: cellsOf(lines[line]!).filter(Boolean).join(' · '), kind: null }))
-  const things = body.flatMap(line =>
-    mapping
-      ? rowAs(cellsOf(lines[line]!), mapping, line, today)
-      : thingsOf(cellsOf(lines[line]!).filter(Boolean).join(', '), line, null, today),
-  )
+  const body = rows.filter(i => headed === null || i > headed)
+  const own = body.map(i => cells[i]!)
+  const width = Math.max(...rows.map(i => cells[i]!.length))
+  const titles = Array.from({ length: width }, (_, i) => (headed === null ? '' : (cells[headed]![i] ?? '')))
+  const mapping = guessColumns(titles, own)
+  const numbers = new Set([...titles.keys()].filter(i => areRowNumbers(own.map(r => r[i] ?? ''))))
+  const asides = asidesIn(own, mapping.indexOf('name'))
+  const headings: Heading[] = rows
+    .filter(i => headed !== null && i <= headed)
+    .map(line => ({ line, text: joined(cells[line]!), kind: null }))
+  const things: ReadThing[] = []
+  let under: Under | null = null
+  for (const [at, line] of body.entries()) {
+    if (report && at % STEP === 0) report(at / body.length)
+    if (asides.has(at)) {
+      const said = asides.get(at)!
+      under = said ?? under
+      headings.push({ line, text: joined(own[at]!), kind: said?.kind ?? null })
+    } else things.push(...rowAs(own[at]!, mapping, { line, under, today, numbers }))
+  }
   return { things, headings }
 }
 
-// Cells that say what a thing is, in the order they are spoken.
-const SPOKEN: readonly Field[] = ['kind', 'brand', 'range', 'name', 'shape']
+interface RowStanding {
+  line: number
+  under: Under | null
+  today: string
+  /** Columns that only number the rows. */
+  numbers: ReadonlySet<number>
+}
 
-function rowAs(cells: readonly string[], mapping: Mapping, line: number, today: string): ReadThing[] {
+function rowAs(cells: readonly string[], mapping: Mapping, { line, under, today, numbers }: RowStanding): ReadThing[] {
   const said = (field: Field) => cells[mapping.indexOf(field)]?.trim() ?? ''
-  const loose = cells.filter((c, i) => mapping[i] === null && /\p{L}|\d/u.test(c))
+  // What numbers the rows only is no word of a thing.
+  const loose = cells.filter((c, i) => mapping[i] === null && !numbers.has(i) && /\p{L}|\d/u.test(c))
+  // The name comes last, since a thing is what its last word says: "Brushes", "Angled liner".
+  const shades = shadesIn(said('shade'))
+  if (shades.length === 0 && said('shade') !== '') loose.push(said('shade'))
   // The name comes last, since a thing is what its last word says: "Brushes", "Angled liner".
   const name = [said('kind'), said('name'), ...loose].filter(Boolean).join(' ')
-  if (name === '') return []
-  const [read] = thingsOf(name.replace(/[,;]/g, ' '), line, null, today)
-  if (!read) return []
+  if (name === '' && shades.length === 0) return []
+  const speak = (text: string) => thingsOf(text.replace(/[,;]/g, ' '), line, under, today)
+  const reads = shades.length > 0 ? shades.flatMap(s => speak(`${name} ${s}`).slice(0, 1)) : several(speak(name))
   const odd: string[] = []
-  const cell = <T>(field: Field, as: (text: string) => T | undefined | null): T | null => {
+  const cell = <T>(field: Field, as: (text: string) => T | undefined): T | null => {
     const text = said(field)
     if (text === '') return null
-    const value = as(text) ?? null
-    if (value === null) odd.push(text)
-    return value
+    const value = as(text)
+    if (value === undefined) odd.push(text)
+    return value ?? null
   }
-  const word = <T extends string>(field: Field, words: readonly T[], read: T | null): T | null =>
-    cell(field, text => words.find(w => w === text.toLowerCase()) ?? read) ?? read
   const habits = { today, dayFirst: true }
   const size = cell('size', sizeIn)
   const count = cell('count', text => within(numberIn(text.replace(/\s*(x|×|pcs?|stk\.?|stück)\s*$/iu, '')), 1, 9999))
   const price = cell('price', text => priceIn(text)?.minor)
-  const spoken = [said('brand'), said('range'), ...SPOKEN.slice(3, 4).map(said), ...loose].filter(Boolean).join(' ')
-  return [
-    {
+  // Three shades and "3 pieces" are one of each.
+  const isOfEach = count === null || reads.length < 2 || count === 1
+  const each = isOfEach ? count : count === reads.length ? 1 : count
+  if (!isOfEach && count !== reads.length) odd.push(said('count'))
+  const columns = {
+    level: cell('level', levelIn),
+    openedOn: cell('openedOn', text => dayIn(text, habits)),
+    expiresOn: cell('expiresOn', text => dayIn(text, habits)),
+    depth: cell('depth', depthIn),
+    coverage: cell('coverage', coverageIn),
+    finish: cell('finish', finishIn),
+    family: cell('family', familyIn),
+    undertone: cell('undertone', undertoneIn),
+  }
+  const spoken = [said('brand'), said('range'), said('name'), ...loose].filter(Boolean).join(' ')
+  return reads.map((read, part) => {
+    const shade = shades[part] ?? read.shade
+    const called = shades.length > 0 ? `${spoken} ${shade}`.trim() : reads.length > 1 ? read.name : spoken
+    return {
       ...read,
-      part: 0,
-      name: (spoken || read.name).slice(0, 200),
-      count: count ?? read.count,
+      ...Object.fromEntries(Object.entries(columns).filter(([, value]) => value !== null)),
+      part,
+      name: (called || read.name).slice(0, 200),
+      shade,
+      count: each ?? read.count,
       size: size?.size ?? read.size,
       measure: size ? (size.measure ?? read.measure) : read.measure,
-      level: cell('level', levelIn) ?? read.level,
-      openedOn: cell('openedOn', text => dayIn(text, habits)) ?? read.openedOn,
-      expiresOn: cell('expiresOn', text => dayIn(text, habits)) ?? read.expiresOn,
       price: price === null ? read.price : price / 100,
-      depth: cell('depth', text => within(numberIn(text), 1, 12)) ?? read.depth,
-      coverage: word('coverage', COVERAGES, wordsRead(said('coverage'), today).coverage ?? read.coverage),
-      finish: word('finish', FINISHES, wordsRead(said('finish'), today).finish ?? read.finish),
-      family: word('family', FAMILIES, read.family),
-      undertone: word('undertone', UNDERTONES, wordsRead(said('undertone'), today).undertone ?? read.undertone),
       doubtful: [...read.doubtful, ...odd].slice(0, 20),
-    },
-  ]
+    }
+  })
 }
+/** A name is one thing, unless it lists shades. */
+const several = (reads: ReadThing[]) =>
+  reads.length > 1 && reads.every(r => r.shade !== null && r.kind === reads[0]!.kind) ? reads : reads.slice(0, 1)
 const within = (value: number | undefined, low: number, high: number) =>
   value !== undefined && value >= low && value <= high ? value : undefined
-
-/** Cells speak as lines do: "matt", "warm", "medium coverage". */
-const wordsRead = (cell: string, today: string): Partial<ReadThing> =>
-  cell === ''
-    ? {}
-    : (thingsOf(`foundation ${/^(sheer|light|medium|full)$/i.test(cell) ? `${cell} cover` : cell}`, 0, null, today)[0]
-      ?? {})

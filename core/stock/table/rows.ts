@@ -1,15 +1,34 @@
 import type { Coverage, Family } from '../../complexion/bottles/product'
 import { COVERAGES, FAMILIES } from '../../complexion/bottles/product'
 import { UNDERTONES, type Undertone } from '../../complexion/skins/skin'
-import { FINISHES, type Finish } from '../../product/item'
+import { FINISHES, type Finish, type Resistance, type Texture } from '../../product/item'
 import { barcodeProblem } from '../labels/barcode'
-import { BRUSH_SHAPES, OWNED_KINDS, type BrushShape, type OwnedKind } from '../things/kinds'
-import { readLine, type ReadThing } from '../list/readLine'
+import type { Under } from '../list/lines/heading'
+import type { ReadThing } from '../list/readLine'
+import { thingsOf } from '../list/thingsOf'
+import type { UnsafePlace } from '../list/unsafe'
 import { cut } from '../list/words'
+import { BRUSH_SHAPES, inDepth, OWNED_KINDS, type BrushShape, type OwnedKind } from '../things/kinds'
 import { UNIT_ROLES, type Measure, type UnitRole } from '../things/things'
-import { dayIn, levelIn, measureIn, numberIn, priceIn, sizeIn, type CellHabits } from './cells'
-import { titleOf, type Field, type Mapping } from './columns'
+import { asidesIn } from './asides'
+import {
+  coverageIn,
+  dayIn,
+  depthIn,
+  familyIn,
+  finishIn,
+  levelIn,
+  measureIn,
+  numberIn,
+  priceIn,
+  shapeIn,
+  sizeIn,
+  undertoneIn,
+  type CellHabits,
+} from './cells'
+import { titleOf, type Field, type Mapping } from './fields'
 import { fromHarmless } from './harmless'
+import { shadesIn } from './shadeCell'
 
 /* The rows of somebody's table as things; what a row does not say is left out, so that it changes nothing of what is owned. */
 
@@ -41,6 +60,14 @@ export interface TableThing {
   coverage?: Coverage
   family?: Family
   finish?: Finish
+  /** What the name says of its form. */
+  texture?: Texture
+  resists?: Resistance[]
+  spf?: number
+  /** Places of a face it must be kept from, as far as its name says. */
+  unsafeFor?: UnsafePlace[]
+  /** What it is was guessed: it is kept from the eyes until the artist has looked. */
+  isGuess?: boolean
   inci?: string
   percent?: number
   barcode?: string
@@ -55,7 +82,7 @@ export interface TableThing {
   details?: Record<string, unknown>
 }
 
-/** What is wrong with one cell. */
+/** What is wrong with one cell: it is left out, and the rest of its row is taken. */
 export interface CellProblem {
   /** From 1, without the headings. */
   row: number
@@ -72,8 +99,10 @@ export interface TableHabits extends CellHabits {
 
 export interface ReadRows {
   things: TableThing[]
-  /** By row; such a row is not among the things. */
+  /** By row. A row without a name is not among the things. */
   problems: CellProblem[]
+  /** Headings, totals and remarks among the rows: no things. */
+  asides: string[]
   /** Currencies of prices that have no exchange rate yet. */
   currencies: string[]
 }
@@ -85,11 +114,8 @@ type Read = { value: unknown } | { wrong: string }
 const or = (value: unknown, wrong: string): Read => (value === undefined ? { wrong } : { value })
 const text = (cell: string, most: number): Read =>
   cell.length <= most ? { value: cell } : { wrong: `is longer than ${most} characters: shorten it` }
-const oneOf = (cell: string, words: readonly string[]): Read =>
-  or(
-    words.find(w => w === cell.trim().toLowerCase()),
-    `is “${cell}”: it can be ${words.join(', ')}`,
-  )
+const known = (value: unknown, cell: string, words: readonly string[]): Read =>
+  or(value, `is “${cell}”: it can be ${words.join(', ')}`)
 const within = (value: number | undefined, low: number, high: number, cell: string, whole = false): Read =>
   value !== undefined && value >= low && value <= high && (!whole || Number.isInteger(value))
     ? { value }
@@ -101,8 +127,16 @@ export function readRows(rows: readonly (readonly string[])[], mapping: Mapping,
   const problems: CellProblem[] = []
   const currencies = new Set<string>()
   const isExport = mapping.includes('id') && mapping.includes('details')
+  const asides = isExport ? new Map<number, Under | null>() : asidesIn(rows, mapping.indexOf('name'))
+  const told: string[] = []
+  let under: Under | null = null
   for (const [i, cells] of rows.entries()) {
     if (cells.every(c => c.trim() === '')) continue
+    if (asides.has(i)) {
+      under = asides.get(i) ?? under
+      told.push(cells.filter(c => c.trim() !== '').join(' '))
+      continue
+    }
     const row = i + 1
     const said = new Map<Field, string>()
     for (const [at, field] of mapping.entries()) {
@@ -110,27 +144,26 @@ export function readRows(rows: readonly (readonly string[])[], mapping: Mapping,
       if (field && (isExport ? cell : cell.trim()) !== '') said.set(field, isExport ? cell : cell.trim())
     }
     const thing: Record<string, unknown> = { row }
-    const wrong: CellProblem[] = []
     for (const [field, cell] of said) {
       const read = readCell(field, cell, habits, currencies)
-      if ('wrong' in read) wrong.push({ row, field, message: `${titleOf(field)} ${read.wrong}.` })
+      if ('wrong' in read) problems.push({ row, field, message: `${titleOf(field)} ${read.wrong}.` })
       else Object.assign(thing, read.value)
     }
-    if (!said.has('name')) wrong.push({ row, field: 'name', message: 'The row has no name: it is left out.' })
-    const lab = [thing.L, thing.a, thing.b]
-    if (lab.some(v => v !== undefined) && !lab.every(v => v !== undefined))
-      wrong.push({ row, field: 'L', message: 'A colour needs all three of L*, a* and b*.' })
-    if (wrong.length > 0) problems.push(...wrong)
-    else things.push(completed(thing, said, habits))
+    if (!said.has('name')) problems.push({ row, field: 'name', message: 'The row has no name: it is left out.' })
+    if ([thing.L, thing.a, thing.b].filter(v => v !== undefined).length % 3 !== 0)
+      problems.push({ row, field: 'L', message: 'A colour needs all three of L*, a* and b*.' })
+    if (said.has('name')) things.push(...completed(thing, said, under, habits))
   }
-  return { things, problems, currencies: [...currencies].sort() }
+  return { things, problems, asides: told, currencies: [...currencies].sort() }
 }
 
 /** What one cell says, as fields of a thing. */
 function readCell(field: Field, cell: string, habits: TableHabits, currencies: Set<string>): Read {
   const as = (read: Read, key: string = field): Read => ('wrong' in read ? read : { value: { [key]: read.value } })
   switch (field) {
+    // Said of the name, below.
     case 'kind':
+    case 'shade':
       return { value: {} }
     case 'name':
     case 'brand':
@@ -147,7 +180,7 @@ function readCell(field: Field, cell: string, habits: TableHabits, currencies: S
     case 'colourSource':
       return { value: { [field]: cell } }
     case 'shape':
-      return as(oneOf(cell, BRUSH_SHAPES))
+      return as(known(shapeIn(cell), cell, BRUSH_SHAPES))
     case 'count':
       return as(within(numberIn(cell.replace(/\s*(x|×|pcs?|stk\.?|stück)\s*$/i, '')), 1, 500, cell, true))
     case 'size': {
@@ -173,20 +206,20 @@ function readCell(field: Field, cell: string, habits: TableHabits, currencies: S
     case 'place':
       return { value: { place: placesIn(cell) } }
     case 'depth':
-      return as(within(numberIn(cell), 1, 12, cell))
+      return as(or(depthIn(cell), `is “${cell}”: a number from 1 to 12, or a word such as light or deep, is needed`))
     case 'undertone':
-      return as(oneOf(cell, UNDERTONES))
+      return as(known(undertoneIn(cell), cell, UNDERTONES))
     case 'L':
       return as(within(numberIn(cell), 0, 100, cell))
     case 'a':
     case 'b':
       return as(within(numberIn(cell), -128, 127, cell))
     case 'coverage':
-      return as(oneOf(cell, COVERAGES))
+      return as(known(coverageIn(cell), cell, COVERAGES))
     case 'family':
-      return as(oneOf(cell.replace(/[- ]?based$/i, ''), FAMILIES))
+      return as(known(familyIn(cell), cell, FAMILIES))
     case 'finish':
-      return as(oneOf(cell, FINISHES))
+      return as(known(finishIn(cell), cell, FINISHES))
     case 'percent':
       return as(within(numberIn(cell.replace('%', '')), 0, 100, cell))
     case 'barcode': {
@@ -195,7 +228,13 @@ function readCell(field: Field, cell: string, habits: TableHabits, currencies: S
       return problem ? { wrong: `is “${cell}”: ${problem}` } : { value: { barcode: figures } }
     }
     case 'role':
-      return as(oneOf(cell, UNIT_ROLES))
+      return as(
+        known(
+          UNIT_ROLES.find(r => r === cell.trim().toLowerCase()),
+          cell,
+          UNIT_ROLES,
+        ),
+      )
     case 'details':
       return detailsIn(cell)
   }
@@ -229,18 +268,38 @@ function detailsIn(cell: string): Read {
   return { wrong: 'cannot be read: leave this column out, or take it as it was written out' }
 }
 
-/** What no column says, as far as the name or the kind says it in words. */
+/** What no column says, as far as the name, the kind or the heading above says it in words; a thing for each shade of the row. */
 function completed(
   cells: Record<string, unknown>,
   said: ReadonlyMap<Field, string>,
+  under: Under | null,
   { today }: TableHabits,
-): TableThing {
+): TableThing[] {
   const { L, a, b, ...rest } = cells
-  const thing = rest as unknown as TableThing
-  if (L !== undefined) thing.lab = { L: L as number, a: a as number, b: b as number }
+  const whole = rest as unknown as TableThing
+  if (L !== undefined && a !== undefined && b !== undefined)
+    whole.lab = { L: L as number, a: a as number, b: b as number }
+  const cell = said.get('shade') ?? ''
+  const shades = said.has('id') ? [] : shadesIn(cell)
+  const besides = shades.length === 0 ? cell : ''
+  const many = shades.length > 1 ? { count: 1 } : {}
+  if (shades.length === 0) return [asSaid({ ...whole, name: named(whole.name, besides) }, said, under, today)]
+  return shades.map(shade => {
+    const one = asSaid({ ...whole, ...many, name: named(whole.name, shade) }, said, under, today)
+    // Shades of a range mix with each other until they are seen to separate.
+    return one.kind && inDepth(one.kind) && one.range === undefined
+      ? { ...one, range: cut(whole.name, LONGEST.range) }
+      : one
+  })
+}
+const named = (name: string, shade: string) =>
+  cut(shade === '' || shade === name ? name : `${name} ${shade}`, LONGEST.name)
+
+function asSaid(thing: TableThing, said: ReadonlyMap<Field, string>, under: Under | null, today: string): TableThing {
+  const spoken = (line: string): ReadThing | null => thingsOf(line.replace(/[,;]/g, ' '), 0, under, today)[0] ?? null
   // "Angled liner" of the category "Brushes" is an angled brush.
-  const read = readLine(`${thing.name} ${said.get('kind') ?? ''}`, 0, today)
-  const kind = kindOf(said, read, today)
+  const read = spoken(`${thing.name} ${said.get('kind') ?? ''}`)
+  const kind = kindOf(said, read, spoken)
   if (kind !== undefined) thing.kind = kind
   if (!read || said.has('id')) return thing
   const guessed: Partial<Record<keyof TableThing, unknown>> = {
@@ -251,6 +310,11 @@ function completed(
     depth: read.depth,
     undertone: read.undertone,
     shape: read.shape,
+    texture: read.texture,
+    spf: read.spf,
+    resists: read.resists.length > 0 ? read.resists : null,
+    unsafeFor: read.unsafeFor.length > 0 ? read.unsafeFor : null,
+    isGuess: read.doubtful.length > 0 && said.get('kind') === undefined ? true : null,
     ...(thing.size === undefined ? { size: read.size, measure: read.measure } : {}),
     ...(read.count > 1 ? { count: read.count } : {}),
   }
@@ -259,11 +323,15 @@ function completed(
   return thing
 }
 
-function kindOf(said: ReadonlyMap<Field, string>, both: ReadThing | null, today: string): OwnedKind | undefined {
+function kindOf(
+  said: ReadonlyMap<Field, string>,
+  both: ReadThing | null,
+  spoken: (line: string) => ReadThing | null,
+): OwnedKind | undefined {
   const cell = said.get('kind')?.trim() ?? ''
   const exact = OWNED_KINDS.find(k => k === cell.toLowerCase())
   if (exact) return exact
   // "Brushes" as a category says less than "angled liner" as a name, and more than a name nobody knows.
-  if (!both?.kind && cell) return readLine(cell, 0, today)?.kind ?? undefined
+  if (!both?.kind && cell) return spoken(cell)?.kind ?? undefined
   return both?.kind ?? undefined
 }

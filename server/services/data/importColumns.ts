@@ -83,7 +83,7 @@ export const fillSaid = (t: ImportedThing): Columns<FillRow> =>
   })
 
 const listedOf = (t: ImportedThing, kind: OwnedKind): ListedThing =>
-  Object.assign(new ListedThing(), { ...t, kind, count: 1, panNames: [] })
+  Object.assign(new ListedThing(), said({ ...t, kind, count: 1, panNames: [] }))
 
 /** A product that is new, with all its columns. */
 export function newProduct(t: ImportedThing): Columns<ProductRow> {

@@ -1,7 +1,8 @@
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
 import { UNDERTONES, type Undertone } from '#core/complexion/skins/skin'
 import { FLAGS, type IngredientFlag } from '#core/ingredients/flags'
-import { FINISHES, type Finish } from '#core/product/item'
+import { FINISHES, RESISTANCES, TEXTURES, type Finish, type Resistance, type Texture } from '#core/product/item'
+import { UNSAFE_PLACES, type UnsafePlace } from '#core/stock/list/unsafe'
 import { BRUSH_SHAPES, OWNED_KINDS, type BrushShape, type OwnedKind } from '#core/stock/things/kinds'
 import type { TableThing } from '#core/stock/table/rows'
 import {
@@ -80,6 +81,13 @@ export class ImportedThing implements Omit<TableThing, 'colourSource' | 'details
   @is.Maybe() @is.OneOf(COVERAGES) coverage?: Coverage
   @is.Maybe() @is.OneOf(FAMILIES) family?: Family
   @is.Maybe() @is.OneOf(FINISHES) finish?: Finish
+  @is.Maybe() @is.OneOf(TEXTURES) texture?: Texture
+  @is.Maybe() @is.SomeOf(RESISTANCES) resists?: Resistance[]
+  @is.Maybe() @is.Whole(2, 100) spf?: number
+  /** Places of a face it must be kept from. */
+  @is.Maybe() @is.SomeOf(UNSAFE_PLACES) unsafeFor?: UnsafePlace[]
+  /** What it is was guessed: it is kept from the eyes. */
+  @is.Maybe() @is.YesNo() isGuess?: boolean
   @is.Maybe() @is.Ingredients() inci?: string
   @is.Maybe() @is.Between(0, 100, '%') percent?: number
   @is.Maybe() @is.Barcode() barcode?: string

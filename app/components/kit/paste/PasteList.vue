@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { OwnedKind } from '#core/stock/things/kinds'
+import type { PastedList } from '#core/stock/table/pasted'
 import { ListedInput } from '#shared/records/kit/listed'
 import { today } from '#shared/today'
 import type { ListWork } from '~/workers/list.worker'
@@ -27,15 +28,22 @@ const ownPlaces = computed(() => board.board.places.map(p => ({ value: p.id, tit
 const places = computed(() => [{ value: POUCHES, title: 'the pouch of its kind' }, ...ownPlaces.value])
 const MOST = 2000
 
-async function read() {
+/** Where a table was pasted: the lines that may say what its columns are, and the one that does. */
+const table = shallowRef<PastedList['table']>(null)
+const headingChoices = computed(() => [
+  ...(table.value?.first ?? []).map(({ line, text }) => ({ value: line, title: text.slice(0, 90) })),
+  { value: null, title: 'no row: the columns have no headings' },
+])
+async function read(headed?: number | null) {
   refused.value = ''
   const lines = typed.text.split(/\r?\n/).slice(0, MOST)
-  const outcome = await outcomeOf(reader.run((w, report) => w.read(lines, today(), report)))
+  const outcome = await outcomeOf(reader.run((w, report) => w.read(lines, today(), headed, report)))
   if (!outcome.ok) {
     refused.value = outcome.refused?.message ?? ''
     return
   }
   review.show(outcome.value)
+  table.value = outcome.value.table
   reading.value = true
 }
 const tooMany = computed(() => typed.text.split(/\r?\n/).length > MOST)
@@ -116,6 +124,17 @@ const shadesOf = (own: readonly ListRow[]) =>
           }}</Act>
         </p>
         <v-select v-model="into" class="into" :items="places" label="Each goes into" hide-details />
+      </div>
+      <div v-if="table" class="bar">
+        <v-select
+          class="heads"
+          label="What the columns are called stands in"
+          :items="headingChoices"
+          :model-value="table.headed"
+          :disabled="reader.busy.value"
+          hide-details
+          @update:model-value="read"
+        />
       </div>
       <p v-if="unsafe.length > 0" class="small">
         {{ plural(unsafe.length, 'thing') }} not made for every part of a face: marked below, and kept away from it in
@@ -206,6 +225,9 @@ const shadesOf = (own: readonly ListRow[]) =>
 }
 .into {
   flex: 0 0 240px;
+}
+.heads {
+  flex: 1 1 320px;
 }
 .range {
   padding: 8px 0;

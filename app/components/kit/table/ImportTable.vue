@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Papa from 'papaparse'
-import { FIELDS, titleOf } from '#core/stock/table/columns'
+import { FIELDS, titleOf } from '#core/stock/table/fields'
 import { harmless } from '#core/stock/table/harmless'
 
 /** A table somebody keeps, taken into the kit: what its columns are, what each row would do, and what cannot be read of it. */
@@ -33,6 +33,8 @@ const dropped = (event: DragEvent) => {
 }
 const hasName = computed(() => t.mapping.value.includes('name'))
 const problems = computed(() => t.read.value?.problems ?? [])
+const asides = computed(() => t.read.value?.asides ?? [])
+const ASIDES_NAMED = 8
 const wrongRows = computed(() => new Set(problems.value.map(p => p.row)).size)
 const title = computed(() => {
   if (t.step.value === 'file') return 'Take in a table'
@@ -58,7 +60,7 @@ function saveProblems() {
   })
   saveText(csv, 'rows-to-put-right.csv', 'text/csv')
 }
-const firstRow = computed(() => (t.headed.value ? 2 : 1))
+const firstRow = computed(() => (t.headed.value === null ? 1 : t.headed.value + 2))
 async function takeIn() {
   if (await t.takeIn()) emit('done')
 }
@@ -100,7 +102,13 @@ const LOOKED_AT = 60
         hide-details
         @update:model-value="i => t.choose(i)"
       />
-      <v-checkbox v-model="t.headed.value" label="The first row says what the columns are" hide-details />
+      <v-select
+        label="What the columns are called stands in"
+        :items="t.headingChoices.value"
+        :model-value="t.headed.value"
+        hide-details
+        @update:model-value="t.nameColumns"
+      />
       <ul class="bare columns">
         <li v-for="(heading, i) in t.headings.value" :key="i">
           <div>
@@ -137,6 +145,12 @@ const LOOKED_AT = 60
       <p v-if="t.outcome.value && t.outcome.value.places.length > 0">
         New places: <span class="free">{{ t.outcome.value.places.join(', ') }}</span>.
       </p>
+      <p v-if="asides.length > 0" class="small">
+        Read as {{ asides.length === 1 ? 'a heading or a total' : 'headings and totals' }}, not as things:
+        <span class="free"
+          >{{ asides.slice(0, ASIDES_NAMED).join(', ') }}{{ asides.length > ASIDES_NAMED ? ' …' : '' }}</span
+        >.
+      </p>
       <div v-for="code in t.read.value?.currencies ?? []" :key="code" class="rate">
         <NumberField
           :model-value="t.habits.rates[code] ?? Number.NaN"
@@ -148,17 +162,15 @@ const LOOKED_AT = 60
         <v-btn variant="outlined" @click="t.readIt()">Read the prices</v-btn>
       </div>
       <section v-if="problems.length > 0" aria-labelledby="wrong">
-        <h3 id="wrong">
-          {{ plural(wrongRows, 'row') }} cannot be taken in as {{ wrongRows === 1 ? 'it is' : 'they are' }}
-        </h3>
+        <h3 id="wrong">{{ plural(wrongRows, 'row') }} with something that cannot be read</h3>
         <ul class="bare lines">
           <li v-for="(p, i) in problems.slice(0, LOOKED_AT)" :key="i">
             <span class="num">row {{ p.row - 1 + firstRow }}</span> <span class="free">{{ p.message }}</span>
           </li>
         </ul>
         <p class="small">
-          {{ problems.length > LOOKED_AT ? `${problems.length - LOOKED_AT} more. ` : '' }}The others can be taken in
-          now.
+          {{ problems.length > LOOKED_AT ? `${problems.length - LOOKED_AT} more. ` : '' }}Such a cell is left out; the
+          rest of its row is taken in.
           <Act @click="saveProblems">Keep these rows as a file, to put right</Act>
         </p>
       </section>
