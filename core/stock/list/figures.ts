@@ -284,6 +284,7 @@ const measured = (next: Word | undefined) =>
     || PAIRS.includes(next.text)
     || TIMES.includes(next.text))
 
+const SPOKEN_OF = /^(got|have|i've|we've|there's|there|are|habe|haben|sind|ai|avons|a)$/
 // "Qty 2", "2 off", "menge 3".
 const QUANTITY = /^(qty|quantity|quantite|qte|anzahl|menge|count)$/
 const AFTER_A_COUNT = /^(off|no|nos|units?|einheiten|fois|mal|er|teilig|tlg)$/
@@ -319,6 +320,15 @@ export function readCount(words: readonly Word[]): number | null {
     }
     if (!after && !ahead) continue
     markRead(word, after ? next : before)
+    return value
+  }
+  // Spoken: "I've got two lip balms", "a belt with about twenty brushes".
+  for (const [i, word] of words.entries()) {
+    const value = word.read || !SPOKEN_OF.test(words[i - 1]?.text ?? '') ? null : numberIn(word)
+    const next = words[i + 1]
+    if (value === null || !Number.isInteger(value) || value < 1 || value > 99 || !next || measured(next)) continue
+    if (!/^\p{L}{3}/u.test(next.text) || next.read) continue
+    markRead(word)
     return value
   }
   // A bare number at the front, or alone in brackets, counts too.

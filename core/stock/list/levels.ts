@@ -183,6 +183,9 @@ export function readLeftOf(words: readonly Word[]): { level: number; pieces: num
   return null
 }
 
+// "Disinfectant 500 ml (70 %)" is how strong it is.
+const WEAKEST_ALCOHOL = 60
+const ALCOHOLS = /^(alc|alcohol|alkohol|alcool|isoprop|ethanol|ipa$|desinf|disinf)/
 function share(words: readonly Word[]): number | null {
   for (const [i, word] of words.entries()) {
     if (word.read) continue
@@ -199,7 +202,7 @@ function share(words: readonly Word[]): number | null {
     const after = words[i + 2]
     const says = after !== undefined && (LEFT.includes(after.text) || GONE.includes(after.text))
     if (!says && after !== undefined && after.text !== ')' && after.text !== ',') continue
-    if (!says && value > 90 && words.some(w => /^(alc|alcohol|alkohol|alcool|isopropyl)/.test(w.text))) continue
+    if (!says && value >= WEAKEST_ALCOHOL && words.some(w => ALCOHOLS.test(w.text))) continue
     next.read = true
     return taken(words, i, after, value / 100)
   }
@@ -219,6 +222,8 @@ function phrased(words: readonly Word[]): number | null {
       if (!at(words, i, parts) || (words[i]!.not && !/^(not|never|hardly|barely)$/.test(parts[0]!))) continue
       const after = words[i + parts.length]
       if (parts.length === 1 && after && NOT_A_LEVEL.includes(after.text)) continue
+      // "12 pans, 2 pans hit pan": some of its pans, not all that is in it.
+      if (/^hit(ting)? pan$/.test(phrase) && /^pans?$/.test(words[i - 1]?.text ?? '')) continue
       // Lashes are full or sparse, whatever is left of them.
       if (phrase === 'full' && words.some(w => /^(lash|eyelash|wimper|cils)/.test(w.text))) continue
       for (let k = 0; k < parts.length; k++) words[i + k]!.read = true

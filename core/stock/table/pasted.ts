@@ -73,7 +73,11 @@ export function readPasted(
   // Between commas only what is as wide as the heads is a row: a line of words has commas, too.
   const isRow = (width: number) => (parted.width === null ? width > 2 : width === parted.width)
   const cells = lines.map(cellsOf)
-  const rows = cells.flatMap((own, i) => (isRow(own.length) ? [i] : []))
+  const wide = cells.flatMap((own, i) => (isRow(own.length) ? [i] : []))
+  // A line of one cell among the rows belongs to them: "EYES". Between commas it is a line of words.
+  const isWithin = (i: number) =>
+    parted.width === null && cells[i]!.length === 1 && lines[i]!.trim() !== '' && i > wide[0]! && i < wide.at(-1)!
+  const rows = cells.flatMap((own, i) => (isRow(own.length) || isWithin(i) ? [i] : []))
   // What stands between the rows is read as lines are; the rows are left empty there.
   const isOfTable = new Set(rows)
   const between = readList(
@@ -120,7 +124,8 @@ function readTable(
       const said = asides.get(at)!
       under = said ?? under
       headings.push({ line, text: joined(own[at]!), kind: said?.kind ?? null })
-    } else things.push(...rowAs(own[at]!, mapping, { line, under, today, numbers }))
+    } else if (own[at]!.length === 1) things.push(...thingsOf(own[at]![0]!, line, under, today))
+    else things.push(...rowAs(own[at]!, mapping, { line, under, today, numbers }))
   }
   return { things, headings }
 }

@@ -84,6 +84,8 @@ export function byWord(head: Fragment, rest: readonly Fragment[], kind: ThingKin
   const words = named.rest.trim().split(/\s+/)
   let cut = words.length
   while (cut > 1 && isVariantWord(words[cut - 1]!.toLowerCase().replace(/[^\p{L}-]/gu, ''))) cut--
+  // "Foundation in light, medium".
+  while (/^(in|and|und|et|a|the)$/i.test(words[cut] ?? '')) cut++
   const first = words.slice(cut).join(' ')
   // "Foundation 2x light + 1x deep": the count stands before the first of them.
   const times = /^(.*\p{L})\s+(\d{1,2}\s*[x×])$/u.exec(words.slice(0, cut).join(' '))

@@ -30,10 +30,17 @@ const listedEach = (text: string): string =>
     words.split('/').every(w => differsBy(w) !== null) ? words.replaceAll('/', ', ') : words,
   )
 
+const RESISTS = /^(waterproof|wasserfest|regular|normal|tubing|resistant à l'eau)$/iu
+
 /** "Clear mascara 2, black mascara 2, brown 1": each ends in its count. */
 export function countsLast(fragments: string[]): string[] {
   const all = fragments.map(f => /^(.*\p{L}[\p{L})]*)\s(\d{1,2})$/u.exec(f.trim()))
-  return fragments.length > 1 && all.every(a => a !== null) && all.filter(a => isThing(fragmentOf(a![1]!))).length > 1
-    ? all.map(a => `${a![2]} x ${a![1]}`)
-    : fragments
+  if (fragments.length < 2 || !all.every(a => a !== null)) return fragments
+  const said = all.map(a => ({ count: a![2]!, text: a![1]! }))
+  const things = said.filter(s => isThing(fragmentOf(s.text)))
+  // "Mascara black 2, waterproof 1": the second is one of the first's kind.
+  const head = things.length === 1 && isThing(fragmentOf(said[0]!.text)) ? /^\p{L}+/u.exec(said[0]!.text)![0] : null
+  const areOfHead = head !== null && said.slice(1).every(s => RESISTS.test(s.text))
+  if (things.length < 2 && !areOfHead) return fragments
+  return said.map((s, i) => `${s.count} x ${areOfHead && i > 0 ? `${head} ` : ''}${s.text}`)
 }

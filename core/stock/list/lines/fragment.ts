@@ -23,7 +23,7 @@ export interface Fragment {
 
 export function fragmentOf(text: string): Fragment {
   const { count, rest } = each(text.replace(/[()]/g, ' '))
-  const differs = differsBy(rest.replace(MEASURE_SAID, ' '))
+  const differs = differsBy(rest.replace(MEASURE_SAID, ' ').replace(EACH, ' '))
   const words = wordsOf(rest)
   const found = kindIn(words)
   // "Nude", "blush", "rouge" alone are colours as well as things.

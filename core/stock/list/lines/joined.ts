@@ -1,5 +1,6 @@
-import { isItemKind } from '../../things/kinds'
+import { isItemKind, isToolKind } from '../../things/kinds'
 import { kindIn } from '../kind'
+import { isNoCosmetic } from '../unsafe'
 import { differsBy, isVariantWord } from '../variants'
 import { wordsOf } from '../words'
 import { counted } from './cut'
@@ -14,6 +15,8 @@ const ABSORBS =
 
 const AND = /\s(?:and|und|et|&|\+|plus|\/)\s/iu
 
+const TAKES_OFF = /remov|solvent|dissolv|entfern|löser|loeser/iu
+
 /** "Comb and brush" are two; "powder and foundation brushes" one kind of brush. */
 export function atAnd(text: string): string[] {
   // What stands in brackets is not taken apart here.
@@ -24,13 +27,16 @@ export function atAnd(text: string): string[] {
   // "Powder and liquid blush": two forms of one thing.
   const ownForms = formsOf(left)
   if (ownForms !== null && formsOf(right.split(/\s+/)[0]!) !== null && r.found) return [left, ...atAnd(right)]
-  if (PALETTE.test(right)) return [`${left} & ${right}`]
+  const areTools =
+    [l, r].every(f => isThing(f) && isToolKind(f.found!.entry.kind)) && l.found!.entry.kind !== r.found!.entry.kind
+  if (PALETTE.test(right) && !areTools) return [`${left} & ${right}`]
   // "2x light + 1x deep", "nude and red lip liner".
   if (differsBy(counted(left).rest) && (r.differs || r.found)) return [left, ...atAnd(right)]
   if (r.differs && (l.found || l.differs)) return [left, ...atAnd(right)]
   const absorbs = ABSORBS.test(right) && l.found !== null && isItemKind(l.found.entry.kind) && wordsOf(right).length > 1
   if (absorbs && l.count === null && wordsOf(left).length <= 2) return [`${left} & ${right}`]
   if (/\+/.test(at[0]) && areTwoNames(l, r)) return [left, ...atAnd(right)]
+  if (isNoCosmetic(left) && TAKES_OFF.test(right) && wordsOf(left).length <= 3) return [left, ...atAnd(right)]
   if (!isThing(l) || !isThing(r)) return [text]
   const spans = kindIn(wordsOf(text))
   const phrase = spans?.entry.phrase ?? []

@@ -1,5 +1,6 @@
 import { isToolKind, type ThingKind } from '../../things/kinds'
 import { kindIn } from '../kind'
+import { figureOfWord } from '../figures'
 import { wordsOf } from '../words'
 import type { Part } from './part'
 import { cutAt, each } from './cut'
@@ -83,8 +84,26 @@ function joinedToThings(segments: string[]): string[] {
   }, [])
 }
 
+// "Brush roll with 14 brushes": what holds, and what is in it.
+const HOLDS =
+  /^(.*\p{L})\s+(?:with|mit|avec)\s+(?:about |around |etwa |ca\.? |environ )?(\d{1,3}|\p{L}+)\s+(\p{L}.*)$/iu
+const HOLDERS: readonly ThingKind[] = ['brush roll', 'belt', 'pouch', 'case']
+function holding(text: string): string {
+  const said = HOLDS.exec(text)
+  // What has one price is one.
+  if (!said || /[€£$]|\d[.,]\d{2}\s*$/.test(text) || (!/^\d/.test(said[2]!) && figureOfWord(said[2]!) === null))
+    return text
+  const [holder, held] = [fragmentOf(said[1]!).found, fragmentOf(said[3]!).found]
+  const areTwo =
+    holder !== null
+    && held?.plural === true
+    && HOLDERS.includes(holder.entry.kind)
+    && held.entry.kind !== holder.entry.kind
+  return areTwo ? `${said[1]}, ${said[2]} ${said[3]}` : text
+}
+
 function ofSegment(text: string, under: ThingKind | null, zone: string | null): Part[] {
-  const fragments = countsLast(cutAt(commasBetween(text), /,/).flatMap(f => atAnd(f))).map(fragmentOf)
+  const fragments = countsLast(cutAt(commasBetween(holding(text)), /,/).flatMap(f => atAnd(f))).map(fragmentOf)
   const grouped = namedAlone(distributed(absorbed(fragments)))
   const groups: Fragment[][] = []
   for (const f of grouped) {
