@@ -255,7 +255,7 @@ export function readTrailing(words: readonly Word[]): number | null {
 
 /** Words whose number is no count: "SPF 30 x", "no. 4". */
 const NUMBERED = /^(spf|lsf|fps|no|nr|shade|depth|size|grosse|taille|[b-wyz]|a)$/
-const ASSORTED = /^(assorted|mixed|various|different|verschiedene|assortis|divers)$/
+const ASSORTED = /^(assorted|asst|asstd|mixed|various|different|verschiedene|assortis|divers)$/
 /** "Concealers: 3 light, 2 medium", "(nude x 3, red x 1)": all of them together; null where fewer than two are counted so. */
 function countedApart(words: readonly Word[]): number | null {
   const counted = words.flatMap((word, i) => {

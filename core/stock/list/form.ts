@@ -18,7 +18,7 @@ const TEXTURES: readonly (readonly [words: RegExp, texture: Texture])[] = [
   [/^(lotions?|milk|milch|lait)$/, 'lotion'],
   [/^(sprays?|mists?|brumes?|aerosol|fixierspray|spritz)$/, 'spray'],
 ]
-const POWDER = /^(powders?|puder|poudres?)$/
+const POWDER = /^(powders?|pwdr|puder|poudres?)$/
 /** Where "powder" says how it comes, not what it is. */
 // prettier-ignore
 const ALSO_POWDER: readonly ThingKind[] = ['foundation', 'concealer', 'contour', 'bronzer', 'blush', 'highlighter', 'brow', 'eye colour', 'corrector']

@@ -199,13 +199,14 @@ export function readThing(part: Part, { line, part: at, under, today }: Standing
   const areSingle =
     pans !== null && words.some(w => /^(singles?|single-pans?|refills?|einzeln\p{L}*|mono)$/u.test(w.text))
   const count = areSingle ? pans : readCount(words)
-  const unsafe = unsafeFor(part.text)
   const found = isNoCosmetic(part.text) ? null : kindUnder(words, under, part.zone)
   const kind =
     found?.kind === 'spoolie' && (count ?? figure(words.at(-1)?.text ?? '') ?? 0) >= MANY
       ? 'mascara wands'
       : (found?.kind ?? null)
   const sort = kind === null ? 'unknown' : sortOfKind(kind)
+  // Whatever it is called: "Clean spray 70 %" of the type "Alcohol".
+  const unsafe = unsafeFor(kind === 'alcohol' ? `${part.text} isopropyl` : part.text)
   const is = (kinds: readonly ThingKind[]) => kind !== null && kinds.includes(kind)
   const shade = part.shade ?? (kind !== null && hasShades(kind) && pans === null ? shadeSaid(rest) : null)
   if (part.shade === undefined && shade !== null) shaded.push(...markShade(words, shade))
@@ -256,7 +257,7 @@ export function readThing(part: Part, { line, part: at, under, today }: Standing
     // "Single shadows, 26 pans" are twenty-six, and no palette.
     pans: areSingle ? null : pans,
     unsafeFor: unsafe,
-    doubtful: doubts(words, found, opened?.guessed ?? false, part, unsafe.length > 0),
+    doubtful: doubts(words, found, opened?.guessed ?? false, part, unsafe.length > 0 && kind !== 'alcohol'),
   }
 }
 

@@ -7,7 +7,7 @@ const TODAY = '2026-12-01'
 // What fields hold: how full, how many, how large, since when.
 // prettier-ignore
 const HELD =
-  /^(brand|october|approx|viertel|ubrig|half|halb|moitie|full|voll|vide|leer|empty|neu|new|open(ed)?|unopened|ouvert|geoffnet|angebrochen|last|month|weeks?|ago|aout|marz|juni|march|august|june|sept|exp|mhd|presque|fast|nearly|almost|barely|touched|about|third|quarter|left|gone|used|finished|sealed|zur|halfte|hit|pan|pans?|out|missing|not|and|und|each|both|one|ein|eine|dozen?|doz|dutzend|pairs?|paires?|paar|prs|pieces?|pcs|pc|stk|stuck|packs?|boxe?s?|bags?|bottles?|tubes?|shades?|colou?rs?|couleurs|farben|tubs?|fair|very|deep|coverage|plus|half|couple|thirty|two|all|disposables|months|cover|trays|emergency|eyes|lips|face|pflege|teint|wangen|augen|lippen|werkzeug|verbrauch|with|packungen|three|four|five|six|twenty|cheeks|moisturizer|sunscreen)$/
+  /^(brand|october|approx|viertel|ubrig|half|halb|moitie|full|voll|vide|leer|empty|neu|new|open(ed)?|unopened|ouvert|geoffnet|angebrochen|last|month|weeks?|ago|aout|marz|juni|march|august|june|sept|exp|mhd|presque|fast|nearly|almost|barely|touched|about|third|quarter|left|gone|used|finished|sealed|zur|halfte|hit|pan|pans?|out|missing|not|and|und|each|both|one|ein|eine|dozen?|doz|dutzend|pairs?|paires?|paar|prs|pieces?|pcs|pc|stk|stuck|packs?|boxe?s?|bags?|bottles?|tubes?|shades?|colou?rs?|couleurs|farben|tubs?|fair|very|deep|coverage|plus|half|couple|thirty|two|all|disposables|months|cover|trays|emergency|eyes|lips|face|pflege|teint|wangen|augen|lippen|werkzeug|verbrauch|with|packungen|three|four|five|six|twenty|cheeks|moisturizer|sunscreen|pleine|mars|running|low|litre|lipstick|asst)$/
 
 /** What one thing of a list means, as it is written behind the arrow. */
 interface Meant {

@@ -176,7 +176,12 @@ function rowAs(cells: readonly string[], mapping: Mapping, { line, under, today,
     family: cell('family', familyIn),
     undertone: cell('undertone', undertoneIn),
   }
-  const spoken = [said('brand'), said('range'), said('name'), ...loose].filter(Boolean).join(' ')
+  // "Rainproof lash" of the type "Waterproof mascara": what the type says beyond the kind stays in the name.
+  const type = said('kind')
+  const tells = /\s/.test(type) && !said('name').toLowerCase().includes(type.toLowerCase())
+  const spoken = [said('brand'), said('range'), said('name'), ...(tells ? [type] : []), ...loose]
+    .filter(Boolean)
+    .join(' ')
   return reads.map((read, part) => {
     const shade = shades[part] ?? read.shade
     const called = shades.length > 0 ? `${spoken} ${shade}`.trim() : reads.length > 1 ? read.name : spoken

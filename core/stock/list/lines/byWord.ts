@@ -64,7 +64,7 @@ export function byWord(head: Fragment, rest: readonly Fragment[], kind: ThingKin
   }
   if (opened) {
     const words = [...listed, ...later.map(f => f.text)]
-    const all = words.map(t => counted(t).rest)
+    const all = words.map(t => each(t).rest)
     const known = words.length > 1 && all.every(t => fits(differsBy(t.replace(MEASURE_SAID, ' '))))
     const byForm = words.length > 1 && all.every(t => isOnlyForm({ ...head, text: t }) && textureWord(t) !== null)
     const asMany = named.count !== null && named.count === words.length && words.length > 1

@@ -19,6 +19,9 @@ export function commasBetween(said: string): string {
     .replace(/\s[–—-]\s+(?=[^,]*\b(?:each|je|jeweils|chacune?)\b)/giu, ', ')
   if ((text.match(/[x×]\s?\d{1,2}(?!\d)/giu)?.length ?? 0) > 1 && !text.includes(','))
     return text.replace(TIMES_EACH, '$1, ')
+  const counted = /^(.*?:\s*)(\d{1,2} \p{L}+(?: \d{1,2} \p{L}+)+)$/u.exec(text)
+  if (counted && counted[2]!.match(/\p{L}+/gu)!.every(w => isVariantWord(w.toLowerCase())))
+    return `${counted[1]}${counted[2]!.replace(/(\p{L}) (?=\d)/gu, '$1, ')}`
   const closing = /^(.*?\p{L})((?:\s\p{L}+\s\d{1,2}){2,})\s*$/u.exec(text)
   const words = closing?.[2]!.match(/\p{L}+/gu) ?? []
   return closing && words.every(w => isVariantWord(w.toLowerCase())) ? text.replace(FIGURE_EACH, '$1, ') : text

@@ -1,6 +1,6 @@
 import { figureOfWord } from '../figures'
 import type { Part } from './part'
-import { counted } from './cut'
+import { counted, each } from './cut'
 import { type Fragment, isOnlyLevel } from './fragment'
 
 /* Things of one line that differ in how full they are. */
@@ -35,7 +35,7 @@ const SOME_FILLED = /^\s*\(?(\d{1,2}|one|two|eine?r?|zwei|une?|deux)\s+(?:is |is
 /** "3 mascaras (1 new)", "mascara 3x, one nearly empty". */
 export function someFilled(head: Fragment, rest: readonly Fragment[]): Part[] | null {
   const opened = /^(.*\p{L}.*?)\s*\(([^()]*)\)\s*$/u.exec(head.text)
-  const { count: all, rest: name } = counted(opened?.[1] ?? head.text)
+  const { count: all, rest: name } = each(opened?.[1] ?? head.text)
   const facts = [...(opened ? [opened[2]!] : []), ...rest.map(f => f.text)]
   const at = facts.findIndex(f => SOME_FILLED.test(f))
   const said = SOME_FILLED.exec(facts[at] ?? '')

@@ -115,6 +115,8 @@ export function headingsIn(lines: readonly string[]): Map<number, 'heading' | 's
   const filled = shapes.filter(s => !s.isEmpty)
   const share = (is: (s: Shape) => boolean) => filled.filter(is).length / Math.max(1, filled.length)
   const allCapitals = share(s => s.isCapital) > 0.6
+  // Nothing in it is written large: a heading is not, either.
+  const isSmall = share(s => /^\p{Lu}/u.test(s.text)) < 0.1
   const found = new Map<number, 'heading' | 'said'>()
   for (const [i, shape] of shapes.entries()) {
     if (shape.isEmpty) continue
@@ -124,12 +126,12 @@ export function headingsIn(lines: readonly string[]): Map<number, 'heading' | 's
       found.set(i, 'said')
       continue
     }
-    if (isHeading(shapes, i, allCapitals)) found.set(i, 'heading')
+    if (isHeading(shapes, i, allCapitals, isSmall)) found.set(i, 'heading')
   }
   return found
 }
 
-function isHeading(shapes: readonly Shape[], i: number, allCapitals: boolean): boolean {
+function isHeading(shapes: readonly Shape[], i: number, allCapitals: boolean, isSmall: boolean): boolean {
   const { text, isDressed, endsInColon, isCapital, isBulleted } = shapes[i]!
   const words = wordsOf(text)
   const next = shapes.slice(i + 1).find(s => !s.isEmpty)
@@ -152,7 +154,8 @@ function isHeading(shapes: readonly Shape[], i: number, allCapitals: boolean): b
   const startsBlock = i === 0 || shapes[i - 1]!.isEmpty
   const isFollowed = next !== undefined && shapes[i + 1]?.isEmpty === false
   if (isTitle && !spoken.some(w => THINGS_TOO.test(w))) return spoken.length <= MOST_WORDS
-  if (isTitle && spoken.length === 1 && !/\d/.test(text) && isFollowed && /^\p{Lu}/u.test(text)) return true
+  if (isTitle && spoken.length === 1 && !/\d/.test(text) && isFollowed && (/^\p{Lu}/u.test(text) || isSmall))
+    return true
   // The first line often says whose list it is, and of when.
   if (i === 0 && shapes.length > 1 && LISTS.test(plain(text)) && !/\d\s?(ml|g|oz)\b/.test(text)) return true
   // "Set bag", "Tray A", "Lip stuff"; "eye base" is a thing.
@@ -170,7 +173,8 @@ function isHeading(shapes: readonly Shape[], i: number, allCapitals: boolean): b
   if (lone && headsBullets) return true
   const named = kindIn(words)
   const isPlural = named?.plural === true && !/[,;]/.test(text) && !/\d/.test(text)
-  if (!lone || !isFollowed || !isPlural) return false
+  // Nothing stands under a heading that another one follows.
+  if (!lone || !isFollowed || !isPlural || next!.isDressed || (next!.isCapital && !allCapitals)) return false
   // "Powders" over "pressed 110, 120": what follows says too little by itself.
   const below = kindIn(wordsOf(next!.text.split(',')[0] ?? ''))
   return (startsBlock && !named.weak) || (/^\p{Lu}/u.test(text) && (below === null || below.weak))

@@ -37,6 +37,16 @@ export function atAnd(text: string): string[] {
   if (absorbs && l.count === null && wordsOf(left).length <= 2) return [`${left} & ${right}`]
   if (/\+/.test(at[0]) && areTwoNames(l, r)) return [left, ...atAnd(right)]
   if (isNoCosmetic(left) && TAKES_OFF.test(right) && wordsOf(left).length <= 3) return [left, ...atAnd(right)]
+  // "Lip scrub & balm": the part of the face is said once.
+  const zone = /^\s*(?:\d+\s+)?(\p{L}+)\s/u.exec(left)?.[1] ?? ''
+  if (
+    ZONE_ALONE.test(zone)
+    && isThing(l)
+    && /^\p{L}+$/u.test(right)
+    && r.found?.weak
+    && isThing(fragmentOf(`${zone} ${right}`))
+  )
+    return [left, `${zone} ${right}`]
   if (!isThing(l) || !isThing(r)) return [text]
   const spans = kindIn(wordsOf(text))
   const phrase = spans?.entry.phrase ?? []
