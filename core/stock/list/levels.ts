@@ -129,6 +129,7 @@ const LEVELS: readonly (readonly [phrase: string, level: number])[] = [
   ['dregs', 0.05],
   ['rest', 0.1],
 ]
+const IN_WORDS = LEVELS.map(([phrase, level]) => ({ phrase, parts: phrase.split(' '), level }))
 const LEFT: readonly string[] = ['left', 'full', 'voll', 'remaining', 'ubrig', 'plein', 'pleine']
 const GONE: readonly string[] = ['used', 'gone', 'empty', 'leer', 'verbraucht']
 // "full cover" and "full size" say nothing of what is left; "full lashes" neither.
@@ -216,8 +217,9 @@ function taken(words: readonly Word[], i: number, after: Word | undefined, level
 }
 
 function phrased(words: readonly Word[]): number | null {
-  for (const [phrase, level] of LEVELS) {
-    const parts = phrase.split(' ')
+  const texts = new Set(words.map(w => w.text))
+  for (const { phrase, parts, level } of IN_WORDS) {
+    if (!texts.has(parts[0]!)) continue
     for (let i = 0; i < words.length; i++) {
       if (!at(words, i, parts) || (words[i]!.not && !/^(not|never|hardly|barely)$/.test(parts[0]!))) continue
       const after = words[i + parts.length]

@@ -21,14 +21,18 @@ const PICTURES = /\p{Extended_Pictographic}|[\u{1F1E6}-\u{1F1FF}]|\u{FE0F}|\u{20
 // Bullets, check boxes and numbers of a list: "- ", "• ", "[x] ", "3) ".
 const BULLET = /^\s*(?:[-–—*•·▪◦‣>☐☑✓✔]+|\[[ xX]?\]|\(?\d{1,3}[).](?=\s+(?:\D|\d+\s*[x×]?\s*\p{L})))\s*/u
 
+const ASCII = /^[\x20-\x7e]*$/
 /** Lower case without accents. */
 export const plain = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .replaceAll('ß', 'ss')
-    .replaceAll('œ', 'oe')
-    .toLowerCase()
+  // Most words of most lists have no accents, and taking them off is slow.
+  ASCII.test(text)
+    ? text.toLowerCase()
+    : text
+        .normalize('NFD')
+        .replace(/\p{Diacritic}/gu, '')
+        .replaceAll('ß', 'ss')
+        .replaceAll('œ', 'oe')
+        .toLowerCase()
 
 /** So much of a text, without half a letter at its end. */
 export const cut = (text: string, most: number): string => text.slice(0, most).replace(/[\uD800-\uDBFF]$/, '')

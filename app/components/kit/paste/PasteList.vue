@@ -52,7 +52,9 @@ const shown = computed(() => (onlyDoubtful.value && doubtful.value.length > 0 ? 
 // Two thousand rows at once would hold the page.
 const FIRST = 150
 const most = ref(FIRST)
-const groups = computed(() => review.groupsOf(shown.value.slice(0, most.value)))
+const drawn = useGradually(() => Math.min(most.value, shown.value.length), 6)
+const drawnRanges = useGradually(() => ranges.value.length, 1)
+const groups = computed(() => review.groupsOf(shown.value.slice(0, drawn.value)))
 
 /** One change for all that are chosen. */
 const kindForAll = (kind: OwnedKind | null) => {
@@ -140,7 +142,7 @@ const shadesOf = (own: readonly ListRow[]) =>
         {{ plural(unsafe.length, 'thing') }} not made for every part of a face: marked below, and kept away from it in
         plans. What the maker says and your local rules come first.
       </p>
-      <section v-for="range in ranges" :key="range.rows[0]!.key" class="range">
+      <section v-for="range in ranges.slice(0, drawnRanges)" :key="range.rows[0]!.key" class="range">
         <h3>{{ range.name }}: where do the shades sit?</h3>
         <p class="small">Laid out evenly from fair to very deep. Drag the lightest and the deepest right first.</p>
         <DepthStrip

@@ -5,19 +5,22 @@ import type { Fragment } from './fragment'
 
 const MISSING = /\b(missing|not there|fehlt|fehlen|manque|lost|sold out|gone)\b/iu
 
+// "04" is no shade in "104" nor in "04 ml".
+const isNamed = (shade: string, text: string) =>
+  new RegExp(`(?<![\\p{L}\\d.])${shade}(?![\\p{L}\\d.]|\\s?(?:ml|g|oz|cl)\\b)`, 'u').test(text)
+const IN_BRACKETS = /\s*\(([^()]*\p{L}[^()]*)\)\s*$/u
+
 /** A thing for each shade of a list; what is said of one by its shade is that one's. */
 export function byShade(text: string, group: readonly Fragment[]): Part[] | null {
   const spoken = group.map(f => f.text)
   // What stands in brackets behind them is said of all.
-  const said = shadesSaid(text.replace(/\s*\(([^()]*\p{L}[^()]*)\)\s*$/u, ', $1'), true)
+  const said = shadesSaid(text.replace(IN_BRACKETS, ', $1'), true)
   if (!said) return null
   const own = new Map<string, string[]>()
   const shared: string[] = []
   const behind = said.rest.split(/\s*,\s*/)
   for (const piece of behind.length > 1 ? cutAt(said.rest, /,/) : [said.rest]) {
-    const about = said.shades.filter(s =>
-      new RegExp(`(?<![\\p{L}\\d.])${s}(?![\\p{L}\\d.]|\\s?(?:ml|g|oz|cl)\\b)`, 'u').test(piece),
-    )
+    const about = said.shades.filter(s => piece.includes(s) && isNamed(s, piece))
     if (about.length === 0) shared.push(piece)
     else {
       const fact = about
