@@ -107,14 +107,14 @@ async function framesWhileReading(page: Page, url: string, text: string) {
     }
     requestAnimationFrame(next)
     new MutationObserver(() => {
-      const isReading = document.querySelector('[role="progressbar"]') !== null
+      const isReading = document.querySelector('.working progress') !== null
       if (isReading && seen.began === 0) seen.began = performance.now()
       if (!isReading && seen.began > 0 && seen.ended === 0) seen.ended = performance.now()
     }).observe(document.body, { subtree: true, childList: true })
     Object.assign(window, { seen })
   })
   await page.getByRole('button', { name: 'Read it' }).click()
-  await page.getByRole('heading', { name: /things understood so/ }).waitFor()
+  await page.getByRole('heading', { name: /things read/ }).waitFor()
   const { frames, began, ended } = await page.evaluate(async () => {
     // The frame that shows them, and the one after it.
     await new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))

@@ -94,7 +94,7 @@ test('a list is read, looked through, put right and saved as one', async ({ page
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Your list').fill(LIST)
   await dialog.getByRole('button', { name: 'Read it' }).click()
-  await expect(dialog.getByRole('heading')).toHaveText(/things understood so\.$/)
+  await expect(dialog.getByRole('heading')).toHaveText(/things read\. Are they right\?$/)
   await expect(dialog.getByText(/^2 things to look at/)).toBeVisible()
   const wibble = dialog.getByRole('listitem').filter({ hasText: 'wibble stick' })
   await expect(wibble.first()).toContainText('something else')

@@ -22,12 +22,13 @@ export function useSheets() {
   )
   const headings = computed(() => titles.value.map((title, i) => title || `Column ${i + 1}`))
   const body = computed(() => rows.value.slice(headed.value === null ? 0 : headed.value + 1))
+  const filled = computed(() => body.value.filter(r => r.some(c => c.trim() !== '')).length)
   const headingChoices = computed(() => [
     ...rows.value.slice(0, HEADINGS_OFFERED).flatMap((row, value) => {
       const text = row.filter(c => c.trim() !== '').join(' · ')
       return text === '' ? [] : [{ value, title: `row ${value + 1}: ${text.slice(0, 80)}` }]
     }),
-    { value: null, title: 'no row: they have no headings' },
+    { value: null, title: 'none: the columns have no names' },
   ])
   const samples = (column: number) =>
     [...new Set(body.value.map(r => (r[column] ?? '').trim()).filter(Boolean))].slice(0, 3)
@@ -43,5 +44,5 @@ export function useSheets() {
     mapping.value = guessColumns(titles.value, body.value.slice(0, 50))
   }
 
-  return { sheets, sheet, headed, mapping, headings, headingChoices, body, samples, choose, nameColumns }
+  return { sheets, sheet, headed, mapping, headings, headingChoices, body, filled, samples, choose, nameColumns }
 }

@@ -21,6 +21,7 @@ const { rows, doubtful, unsafe, chosen, total, ranges, alike } = review
 const typed = reactive({ text: '' })
 const draft = useDraft('list', typed)
 const reading = ref(false)
+const title = useTemplateRef<HTMLElement>('title')
 const refused = ref('')
 const POUCHES = 'pouches'
 const into = ref<string>(POUCHES)
@@ -32,7 +33,7 @@ const MOST = 2000
 const table = shallowRef<PastedList['table']>(null)
 const headingChoices = computed(() => [
   ...(table.value?.first ?? []).map(({ line, text }) => ({ value: line, title: text.slice(0, 90) })),
-  { value: null, title: 'no row: the columns have no headings' },
+  { value: null, title: 'none: the columns have no names' },
 ])
 async function read(headed?: number | null) {
   refused.value = ''
@@ -45,6 +46,8 @@ async function read(headed?: number | null) {
   review.show(outcome.value)
   table.value = outcome.value.table
   reading.value = true
+  // The answer begins at its title, wherever the list was scrolled to.
+  void nextTick(() => title.value?.scrollIntoView())
 }
 const tooMany = computed(() => typed.text.split(/\r?\n/).length > MOST)
 const onlyDoubtful = ref(false)
@@ -88,7 +91,11 @@ const shadesOf = (own: readonly ListRow[]) =>
 
 <template>
   <form class="form" novalidate @submit.prevent="reading ? save() : read()">
-    <h2>{{ reading ? `${plural(total, 'thing')} understood so.` : 'Paste what you own' }}</h2>
+    <h2 ref="title">
+      {{
+        reading ? `${plural(total, 'thing')} read. ${total === 1 ? 'Is it' : 'Are they'} right?` : 'Paste what you own'
+      }}
+    </h2>
     <DraftNote v-if="draft.found.value && !reading" @discard="draft.discard()" />
     <p v-if="problem || refused" role="alert" class="problem">{{ problem || refused }} {{ wrongIn }}</p>
     <template v-if="!reading">
@@ -130,7 +137,7 @@ const shadesOf = (own: readonly ListRow[]) =>
       <div v-if="table" class="bar">
         <v-select
           class="heads"
-          label="What the columns are called stands in"
+          label="Row that names the columns"
           :items="headingChoices"
           :model-value="table.headed"
           :disabled="reader.busy.value"
@@ -201,6 +208,13 @@ const shadesOf = (own: readonly ListRow[]) =>
 </template>
 
 <style scoped>
+/* What is drawn above what is read moves nothing: the page stays at its title. */
+.form {
+  overflow-anchor: none;
+}
+h2 {
+  scroll-margin-top: 24px;
+}
 .bar,
 .together {
   display: flex;

@@ -38,7 +38,7 @@ const ASIDES_NAMED = 8
 const wrongRows = computed(() => new Set(problems.value.map(p => p.row)).size)
 const title = computed(() => {
   if (t.step.value === 'file') return 'Take in a table'
-  if (t.step.value === 'columns') return `${plural(t.body.value.length, 'row')}. What are the columns?`
+  if (t.step.value === 'columns') return `${plural(t.filled.value, 'row')}. What are the columns?`
   const o = t.outcome.value
   if (!o) return 'None of it can be read yet.'
   return `${plural(o.made, 'new thing')}, ${o.changed} changed, ${o.same} as they are.`
@@ -103,7 +103,7 @@ const LOOKED_AT = 60
         @update:model-value="i => t.choose(i)"
       />
       <v-select
-        label="What the columns are called stands in"
+        label="Row that names the columns"
         :items="t.headingChoices.value"
         :model-value="t.headed.value"
         hide-details
