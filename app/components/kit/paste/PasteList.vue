@@ -112,7 +112,7 @@ const shadesOf = (own: readonly ListRow[]) =>
         placeholder="BASE&#10;skin tint 02 04 06 08, 30 ml each, 04 nearly empty&#10;matte primer silicone 30 ml half full&#10;BROWS&#10;pencil taupe x2, gel clear&#10;tissues, cotton buds, hand gel"
       />
       <p v-if="tooMany" class="small" role="status">The first {{ MOST }} lines are read; paste the rest afterwards.</p>
-      <Working v-if="reader.busy.value" what="Reading the list" :done="reader.progress.value" @stop="reader.stop()" />
+      <WorkerProgress what="Reading the list" :worker="reader" />
       <div class="acts">
         <v-btn type="submit" color="primary" variant="flat" :disabled="typed.text.trim() === '' || reader.busy.value"
           >Read it</v-btn
