@@ -58,7 +58,7 @@ async function sitDown() {
       <Choices v-model="answers.finish" label="Finish" :options="FINISHES" />
     </div>
     <div v-else-if="step === 1" class="asked">
-      <SensitivityPicker v-model="answers.sensitivities" />
+      <SensitivityPicker v-model="answers.sensitivities" v-model:read="answers.packsRead" />
       <v-checkbox v-model="answers.noScent" label="no scent" />
       <v-checkbox v-model="answers.mildOnly" label="mild products only" />
       <p class="small">

@@ -48,6 +48,8 @@ export interface FaceFacts {
   mildOnly: boolean
   /** Ingredients or groups they react to, as declared. */
   sensitivities: readonly string[]
+  /** Words among them that are not understood, where somebody has read the packs: none of the kit holds it. */
+  packsRead?: readonly string[]
   facialHair: boolean
   wantsLashes: 'none' | 'sparse' | 'full'
   lashExtensions: boolean

@@ -1,4 +1,6 @@
-import { canonicalName } from './names'
+import type { ItemKind } from '../product/item'
+import { CONTACT } from './contact'
+import { FOODS } from './foods'
 
 /**
  * What people declare they react to, and what lists are flagged for: the words people use for it and the ingredients
@@ -12,6 +14,12 @@ export interface Substance {
   words: readonly string[]
   /** Ingredients in international form. */
   is: RegExp
+  /** Ingredients that are asked about before they go on somebody who declares it. */
+  near?: RegExp
+  /** Kinds of product that commonly hold it: set aside where no list clears them. */
+  usuallyIn?: readonly ItemKind[]
+  /** What a product is called that holds it, in plain lower case, whatever its list says or does not say. */
+  called?: RegExp
 }
 
 const oneOf = (names: string) =>
@@ -34,50 +42,170 @@ export const FRAGRANCE_ALLERGENS =
 export const ESSENTIAL_OIL =
   /^(?:lavandula|citrus|mentha|melaleuca|rosmarinus|rosa damascena|rosa centifolia|pelargonium|eucalyptus|santalum|cananga|cymbopogon|cedrus|juniperus|thymus|salvia|ocimum|pogostemon|vetiveria|boswellia|commiphora|jasminum|syzygium|eugenia|cinnamomum|abies|pinus|cupressus|anthemis|zingiber|foeniculum|pimpinella)\b.*\boil$/
 
-export const SUBSTANCES: readonly Substance[] = [
+const EVERYDAY: readonly Substance[] = [
   {
     id: 'fragrance',
     label: 'fragrance',
-    words: ['perfume', 'scent', 'parfum'],
+    words: [
+      'perfume',
+      'scent',
+      'parfum',
+      'fragrance free',
+      'parfüm',
+      'duft',
+      'duftstoffe',
+      'duftstoff',
+      'parfums',
+      'fragrance mix',
+      'scented products',
+      'scented product',
+      'perfumed products',
+      'smells',
+      'strong smells',
+      'aftershave',
+      'deodorant',
+    ],
+    called: /perfum|scented(?<!un)|fragranced/,
     is: new RegExp(`^(?:parfum|aroma)$|${FRAGRANCE_ALLERGENS.source}`),
   },
   { id: 'essential-oils', label: 'essential oils', words: ['essential oil', 'aromatic oils'], is: ESSENTIAL_OIL },
   {
     id: 'lanolin',
     label: 'lanolin',
-    words: ['wool fat', 'wool wax', 'wool alcohol', 'wool'],
+    words: [
+      'wool fat',
+      'wool wax',
+      'wool alcohol',
+      'wool',
+      'wolle',
+      'wollfett',
+      'wollwachs',
+      'laine',
+      'lanoline',
+      'lanolin alcohol',
+    ],
     is: /lanolin|^laneth-|^lanosterol|^adeps lanae/,
   },
-  { id: 'latex', label: 'latex', words: ['natural rubber', 'rubber'], is: /latex|^hevea brasiliensis/ },
+  {
+    id: 'latex',
+    label: 'latex',
+    words: [
+      'natural rubber',
+      'rubber',
+      'latex gloves',
+      'rubber gloves',
+      'gloves',
+      'balloons',
+      'condoms',
+      'gummi',
+      'kautschuk',
+      'caoutchouc',
+    ],
+    is: /latex|^hevea brasiliensis/,
+    usuallyIn: ['lash glue'],
+    called: /latex(?![- ]?free)|rubber/,
+  },
   {
     id: 'nuts',
     label: 'nuts',
-    words: ['nut', 'tree nuts', 'nut oil', 'almond', 'hazelnut', 'walnut', 'peanut', 'macadamia'],
-    is: /^(?:prunus amygdalus|prunus dulcis|macadamia|corylus|juglans|arachis|anacardium|pistacia|bertholletia|carya|sweet almond|almond)/,
+    words: [
+      'nut',
+      'tree nut',
+      'nut oil',
+      'almond',
+      'hazelnut',
+      'walnut',
+      'peanut',
+      'macadamia',
+      'cashew',
+      'pistachio',
+      'pecan',
+      'brazil nut',
+      'nuss',
+      'nüsse',
+      'erdnuss',
+      'erdnüsse',
+      'mandel',
+      'mandeln',
+      'haselnuss',
+      'walnuss',
+      'noix',
+      'noisette',
+      'amande',
+      'cacahuète',
+      'arachide',
+      'groundnut',
+      'nut butter',
+      'marzipan',
+    ],
+    is: /^(?:prunus amygdalus|prunus dulcis|macadamia|corylus|juglans|arachis|anacardium|pistacia|bertholletia|carya|sweet almond|almond|hydrogenated (?:peanut|almond)|peanut|hydrogenated almond)/,
+    // No nuts to a botanist, and often no matter to somebody who declares nuts: asked about before they go on.
+    near: /^(?:argania|cocos nucifera|butyrospermum parkii)|coconut/,
+    called: /\bnut|almond|coconut|macadamia|hazelnut|walnut|argan|\bshea\b|peanut/,
   },
   {
     id: 'seed-oils',
     label: 'seed oils',
-    words: ['seed oil', 'sesame', 'sunflower', 'soya', 'soy'],
+    words: ['seed oil', 'seeds', 'seed', 'samen', 'graines'],
     is: /^(?:sesamum|helianthus annuus|glycine soja|ricinus communis|linum|cannabis sativa|papaver|carthamus|gossypium|brassica)\b.*\b(?:oil|butter)$|\bseed oil$/,
   },
   {
     id: 'wheat',
     label: 'wheat and gluten',
-    words: ['wheat', 'gluten', 'coeliac', 'barley', 'rye'],
+    words: [
+      'wheat',
+      'gluten',
+      'coeliac',
+      'celiac',
+      'coeliac disease',
+      'barley',
+      'rye',
+      'weizen',
+      'blé',
+      'zöliakie',
+      'gluten free',
+      'wheat protein',
+    ],
     is: /wheat|^triticum|gluten|^hordeum|^secale|^avena/,
   },
   { id: 'carmine', label: 'carmine', words: ['cochineal', 'ci 75470', 'e120'], is: /^carmine$|^ci 75470$/ },
   {
     id: 'beeswax',
     label: 'beeswax and propolis',
-    words: ['bees', 'bee products', 'wax', 'propolis', 'honey'],
+    words: [
+      'bees',
+      'bee products',
+      'wax',
+      'propolis',
+      'honey',
+      'bienenwachs',
+      'honig',
+      "cire d'abeille",
+      'miel',
+      'royal jelly',
+      'bee pollen',
+    ],
+    called: /beeswax|honey(?! (?:beige|tan|deep|gold))|propolis|royal jelly/,
     is: /^cera alba$|propolis|^mel$|^beeswax|^peg-\d+ beeswax/,
   },
   {
     id: 'nickel',
     label: 'nickel',
-    words: ['metal'],
+    words: [
+      'metal',
+      'metals',
+      'metall',
+      'métal',
+      'cheap jewellery',
+      'costume jewellery',
+      'jewellery',
+      'jewelry',
+      'earrings',
+      'belt buckles',
+      'modeschmuck',
+      'bijoux',
+      'iron oxide',
+    ],
     is: /^ci 77(?:491|492|499|288|289|742|510|266|007|489)$|^iron oxides$|^chromium|^ultramarines$|^manganese violet$/,
   },
   { id: 'parabens', label: 'parabens', words: ['paraben'], is: /paraben$/ },
@@ -97,7 +225,16 @@ export const SUBSTANCES: readonly Substance[] = [
   {
     id: 'alcohol',
     label: 'drying alcohol',
-    words: ['alcohol', 'ethanol', 'spirit'],
+    words: [
+      'alcohol',
+      'ethanol',
+      'spirit',
+      'alkohol',
+      'alcool',
+      'alcohol free',
+      'alcohol based products',
+      'rubbing alcohol',
+    ],
     is: /^(?:alcohol|alcohol denat\.|isopropyl alcohol)$/,
   },
   {
@@ -109,14 +246,16 @@ export const SUBSTANCES: readonly Substance[] = [
   {
     id: 'colophony',
     label: 'colophony',
-    words: ['rosin', 'colophonium', 'pine resin'],
+    words: ['rosin', 'colophonium', 'pine resin', 'resin', 'kolophonium', 'colophane', 'violin rosin'],
     is: /colophon|\brosin(?:ate)?\b/,
+    usuallyIn: ['lash glue'],
   },
   {
     id: 'acrylates',
     label: 'cyanoacrylates in glues',
-    words: ['cyanoacrylate', 'lash glue', 'acrylates', 'acrylate'],
+    words: ['cyanoacrylate', 'acrylates', 'acrylate', 'cyanacrylat', 'acrylat'],
     is: /cyanoacrylate/,
+    usuallyIn: ['lash glue'],
   },
   { id: 'betaine', label: 'cocamidopropyl betaine', words: ['capb'], is: /^cocamidopropyl betaine$/ },
   {
@@ -128,19 +267,29 @@ export const SUBSTANCES: readonly Substance[] = [
   {
     id: 'mineral-oil',
     label: 'mineral oil',
-    words: ['paraffin', 'petroleum', 'petrolatum'],
+    words: ['paraffin', 'petroleum', 'petrolatum', 'petroleum jelly', 'mineralöl', 'erdöl', 'huile minérale'],
     is: /^(?:paraffinum liquidum|petrolatum|paraffin|cera microcristallina|ceresin|ozokerite)$/,
   },
   {
     id: 'silicones',
     label: 'silicones',
-    words: ['silicone', 'dimethicone'],
+    words: ['silicone', 'dimethicone', 'silikon', 'silikone', 'silicone free'],
     is: /methicone|siloxan|siloxy|methiconol|silsesquioxane|silicone/,
   },
   {
     id: 'salicylates',
     label: 'salicylates',
-    words: ['salicylic acid', 'aspirin', 'bha', 'beta hydroxy acid'],
+    words: [
+      'salicylic acid',
+      'salicylic',
+      'aspirin',
+      'bha',
+      'beta hydroxy acid',
+      'salicylsäure',
+      'aspirine',
+      'acetylsalicylic acid',
+      'willow bark',
+    ],
     is: /salicyl/,
   },
   {
@@ -158,80 +307,20 @@ export const SUBSTANCES: readonly Substance[] = [
   {
     id: 'chemical-filters',
     label: 'organic sun filters',
-    words: ['oxybenzone', 'avobenzone', 'octocrylene', 'sunscreen'],
+    words: [
+      'oxybenzone',
+      'avobenzone',
+      'octocrylene',
+      'sunscreen',
+      'chemical sunscreen',
+      'chemical sunscreens',
+      'chemical spf',
+      'octinoxate',
+      'benzophenone',
+    ],
     is: /^(?:ethylhexyl methoxycinnamate|octocrylene|butyl methoxydibenzoylmethane|benzophenone-\d|homosalate|ethylhexyl salicylate|ethylhexyl triazone)$/,
   },
 ]
 
-const plainWord = (text: string) =>
-  text
-    .trim()
-    .toLowerCase()
-    .replace(/[’`´]/g, "'")
-    .replace(/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/gu, '')
-    .replace(/s$/, '')
-
-/** What a declared word stands for. */
-export interface Declared {
-  label: string
-  holds(ingredient: string): boolean
-}
-
-/**
- * The substance a declared word stands for; a word that is none of them stands for the ingredients of that name. Several
- * said in one breath ("AHA & BHA", "parfum, mild") stand for each of them.
- */
-export function substanceFor(declared: string): Declared {
-  const whole = known(declared)
-  if (whole) return whole
-  const parts = declared.split(/[,;/&+]|\s(?:and|und|et|y)\s/i).filter(part => part.trim())
-  if (parts.length < 2) return named(declared)
-  const all = parts.map(part => known(part) ?? named(part))
-  return { label: declared.trim(), holds: ingredient => all.some(one => one.holds(ingredient)) }
-}
-
-function known(declared: string): Declared | null {
-  const word = plainWord(declared)
-  const found = SUBSTANCES.find(
-    s => s.id === declared || plainWord(s.label) === word || s.words.some(w => plainWord(w) === word),
-  )
-  return found ? asDeclared(found) : null
-}
-
-function named(declared: string): Declared {
-  const name = canonicalName(declared) || plainWord(declared)
-  const within = SUBSTANCES.find(s => s.is.test(name) && s.words.includes(name))
-  return within ? asDeclared(within) : { label: declared.trim(), holds: namesAll(name) }
-}
-
-const asDeclared = ({ label, is }: Substance): Declared => ({ label, holds: ingredient => is.test(ingredient) })
-
-// A word this short begins too many others: it has to be there whole.
-const SHORT = 3
-
-/**
- * Whether an ingredient's name holds the beginnings of all words said, in their order: "shea butter" is in
- * "butyrospermum parkii (shea) butter". What people type is compared as words and never becomes a pattern.
- */
-function namesAll(said: string): (ingredient: string) => boolean {
-  const wanted = wordsOf(said)
-  return ingredient => {
-    if (wanted.length === 0) return false
-    let next = 0
-    for (const word of wordsOf(ingredient)) {
-      const said = wanted[next]
-      if (said !== undefined && (said.length < SHORT ? word === said : word.startsWith(said))) next++
-    }
-    return next === wanted.length
-  }
-}
-
-const wordsOf = (text: string) =>
-  text
-    .toLowerCase()
-    .split(/[^\p{L}\p{N}]+/u)
-    .filter(Boolean)
-
-/** Ingredients of a list that are or contain what was declared. */
-export const foundIn = (declared: string, ingredients: readonly string[]): string[] =>
-  ingredients.filter(substanceFor(declared).holds)
+/** All of them, in the order in which a word is looked for. */
+export const SUBSTANCES: readonly Substance[] = [...EVERYDAY, ...FOODS, ...CONTACT]

@@ -1,4 +1,4 @@
-import { foundIn, substanceFor } from '../ingredients/substances'
+import { declaredAs } from '../ingredients/declared'
 import { isScented, type KitItem } from '../product/item'
 import { SLOTS, type SlotId } from '../asked/slots'
 
@@ -34,7 +34,7 @@ export function chainsWithout(declared: readonly string[], items: readonly KitIt
   return [...new Set(declared)].map(word => {
     // An unread list is no proof either way.
     const staysAway = (item: KitItem) =>
-      item.ingredients !== null && (word === MILD_ONLY ? !isMild(item) : foundIn(word, item.ingredients).length > 0)
+      word === MILD_ONLY ? item.ingredients !== null && !isMild(item) : declaredAs(word).against(item) !== null
     const left = ready.filter(i => !staysAway(i))
     const filling = SLOTS.filter(s => s.always).map(({ id, kinds, place }) => ({
       id,
@@ -45,7 +45,7 @@ export function chainsWithout(declared: readonly string[], items: readonly KitIt
     const bottles = left.filter(i => i.lab !== null && (i.kind === 'foundation' || i.kind === 'adjuster'))
     return {
       declared: word,
-      label: word === MILD_ONLY ? word : substanceFor(word).label,
+      label: word === MILD_ONLY ? word : declaredAs(word).label,
       lacking: filling.filter(f => f.by.length === 0).map(f => f.id),
       unread: filling.filter(f => f.by.length > 0 && f.by.every(i => i.ingredients === null)).map(f => f.id),
       bottleIds: bottles.map(i => i.id),

@@ -1,3 +1,4 @@
+import { stillUnknown } from '../ingredients/declared'
 import type { Due } from '../due'
 import { isComplexionKind } from '../stock/things/usual'
 import type { ItemKind, KitItem } from '../product/item'
@@ -42,7 +43,9 @@ const SUPPOSED: Record<Datum, (item: KitItem, question: PlanQuestion) => Suppose
         ]
       : [],
   'ingredients': (item, { face }) =>
-    item.ingredients === null && face.sensitivities.length > 0
+    item.ingredients === null
+    && stillUnknown(face.sensitivities, face.packsRead).length === 0
+    && face.sensitivities.length > 0
       ? [
           { value: 'free of it', item: { ...item, ingredients: [] } },
           { value: 'holds it', item: { ...item, ingredients: face.sensitivities } },

@@ -6,7 +6,7 @@ import { shownOn } from '../complexion/skins/shown'
 import { nudeFor } from '../complexion/skins/nude'
 import { typicalSkin, UNDERTONES } from '../complexion/skins/skin'
 import { needs } from '../buy/needs'
-import { foundIn, substanceFor } from '../ingredients/substances'
+import { declaredAs } from '../ingredients/declared'
 import { SLOTS } from '../asked/slots'
 import type { Lab } from '../colour/lab'
 import { isVivid } from '../stock/things/vivid'
@@ -222,9 +222,9 @@ function chainPoints(ability: Ability, scene: AuditScene): NamedPoint[] {
         item.ingredients !== null
         && item.safeFor.includes(place)
         && (kinds.includes(item.kind) || item.alsoFor.some(k => kinds.includes(k)))
-        && foundIn(word, item.ingredients).length === 0
+        && declaredAs(word).against(item) === null
       const all = scene.things.flatMap((t, thing) => (t.items.some(fits) ? [thing] : []))
-      return { name: `${substanceFor(word).label}: ${name.toLowerCase()}`, need: 1, ways: one(all) }
+      return { name: `${declaredAs(word).label}: ${name.toLowerCase()}`, need: 1, ways: one(all) }
     }),
   )
 }

@@ -1,4 +1,5 @@
 import type { Layer } from '#core/plan/facePlan'
+import { asksOf } from '#core/ingredients/declared'
 import { reasonsInOrder } from '#core/suitability/reasons'
 import type { SlotId } from '#core/asked/slots'
 import type { Face } from '../records/people/faces'
@@ -29,6 +30,8 @@ export interface FaceCard {
   change: string
   skin: { L: number; a: number; b: number } | null
   minutes: number
+  /** What was declared and has to be asked or kept in mind first. */
+  askFirst: string[]
   lines: CardLine[]
   overrides: { rule: string; reason: string }[]
 }
@@ -58,6 +61,7 @@ export const faceCard = (face: Face, saved: SavedPlan, nameOf: NameOf): FaceCard
   change: saved.change,
   skin: saved.plan.worn?.bare ?? null,
   minutes: saved.plan.minutes.full,
+  askFirst: asksOf(face.consultation.sensitivities, face.consultation.packsRead),
   lines: saved.plan.layers.map(l => lineOf(l, nameOf)),
   overrides: saved.overrides.map(({ rule, reason }) => ({ rule, reason })),
 })

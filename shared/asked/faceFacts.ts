@@ -42,6 +42,7 @@ export function factsOf(face: Face): FaceFacts | null {
     noScent: c.noScent,
     mildOnly: c.mildOnly,
     sensitivities: c.sensitivities,
+    packsRead: c.packsRead,
     facialHair: c.facialHair,
     wantsLashes: c.lashes === 'sparse' || c.lashes === 'full' ? c.lashes : 'none',
     lashExtensions: c.lashes === 'extensions',

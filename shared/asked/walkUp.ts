@@ -34,6 +34,7 @@ export interface WalkUp {
   look: Look
   finish: Finish
   sensitivities: string[]
+  packsRead: string[]
   noScent: boolean
   mildOnly: boolean
   skinType: SkinType
@@ -51,6 +52,7 @@ export const emptyWalkUp = (): WalkUp => ({
   look: 'light and even',
   finish: 'natural',
   sensitivities: [],
+  packsRead: [],
   noScent: false,
   mildOnly: false,
   skinType: 'normal',

@@ -7,7 +7,8 @@ import { SLOTS } from '#core/asked/slots'
 import { FLAGS } from '#core/ingredients/flags'
 import { readIngredients } from '#core/ingredients/ingredients'
 import { KNOWN_NAMES } from '#core/ingredients/knownNames'
-import { foundIn, substanceFor, SUBSTANCES } from '#core/ingredients/substances'
+import { declaredAs, foundIn } from '#core/ingredients/declared'
+import { SUBSTANCES } from '#core/ingredients/substances'
 import { INGREDIENT_LISTS } from '../support/ingredientLists'
 import { seeded } from '../support/random'
 import { randomFace, randomItem, randomJob, settings } from '../support/suitability'
@@ -110,7 +111,7 @@ it('what each declared sensitivity goes by, and what it finds in all lists at ha
     ...new Set([...KNOWN_NAMES, ...INGREDIENT_LISTS.flatMap(l => readIngredients(l.text).ingredients)]),
   ].sort()
   const goesBy = SUBSTANCES.map(({ id, label, words }) => {
-    for (const word of words) expect(substanceFor(word).label).toBe(label)
+    for (const word of words) expect(declaredAs(word).label).toBe(label)
     return `${id}, ${label}, ${words.join(' or ')}: ${foundIn(label, names).join(', ')}`
   })
   expect(goesBy).toMatchSnapshot()

@@ -86,5 +86,6 @@ export function mount(
       await nextTick()
     },
     one: (tag: string) => all(root, n => n.tag === tag)[0],
+    withRole: (role: string) => all(root, n => n.props.role === role)[0],
   }
 }

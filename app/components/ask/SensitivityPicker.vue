@@ -5,6 +5,8 @@ import { api } from '~/asking/api'
 
 /** What they react to, picked or typed, and the products of the kit that then stay away. */
 const model = defineModel<string[]>({ required: true })
+/** Words that are not understood, where somebody has read the packs. */
+const read = defineModel<string[]>('read', { default: () => [] })
 const typed = ref<string | null>(null)
 const choices = SUBSTANCES.map(s => s.label)
 // A refusal changes nothing about what is declared: this only names the products that hold it.
@@ -13,7 +15,31 @@ const asked = useAsked(
   (declared, signal) => api('post', '/api/kit/held', {}, { body: { declared: [...declared] }, quiet: true, signal }),
 )
 const found = computed((): HeldInKit => asked.value.value ?? { held: [], unread: 0 })
-const held = computed(() => new Map(found.value.held.map(h => [h.declared, h.names])))
+const held = computed(() => new Map(found.value.held.map(h => [h.declared, h])))
+const NAMED = 4
+/** What a word means for the kit, in a sentence. */
+function told(word: string): string {
+  const h = held.value.get(word)
+  if (!h) return ''
+  if (h.meaning === 'unknown')
+    return read.value.includes(word)
+      ? 'the packs are read: none of the kit holds it'
+      : 'not understood: ask what it is. Until then nothing of the kit goes on.'
+  if (h.meaning === 'nothing') return 'nothing stays away'
+  const away =
+    h.names.length > 0
+      ? `${listInWords(h.names.slice(0, NAMED))}${h.names.length > NAMED ? ` and ${h.names.length - NAMED} more` : ''} ${h.names.length === 1 ? 'stays' : 'stay'} away`
+      : ''
+  if (h.asks !== null) return [h.asks, away && `${capital(away)}.`].filter(Boolean).join(' ')
+  return away || 'in nothing of the kit whose list is on record'
+}
+const isUnknown = (word: string) => held.value.get(word)?.meaning === 'unknown'
+function means(word: string, choice: string | null) {
+  if (choice) model.value = [...new Set(model.value.map(w => (w === word ? choice : w)))]
+}
+function packsRead(word: string, is: boolean) {
+  read.value = is ? [...read.value, word] : read.value.filter(w => w !== word)
+}
 function add(word: string | null) {
   const text = (word ?? '').trim()
   if (text && !model.value.includes(text)) model.value = [...model.value, text]
@@ -23,6 +49,7 @@ function add(word: string | null) {
 }
 const drop = (word: string) => {
   model.value = model.value.filter(w => w !== word)
+  read.value = read.value.filter(w => w !== word)
 }
 </script>
 
@@ -30,7 +57,7 @@ const drop = (word: string) => {
   <div class="picker">
     <v-combobox
       :model-value="typed"
-      label="Reacts to (pick, or type an ingredient)"
+      label="Reacts to (pick, or type it as they say it)"
       :items="choices"
       variant="outlined"
       density="comfortable"
@@ -40,13 +67,23 @@ const drop = (word: string) => {
     <ul v-if="model.length > 0" class="rows">
       <li v-for="word in model" :key="word">
         <b>{{ word }}</b>
-        <span class="small">{{
-          held.get(word)?.length
-            ? `in ${listInWords(held.get(word)!.slice(0, 4))}${held.get(word)!.length > 4 ? ` and ${held.get(word)!.length - 4} more` : ''}: they stay away`
-            : held.has(word)
-              ? 'in nothing of the kit whose list is on record'
-              : ''
-        }}</span>
+        <span class="small">{{ told(word) }}</span>
+        <template v-if="isUnknown(word)">
+          <v-autocomplete
+            v-if="!read.includes(word)"
+            class="means"
+            :model-value="null"
+            :label="`“${word}” is`"
+            :items="choices"
+            variant="outlined"
+            density="compact"
+            hide-details
+            @update:model-value="c => means(word, c)"
+          />
+          <Act @click="packsRead(word, !read.includes(word))">{{
+            read.includes(word) ? 'The packs are not read' : 'I have read the packs: none holds it'
+          }}</Act>
+        </template>
         <Act :aria-label="`Take ${word} off`" @click="drop(word)">Take off</Act>
       </li>
     </ul>
@@ -57,6 +94,10 @@ const drop = (word: string) => {
 </template>
 
 <style scoped>
+.means {
+  min-width: 220px;
+  max-width: 320px;
+}
 p {
   margin: 4px 0 0;
 }

@@ -140,7 +140,10 @@ describe('a computation', () => {
   it('says how far it is, and can be stopped', async () => {
     const { page, onStop } = computing('working')
     expect(page.text()).toContain('Weighing every set …')
-    expect(page.one('progress')!.props).toMatchObject({ 'value': 0.4, 'aria-label': 'Weighing every set' })
+    expect(page.withRole('progressbar')!.props).toMatchObject({
+      'aria-valuenow': 40,
+      'aria-label': 'Weighing every set',
+    })
     await page.press('Stop')
     expect(onStop).toHaveBeenCalledTimes(1)
   })

@@ -1,3 +1,4 @@
+import { asksOf, stillUnknown } from '../../ingredients/declared'
 import type { Programme } from '../../asked/programme'
 import { chairTime, type ChairTime } from '../layers/chair'
 import { minutesFor, type Minutes } from '../layers/minutes'
@@ -49,6 +50,8 @@ export interface Layer {
 
 export interface FacePlan {
   programme: Programme
+  /** What was declared and has to be asked or kept in mind first, whole sentences; the first may be why nothing goes on. */
+  askFirst: string[]
   /** In the order of the work. */
   layers: Layer[]
   /** What is done besides the layers. */
@@ -93,13 +96,15 @@ export function describe({ filled, picks }: Chosen, question: PlanQuestion, scen
   }))
   return {
     programme: scene.programme,
+    askFirst: asksOf(face.sensitivities, face.packsRead),
     layers,
     steps,
     seams: seamsOf(
       chosen.map(({ f, candidate }) => ({ use: f.use, item: candidate.item })),
       settings,
     ),
-    missing: filled.flatMap(f =>
+    // What stops everything is said once, and nothing is bought for it.
+    missing: (stillUnknown(face.sensitivities, face.packsRead).length > 0 ? [] : filled).flatMap(f =>
       missingAt(f, picks.get(f.use.key) ?? null, question).map(m => ({
         ...m,
         offer: bestOffer(f.use, question, question.offers ?? [], { base: main, concealer }),

@@ -1,3 +1,4 @@
+import { declaredAs } from '../../ingredients/declared'
 import { difference } from '../../colour/difference'
 import type { Lab } from '../../colour/lab'
 import { ILLUMINANTS, type Illuminant } from '../../colour/tables'
@@ -132,7 +133,6 @@ const DIPPED = ['pot', 'stick']
 /** What holds brows without colour goes in with a spoolie alone. */
 const DRAWS_BROWS = 'angled brush'
 
-const LATEX = /latex|rubber/i
 const MAY_BE_LATEX: readonly string[] = ['sponge', 'body sponge', 'puff']
 
 /** What the plan takes out of the bag; of what may hold latex, another for whom latex was declared. */
@@ -140,7 +140,7 @@ export function toolsFor(
   layers: readonly { slot: SlotId; item: KitItem; drops?: readonly Drops[] | null }[],
   face: FaceFacts,
 ): string[] {
-  const latexFree = face.sensitivities.some(s => LATEX.test(s))
+  const latexFree = face.sensitivities.some(s => declaredAs(s).holds('natural rubber latex'))
   const raw = zonesIn(face, 'broken', 'sunburnt').length > 0
   return [
     ...new Set([

@@ -1,3 +1,4 @@
+import { asksOf } from '#core/ingredients/declared'
 import { isReady } from '#core/stock/things/thing'
 import { inArray } from 'drizzle-orm'
 import { betweenFaces } from '#core/bag/between'
@@ -49,6 +50,7 @@ async function atTheChair(day: DayPlan, services: string): Promise<ChairFace> {
     services,
     skin,
     sensitivities: face.consultation.sensitivities,
+    askFirst: asksOf(face.consultation.sensitivities, face.consultation.packsRead),
     keepPictures: face.consultation.keepPictures,
     plan: plan && workedFrom(plan),
     against: against.map(a => a.sentence),

@@ -1,4 +1,4 @@
-import { foundIn } from '#core/ingredients/substances'
+import { declaredAs } from '#core/ingredients/declared'
 import { chainsWithout, type ChainWithout } from '#core/plan/chainForEveryone'
 import { itemOf } from '#shared/asked/kitItem'
 import type { HeldInKit } from '#shared/records/kit/kit'
@@ -13,10 +13,10 @@ const itemsInUse = async () => (await kitProducts()).filter(p => p.retiredAt ===
 export async function heldInKit(declared: readonly string[]): Promise<HeldInKit> {
   const items = await itemsInUse()
   return {
-    held: declared.map(word => ({
-      declared: word,
-      names: items.filter(i => i.ingredients && foundIn(word, i.ingredients).length > 0).map(i => i.name),
-    })),
+    held: declared.map(word => {
+      const { meaning, asks, against } = declaredAs(word)
+      return { declared: word, meaning, asks, names: items.filter(i => against(i) !== null).map(i => i.name) }
+    }),
     unread: items.filter(i => i.ingredients === null).length,
   }
 }

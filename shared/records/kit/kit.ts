@@ -1,3 +1,4 @@
+import type { Meaning } from '#core/ingredients/declared'
 import { COVERAGES, FAMILIES, type Coverage, type Family } from '#core/complexion/bottles/product'
 import { MEASURES, UNIT_ROLES, type Measure, type PlaceSort, type UnitRole } from '#core/stock/things/things'
 import type { Traits } from '#core/stock/things/usual'
@@ -302,7 +303,13 @@ export class DeclaredInput {
 
 /** Where in the kit something is that they react to, of what is not retired. */
 export interface HeldInKit {
-  held: { declared: string; names: string[] }[]
+  held: {
+    declared: string
+    meaning: Meaning
+    /** What to ask or to keep in mind, a whole sentence. */
+    asks: string | null
+    names: string[]
+  }[]
   /** Products without a list on record. */
   unread: number
 }

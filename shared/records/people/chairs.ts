@@ -17,6 +17,8 @@ export interface ChairFace {
   skin: Lab | null
   /** What was declared. */
   sensitivities: string[]
+  /** What was declared and has to be asked or kept in mind before anything goes on. */
+  askFirst: string[]
   /** Whether pictures of them may be kept. */
   keepPictures: Consent
   plan: ChairPlan | null

@@ -115,7 +115,7 @@ const told = computed(() => who.problem.value || problem.value)
           <v-text-field v-model="values.normallyWears" label="Normally wears" :error-messages="at('normallyWears')" />
           <Choices v-model="values.lashes" label="Lashes" :options="LASHES" />
           <h2>What must not happen</h2>
-          <SensitivityPicker v-model="values.sensitivities" />
+          <SensitivityPicker v-model="values.sensitivities" v-model:read="values.packsRead" />
           <p v-if="at('sensitivities').length > 0" role="alert">
             <b>{{ at('sensitivities')[0] }}</b>
           </p>

@@ -60,6 +60,7 @@ const print = () => window.print()
         {{ stampInWords(saved.usedAt ?? saved.savedAt)
         }}<template v-if="reader === 'artist'">, {{ card.minutes }} minutes</template>.
       </p>
+      <AskFirst v-if="reader === 'artist'" :sentences="card.askFirst" />
       <CardLines :card="card" :layers="saved.plan.layers" :record="saved.record" :reader="reader" />
       <p v-if="reader === 'person'" class="small">
         Read packs for ingredients. If anything itches, swells or reddens, wash it off and ask a pharmacist or doctor.

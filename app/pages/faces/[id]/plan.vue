@@ -68,6 +68,11 @@ async function save(kind: PlanKind) {
           <br /> </template
         >{{ summary }}
       </p>
+      <AskFirst v-if="plan" :sentences="plan.askFirst ?? []"
+        ><p class="no-print">
+          <NuxtLink class="act" :to="`/faces/${face.id}/ask`">Answer what they react to</NuxtLink>
+        </p></AskFirst
+      >
       <DayPanel v-if="changing" class="set-off" :face="face" />
       <p v-if="!facts"><v-btn color="primary" variant="flat" :to="`/faces/${face.id}?read`">Read the skin</v-btn></p>
       <p v-if="state === 'failed'" role="alert">

@@ -110,6 +110,7 @@ const rounds = computed(() =>
             <p v-if="shown.sensitivities.length > 0" class="mind">
               <b>{{ nameOf(shown.bookingId) }} declared: {{ listInWords(shown.sensitivities) }}.</b>
             </p>
+            <AskFirst :sentences="shown.askFirst" />
             <p v-for="said in shown.against" :key="said" class="mind">{{ capital(said) }}.</p>
             <p v-if="shown.agreed">Agreed at the preview: {{ shown.agreed }}</p>
             <p v-if="shown.change">To change on the day: {{ shown.change }}</p>

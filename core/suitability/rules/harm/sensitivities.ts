@@ -1,19 +1,24 @@
-import { foundIn, substanceFor } from '../../../ingredients/substances'
+import { declaredAs } from '../../../ingredients/declared'
 import { note, veto, type Rule, type Said } from '../../finding'
 
-/** Only what was declared stops a product; a list that is not on record is asked for, never assumed clean. */
+/**
+ * What was declared stops a product that holds it, is called so or usually holds it; a word that is not understood stops everything until
+ * somebody has asked. A list that is not on record is asked for, never assumed clean.
+ */
 export const sensitivities: Rule = {
   id: 'sensitivities',
   looksAt: 'sensitivities',
   weigh({ item, face }): Said[] {
-    if (face.sensitivities.length === 0) return []
-    if (item.ingredients === null) return [note('the list is missing: ask or read the pack before it goes on')]
-    const list = item.ingredients
-    return face.sensitivities.flatMap(declared => {
-      const found = foundIn(declared, list)
-      return found.length > 0
-        ? [veto('harm', `holds ${found.join(', ')}; ${substanceFor(declared).label} was declared`)]
-        : []
+    const declared = face.sensitivities.map(word => ({ word, ...declaredAs(word) }))
+    const against = declared.flatMap(({ word, label, meaning, against }) => {
+      if (meaning === 'unknown' && face.packsRead?.includes(word)) return []
+      const why = against(item)
+      return why === null ? [] : [veto('harm', `${why}; ${meaning === 'unknown' ? `“${label}”` : label} was declared`)]
     })
+    if (against.length > 0) return against
+    const mayBeHeld = declared.some(d => d.meaning !== 'elsewhere' && d.meaning !== 'nothing')
+    return mayBeHeld && item.ingredients === null
+      ? [note('the list is missing: ask or read the pack before it goes on')]
+      : []
   },
 }

@@ -1,3 +1,4 @@
+import { declaredAs } from '../../../ingredients/declared'
 import { statesOf } from '../../../asked/face'
 import { when, weight, type Rule } from '../../finding'
 import { isLight, isPowder, isScented, type KitItem } from '../../../product/item'
@@ -23,7 +24,7 @@ export const skinState: Rule = {
     const reactive = states.has('reactive') || face.mildOnly
     const base = BASE.includes(slot)
     const onSkin = ON_SKIN.includes(slot)
-    const declared = face.noScent || face.sensitivities.some(s => /fragrance|perfume|parfum|scent/i.test(s))
+    const declared = face.noScent || face.sensitivities.some(s => declaredAs(s).holds('parfum'))
     return when(
       [flaky && isPowder(item) && base, weight(-1, 'powder settles on dry flakes')],
       [flaky && item.finish === 'matte' && base, weight(-2, 'matte shows every flake')],

@@ -1,0 +1,42 @@
+import type { Substance } from './substances'
+
+/* What skin reacts to on touch: metals, dyes, resins, glues, preservatives, and what washes. Starting values, ours. */
+
+// prettier-ignore
+export const CONTACT: readonly Substance[] = [
+  { id: 'adhesives', label: 'adhesives', words: ['adhesive', 'glue', 'glues', 'lash glue', 'eyelash glue', 'kleber', 'klebstoff', 'wimpernkleber', 'colle', 'colle à cils', 'lash adhesive', 'eyelash adhesive', 'super glue', 'superglue', 'plasters', 'plaster', 'pflaster', 'sticking plaster', 'sticking plasters', 'band aid', 'band aids', 'sparadrap', 'tape', 'surgical tape', 'medical tape', 'spirit gum', 'mastix', 'wig glue', 'wig tape', 'lash extensions', 'eyelash extensions', 'extensions glue', 'prosthetic glue', 'zinc oxide tape'], is: /cyanoacrylate|^rubber latex|^natural rubber latex|^latex$|colophon|rosinate|^mastic|^acrylates\/octylacrylamide copolymer|^pressure sensitive/, usuallyIn: ['lash glue'], called: /glue|adhesive|self[- ]adhesive|spirit gum|\btape\b|kleber|\bcolle\b/ },
+  { id: 'methacrylates', label: 'acrylates of nails and glues', words: ['hema', 'methacrylate', 'methacrylates', 'gel nails', 'acrylic nails', 'gel polish', 'nail gel', 'acrylic', 'acryl', 'uv nails', 'bonding agent', 'shellac nails'], is: /methacrylate$|cyanoacrylate|^hema\b|^di-hema/, usuallyIn: ['lash glue'] },
+  { id: 'cobalt', label: 'cobalt', words: ['kobalt', 'cobalt salts'], is: /cobalt|^ci 77346|^iron oxides$|^ci 77(?:491|492|499|007)$|^ultramarines$/ },
+  { id: 'chromium', label: 'chromium', words: ['chrome', 'chrom', 'chromate', 'potassium dichromate'], is: /chromium|^ci 77(?:288|289)$/ },
+  { id: 'gold', label: 'gold', words: ['gold leaf', 'blattgold'], is: /^gold\b|^aurum|^ci 77480|colloidal gold/, called: /gold leaf|24 ?k\b/ },
+  { id: 'copper', label: 'copper and bronze', words: ['copper', 'kupfer', 'cuivre', 'bronze', 'brass'], is: /copper|^bronze powder|^ci 77400/ },
+  { id: 'aluminium', label: 'aluminium', words: ['aluminum', 'alu'], is: /alumini?um|^alumina|^ci 77000/ },
+  { id: 'zinc', label: 'zinc oxide', words: ['zinc', 'zink', 'zinkoxid'], is: /^zinc |^ci 77947/ },
+  { id: 'titanium', label: 'titanium dioxide', words: ['titanium', 'titan', 'titandioxid'], is: /^titanium|^ci 77891/ },
+  { id: 'bismuth', label: 'bismuth', words: ['bismuth oxychloride'], is: /bismuth|^ci 77163/ },
+  { id: 'talc', label: 'talc', words: ['talcum', 'talkum'], is: /^talc/ },
+  { id: 'mica', label: 'mica', words: ['glimmer', 'shimmer'], is: /^mica|^ci 77019|^synthetic fluorphlogopite/ },
+  { id: 'red-dyes', label: 'red dyes', words: ['red dye', 'red dyes', 'red pigment', 'red pigments', 'red food dye', 'red food colouring', 'azo dyes', 'azo dye', 'red 40', 'roter farbstoff', 'colorant rouge', 'eosin', 'red lipstick'], is: /^ci (?:15850|15630|15985|15880|12085|12490|14700|16035|17200|26100|45380|45410|45430|75470|73360)$|^carmine$|^red \d/ },
+  { id: 'yellow-dyes', label: 'yellow dyes', words: ['yellow dye', 'yellow dyes', 'tartrazine', 'yellow 5', 'e102', 'gelber farbstoff', 'food colouring', 'food coloring', 'food dye', 'dyes', 'dye', 'farbstoffe', 'colorants'], is: /^ci (?:19140|15985|47005|47000|10316|11680|15850|42090|45410|45380)$|^yellow \d/ },
+  { id: 'blue-dyes', label: 'blue and green dyes', words: ['blue dye', 'blue dyes', 'green dye', 'blue pigment'], is: /^ci (?:42090|42053|61565|61570|69800|69825|74160|74180|77007|77510|77288|77289)$|^ultramarines$|^ferric ferrocyanide$/ },
+  { id: 'hair-dye', label: 'hair and lash dye', words: ['ppd', 'paraphenylenediamine', 'p-phenylenediamine', 'hair dye', 'hair colour', 'hair color', 'haarfarbe', 'teinture', 'coloration', 'black henna', 'henna', 'lash tint', 'brow tint', 'eyelash tint', 'tint', 'tinting', 'wimpernfarbe', 'toluenediamine', 'resorcinol'], is: /phenylenediamine|toluene-2,5-diamine|aminophenol|resorcinol|^lawsonia|basacen|^basic (?:red|brown|blue|yellow)/, called: /\btint(?:ing)? (?:dye|kit)|henna|lash tint|brow tint/ },
+  { id: 'sulphites', label: 'sulphites', words: ['sulfites', 'sulphite', 'sulfite', 'sodium metabisulphite', 'sodium metabisulfite'], is: /sul(?:ph|f)ite$/ },
+  { id: 'iodine', label: 'iodine', words: ['jod', 'iode', 'iodide', 'povidone iodine'], is: /iod(?:ine|ide|opropynyl)/ },
+  { id: 'preservatives', label: 'preservatives', words: ['preservative', 'konservierungsstoffe', 'konservierungsmittel', 'conservateurs', 'conservateur'], is: /paraben$|isothiazolinone$|^phenoxyethanol$|^chlorphenesin$|hydantoin$|imidazolidinyl urea$|^quaternium-15$|^2-bromo|^benzalkonium|^iodopropynyl|^sodium benzoate$|^potassium sorbate$|^sorbic acid$|^benzyl alcohol$|^formaldehyde$/ },
+  { id: 'phenoxyethanol', label: 'phenoxyethanol', words: ['phenoxy ethanol'], is: /^phenoxyethanol$/ },
+  { id: 'benzalkonium', label: 'benzalkonium chloride', words: ['benzalkonium', 'bak', 'bac', 'eye drop preservative'], is: /^benzalkonium/ },
+  { id: 'chlorhexidine', label: 'chlorhexidine', words: ['chlorhexidin', 'hibiscrub'], is: /chlorhexidine/ },
+  { id: 'polysorbates', label: 'PEG and polysorbates', words: ['peg', 'pegs', 'polysorbate', 'polyethylene glycol', 'macrogol', 'tween'], is: /^peg-|^polysorbate|^peg\/ppg|\bpeg-/ },
+  { id: 'vitamin-e', label: 'vitamin E', words: ['tocopherol', 'tocopheryl'], is: /^tocopher/ },
+  { id: 'vitamin-c', label: 'vitamin C', words: ['ascorbic acid', 'ascorbate'], is: /ascorb/, called: /vitamin c/ },
+  { id: 'retinoids', label: 'retinol and other retinoids', words: ['retinol', 'retinoid', 'vitamin a', 'tretinoin', 'retinal', 'adapalene', 'bakuchiol'], is: /^retin|tretinoin|adapalene|^hydroxypinacolone/, called: /retin(?:ol|oid|al)/ },
+  { id: 'niacinamide', label: 'niacinamide', words: ['niacin', 'vitamin b3', 'nicotinamide', 'niacinamid'], is: /^niacinamide$|nicotinate$/, called: /niacin/ },
+  { id: 'hyaluronic', label: 'hyaluronic acid', words: ['hyaluronic', 'hyaluron', 'hyaluronsäure', 'acide hyaluronique'], is: /hyaluron/, called: /hyaluron/ },
+  { id: 'benzoyl-peroxide', label: 'benzoyl peroxide', words: ['bpo', 'acne cream'], is: /benzoyl peroxide/ },
+  { id: 'urea', label: 'urea', words: ['harnstoff', 'urée'], is: /^urea$/ },
+  { id: 'hydrocolloid', label: 'hydrocolloid and gel patches', words: ['pimple patches', 'hydrogel', 'eye patches'], is: /^$/, called: /patch/ },
+  { id: 'sunscreens', label: 'sun filters of all sorts', words: ['sun cream', 'sun creams', 'suncream', 'spf', 'sun block', 'sonnencreme', 'crème solaire', 'uv filter', 'uv filters'], is: /^(?:ethylhexyl methoxycinnamate|octocrylene|butyl methoxydibenzoylmethane|benzophenone-\d|homosalate|ethylhexyl salicylate|ethylhexyl triazone|bis-ethylhexyloxyphenol methoxyphenyl triazine|diethylamino hydroxybenzoyl hexyl benzoate|phenylbenzimidazole sulfonic acid)$/, usuallyIn: ['sun protection'], called: /\bspf\b|sun ?(?:screen|cream|block)/ },
+  { id: 'eye-make-up', label: 'mascara and liner', words: ['mascara', 'eyeliner', 'eye liner', 'eye make-up', 'eye makeup', 'wimperntusche', 'kajal', 'kohl'], is: /^$/, usuallyIn: ['mascara', 'liner'] },
+  { id: 'false-lashes', label: 'false lashes', words: ['lashes', 'strip lashes', 'fake lashes', 'falsies', 'eyelashes', 'false eyelashes', 'künstliche wimpern', 'faux cils', 'faux-cils'], is: /^$/, usuallyIn: ['lashes', 'lash glue'] },
+  { id: 'lipsticks', label: 'lipstick', words: ['lip stick', 'lippenstift', 'rouge à lèvres', 'lip balm', 'lip gloss'], is: /^$/, usuallyIn: ['lip colour', 'gloss', 'lip care'] },
+]
