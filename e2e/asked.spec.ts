@@ -91,6 +91,23 @@ test('a latex reaction with lashes: the only glue stays in its case, and it is s
   await expect(leftOut(page)).toContainText(/Feather glue.*holds rubber latex; latex was declared/s)
 })
 
+test('a word that is not understood stops everything until it is answered, and says so on top', async ({ page, request }) => {
+  await newFace(request, 'Solveig Abara-Finch', { sensitivities: ['the blue stuff'] })
+  await openPlan(page, 'Solveig Abara-Finch')
+  const first = page.getByRole('note', { name: 'Ask first' })
+  await expect(first).toContainText('“the blue stuff” is not understood: ask what it is')
+  await expect(page.getByRole('list', { name: 'In the order of the work' }).getByText(/^Foundation/)).toHaveCount(0)
+  await expect(missing(page)).toHaveCount(0)
+  await first.getByRole('link', { name: 'Answer what they react to' }).click()
+  await page.getByRole('button', { name: 'I have read the packs: none holds it' }).click()
+  await expect(page.getByText('the packs are read: none of the kit holds it')).toBeVisible()
+  await page.locator('form.ask button[type=submit]').click()
+  await expect(page.locator('form.ask button[type=submit]')).toBeDisabled()
+  await openPlan(page, 'Solveig Abara-Finch')
+  await expect(first).toContainText('Somebody has read the packs')
+  await expect(layer(page, /^Foundation/)).toHaveCount(1)
+})
+
 test('a house rule for one range reaches Match and Plan alike', async ({ page, request }) => {
   const before = (await (await request.get('/api/settings')).json()) as object
   const kit = (await (await request.get('/api/kit?kind=foundation&q=Reed')).json()) as {

@@ -1,4 +1,3 @@
-import type { ItemKind } from '../product/item'
 import { ELSEWHERE, GROUPS, NOTHING, type Group } from './groups'
 import { KNOWN_NAMES } from './knownNames'
 import { canonicalName } from './names'
@@ -26,7 +25,8 @@ export type Meaning =
 /** What is looked at of a product. */
 export interface Named {
   name: string
-  kind: ItemKind
+  /** As the kit calls it: "lash glue". */
+  kind: string
   ingredients: readonly string[] | null
 }
 

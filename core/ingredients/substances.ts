@@ -1,4 +1,3 @@
-import type { ItemKind } from '../product/item'
 import { CONTACT } from './contact'
 import { FOODS } from './foods'
 
@@ -17,7 +16,7 @@ export interface Substance {
   /** Ingredients that are asked about before they go on somebody who declares it. */
   near?: RegExp
   /** Kinds of product that commonly hold it: set aside where no list clears them. */
-  usuallyIn?: readonly ItemKind[]
+  usuallyIn?: readonly string[]
   /** What a product is called that holds it, in plain lower case, whatever its list says or does not say. */
   called?: RegExp
 }

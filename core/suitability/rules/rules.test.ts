@@ -1,3 +1,5 @@
+import { SUBSTANCES } from '../../ingredients/substances'
+import { ITEM_KINDS } from '../../product/item'
 import { item } from '../../../tests/support/suitability'
 import { by, HARM, weigh, type Case, type RuleCase } from '../../../tests/support/ruleCases/case'
 import { COLOUR } from '../../../tests/support/ruleCases/colour'
@@ -12,6 +14,11 @@ const CASES: readonly RuleCase[] = [...SKIN, ...PHOTOGRAPHS, ...DAY, ...PERSON, 
 
 const findings = (c: Case, rule: string, sentence: RegExp) =>
   findingsOn(weigh(c)).filter(f => f.rule === rule && sentence.test(f.sentence))
+
+it('what usually holds a substance is a kind of product', () =>
+  expect(
+    SUBSTANCES.flatMap(s => s.usuallyIn ?? []).filter(k => !(ITEM_KINDS as readonly string[]).includes(k)),
+  ).toEqual([]))
 
 describe('each finding appears where it must, with its sentence, and not where it must not', () => {
   it.each(CASES)('%s %j %s', (rule, effect, sentence, fires, silent) => {
