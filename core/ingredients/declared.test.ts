@@ -98,6 +98,8 @@ describe('what stays away', () => {
     expect(away('nut allergy', { name: 'Coconut lip scrub', ingredients: null })).toBe('is called so')
     expect(away('nut allergy', { name: 'Almond cleanser', ingredients: null })).toBe('is called so')
     expect(away('honey', { name: 'Honey beige', kind: 'foundation' })).toBeNull()
+    expect(away('nuts', { name: 'Almond Lane', kind: 'foundation' })).toBeNull()
+    expect(away('nuts', { name: 'Cob Nut', kind: 'lip colour', ingredients: null })).toBeNull()
   })
   it('oils of nuts, and what is near to them with a question', () => {
     expect(away('nuts', { ingredients: ['prunus amygdalus dulcis oil'] })).toMatch(/^holds prunus/)

@@ -148,6 +148,12 @@ function entryAs(entry: Entry, written: string): Declared {
   return substanceAs(entry.substance)
 }
 
+// What these are called says what is in them; a foundation called Almond or a lipstick called Honey says its colour.
+// prettier-ignore
+const NAMED_BY_CONTENT: readonly string[] = [
+  'remover', 'cleanser', 'toner', 'mask', 'moisturiser', 'eye care', 'lip care', 'sun protection', 'primer', 'eye primer', 'glow', 'medium', 'lash glue', 'lashes', 'setting spray', 'gloss',
+]
+
 function substanceAs({ label, is, near, usuallyIn, called }: Substance): Declared {
   const holds = (ingredient: string) => is.test(ingredient)
   return {
@@ -160,7 +166,7 @@ function substanceAs({ label, is, near, usuallyIn, called }: Substance): Declare
       if (found.length > 0) return `holds ${found.join(', ')}`
       const nearly = near ? (ingredients ?? []).filter(i => near.test(i)) : []
       if (nearly.length > 0) return `holds ${nearly.join(', ')}: ask whether that is meant, too`
-      if (called?.test(name.toLowerCase())) return 'is called so'
+      if (called?.test(name.toLowerCase()) && NAMED_BY_CONTENT.includes(kind)) return 'is called so'
       // A list that names nothing of it clears a kind that usually holds it; a glue is a glue whatever it is made of.
       const isItself = is.source === '^$' || label === 'adhesives'
       return usuallyIn?.includes(kind) && (ingredients === null || isItself)
@@ -194,9 +200,13 @@ const byName = (label: string, name: string): Declared => {
     meaning: 'ingredient',
     asks: null,
     holds,
-    against: ({ name: called, ingredients }) => {
+    against: ({ name: called, kind, ingredients }) => {
       const found = (ingredients ?? []).filter(holds)
-      return found.length > 0 ? `holds ${found.join(', ')}` : holds(called.toLowerCase()) ? 'is called so' : null
+      return found.length > 0
+        ? `holds ${found.join(', ')}`
+        : NAMED_BY_CONTENT.includes(kind) && holds(called.toLowerCase())
+          ? 'is called so'
+          : null
     },
   }
 }

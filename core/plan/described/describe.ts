@@ -87,6 +87,7 @@ export function describe({ filled, picks }: Chosen, question: PlanQuestion, scen
   const layers = chosen.map(c => layerOf(c, question))
   const main = chosen.find(({ f }) => f.use.key === 'foundation')?.candidate ?? null
   const concealer = chosen.find(({ f }) => f.use.key === 'concealer')?.candidate ?? null
+  const isStopped = stillUnknown(face.sensitivities, face.packsRead).length > 0
   const steps = stepsIn(scene, layers, question.items)
   const timed = chosen.map(({ f, candidate }) => ({
     slot: f.use.slot,
@@ -104,13 +105,13 @@ export function describe({ filled, picks }: Chosen, question: PlanQuestion, scen
       settings,
     ),
     // What stops everything is said once, and nothing is bought for it.
-    missing: (stillUnknown(face.sensitivities, face.packsRead).length > 0 ? [] : filled).flatMap(f =>
+    missing: (isStopped ? [] : filled).flatMap(f =>
       missingAt(f, picks.get(f.use.key) ?? null, question).map(m => ({
         ...m,
         offer: bestOffer(f.use, question, question.offers ?? [], { base: main, concealer }),
       })),
     ),
-    leftOut: leftOutOf(filled, picks, settings),
+    leftOut: isStopped ? [] : leftOutOf(filled, picks, settings),
     charted: chartedIn(filled, picks, question),
     minutes: minutesFor(
       timed,

@@ -31,6 +31,7 @@ const headline = computed(() => {
 const summary = computed(() => {
   const p = plan.value
   if (!p) return ''
+  if (p.layers.length === 0 && (p.askFirst ?? []).length > 0) return 'Nothing goes on yet.'
   const seams = p.seams.length === 0 ? 'no seam' : plural(p.seams.length, 'seam to mind', 'seams to mind')
   return `${plural(p.layers.length, 'layer')}, ${minutesInWords(p.minutes)}, product for ${formatMoney(p.cost.minor, settings.value.currency)}; ${seams}.`
 })
