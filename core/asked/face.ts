@@ -48,7 +48,7 @@ export interface FaceFacts {
   mildOnly: boolean
   /** Ingredients or groups they react to, as declared. */
   sensitivities: readonly string[]
-  /** Words among them that are not understood, where somebody has read the packs: none of the kit holds it. */
+  /** Words among them that are not understood, for which the artist has read the packs: nothing of the kit holds it. */
   packsRead?: readonly string[]
   facialHair: boolean
   wantsLashes: 'none' | 'sparse' | 'full'

@@ -5,7 +5,7 @@ import { SUBSTANCES, type Substance } from './substances'
 
 /*
  * What people declare they react to, as they write it, and what it means for a product. A word that is not understood is never an
- * all-clear: nothing goes on until somebody has said what it is.
+ * all-clear: nothing goes on until the artist has said what it is.
  */
 
 /** How a word is taken. */
@@ -224,7 +224,7 @@ const unknown = (label: string): Declared => ({
   meaning: 'unknown',
   asks: `“${label}” is not understood: ask what it is and enter that. Until then nothing of the kit goes on.`,
   holds: namesAll(bare(label)),
-  against: () => 'waits until somebody has asked what that is',
+  against: () => 'waits until you have asked what that is',
 })
 
 // The strongest decides how all of it is taken.
@@ -310,7 +310,7 @@ export function asksOf(declared: readonly string[], packsRead: readonly string[]
   const rest = declared.filter(word => !unknown.includes(word))
   const said = (word: string): string | null =>
     declaredAs(word).meaning === 'unknown'
-      ? `“${word}” was declared. Somebody has read the packs: none of the kit holds it.`
+      ? `“${word}” was declared. You have read the packs: nothing of the kit holds it.`
       : declaredAs(word).asks
   return [...new Set([...unknown.map(w => declaredAs(w).asks), ...rest.map(said)].filter(a => a !== null))]
 }

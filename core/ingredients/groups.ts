@@ -1,6 +1,6 @@
 import type { Named } from './declared'
 
-/* Words that name no substance: what somebody keeps to, what is asked about first, and what no product of a kit is made of. */
+/* Words that name no substance: what people keep to, what is asked about first, and what is in no product of a kit. */
 
 export interface Group {
   id: string

@@ -13,7 +13,7 @@ export interface Substance {
   words: readonly string[]
   /** Ingredients in international form. */
   is: RegExp
-  /** Ingredients that are asked about before they go on somebody who declares it. */
+  /** Ingredients that are asked about before they go on a person who declares it. */
   near?: RegExp
   /** Kinds of product that commonly hold it: set aside where no list clears them. */
   usuallyIn?: readonly string[]
@@ -138,7 +138,7 @@ const EVERYDAY: readonly Substance[] = [
       'marzipan',
     ],
     is: /^(?:prunus amygdalus|prunus dulcis|macadamia|corylus|juglans|arachis|anacardium|pistacia|bertholletia|carya|sweet almond|almond|hydrogenated (?:peanut|almond)|peanut|hydrogenated almond)/,
-    // No nuts to a botanist, and often no matter to somebody who declares nuts: asked about before they go on.
+    // Not nuts to a botanist, and often harmless to people who declare nuts: asked about before they go on.
     near: /^(?:argania|cocos nucifera|butyrospermum parkii)|coconut/,
     called: /\bnut|almond|coconut|macadamia|hazelnut|walnut|argan|\bshea\b|peanut/,
   },

@@ -5,7 +5,7 @@ import { api } from '~/asking/api'
 
 /** What they react to, picked or typed, and the products of the kit that then stay away. */
 const model = defineModel<string[]>({ required: true })
-/** Words that are not understood, where somebody has read the packs. */
+/** Words that are not understood, for which the artist has read the packs. */
 const read = defineModel<string[]>('read', { default: () => [] })
 const typed = ref<string | null>(null)
 const choices = SUBSTANCES.map(s => s.label)

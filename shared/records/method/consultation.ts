@@ -122,7 +122,7 @@ export class Consultation {
   @is.YesNo() mildOnly: boolean = false
   @is.Many(() => ZoneInput, 12) @is.Distinct('zone') zones: ZoneInput[] = []
   @is.Words(20, 60) sensitivities: string[] = []
-  /** Of those that are not understood, the ones that somebody has read the packs for: none holds it. */
+  /** Of those that are not understood, the ones for which the artist has read the packs: none holds it. */
   @is.Words(20, 60) packsRead: string[] = []
   @is.Text(0, 40) hairColour: string = ''
   @is.Text(0, 40) eyeColour: string = ''

@@ -3,7 +3,7 @@ import { note, veto, type Rule, type Said } from '../../finding'
 
 /**
  * What was declared stops a product that holds it, is called so or usually holds it; a word that is not understood stops everything until
- * somebody has asked. A list that is not on record is asked for, never assumed clean.
+ * the artist has asked. A list that is not on record is asked for, never assumed clean.
  */
 export const sensitivities: Rule = {
   id: 'sensitivities',
