@@ -93,7 +93,10 @@ const tasks: { [T in ComputeTask]: Work<T> } = {
     wornMatch(pigmentOfDrops(drops, products), face, target, thickness, illuminant),
   ingredients: ({ inci }) => readIngredients(inci),
   dilute: ({ stockPercent, targetPercent, finalMl }) => dilute(stockPercent, targetPercent, finalMl),
-  list: ({ lines }) => readPasted(lines, today()),
+  list: ({ lines }) => {
+    const { things, headings } = readPasted(lines, today())
+    return { things, headings }
+  },
   timetable: (morning, left) => {
     const { start, ...rest } = timetable(morning, { timeLimitMs: left() })
     return { ...rest, start, ...(rest.feasible ? {} : { missing: -start }) }
