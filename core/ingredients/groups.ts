@@ -23,6 +23,9 @@ const STRONG_ACTIVE =
 const ESSENTIAL =
   /^(?:lavandula|citrus|mentha|melaleuca|rosmarinus|eucalyptus|cinnamomum|syzygium|thymus|salvia)\b.*\boil$/
 const strongOrEssential = new RegExp(`${STRONG_ACTIVE.source}|${ESSENTIAL.source}`)
+const MILD_WITHOUT = new RegExp(
+  `^(?:parfum|aroma|alcohol|alcohol denat\\.|isopropyl alcohol|menthol)$|${strongOrEssential.source}`,
+)
 const FROM_A_DOCTOR = 'What a doctor or pharmacist said comes first, and your local rules.'
 
 // prettier-ignore
@@ -37,9 +40,11 @@ export const GROUPS: readonly Group[] = [
     asks: `Pregnant or breastfeeding: retinoids, strong acids and essential oils stay away. Ask what they were told to keep from. ${FROM_A_DOCTOR}`, is: strongOrEssential },
   { id: 'medication', label: 'medication', words: ['medicine', 'medicines', 'meds', 'medicated', 'medikamente', 'médicaments', 'antibiotics', 'antibiotic', 'antibiotika', 'roaccutane', 'isotretinoin', 'accutane', 'acne medication', 'blood thinners', 'blood thinner', 'anticoagulants', 'warfarin', 'steroids', 'cortisone', 'steroid cream', 'cortison', 'chemotherapy', 'chemo', 'radiotherapy', 'cancer treatment', 'immunosuppressants', 'immune suppressed', 'prescription cream', 'tretinoin cream', 'antihistamines', 'eye drops', 'recent surgery', 'laser treatment', 'chemical peel', 'botox', 'fillers', 'transplant', 'dialysis', 'diabetes', 'diabetic', 'epilepsy', 'asthma', 'inhaler'],
     asks: `Medication, treatment or a condition: strong actives and essential oils stay away. Ask what the skin and the eyes may have on them today. ${FROM_A_DOCTOR}`, is: strongOrEssential },
+  { id: 'mild', label: 'mild products only', words: ['mild products', 'mild only', 'gentle products', 'gentle products only', 'hypoallergenic', 'hypoallergenic only', 'unscented only'],
+    asks: 'Mild products only: scent, drying alcohol and essential oils stay away. Ask what they took badly before.', is: MILD_WITHOUT },
   { id: 'skin-condition', label: 'a skin condition', words: ['eczema', 'atopic dermatitis', 'dermatitis', 'contact dermatitis', 'psoriasis', 'rosacea', 'urticaria', 'hives', 'neurodermitis', 'ekzem', 'eczéma', 'seborrhoeic dermatitis', 'perioral dermatitis', 'lupus', 'vitiligo', 'mast cell disease', 'mastocytosis', 'sensitive skin', 'very sensitive', 'sensitive', 'reactive skin', 'empfindliche haut', 'peau sensible', 'sensitive eyes', 'dry eyes', 'blepharitis', 'contact lenses', 'lenses'],
     asks: `A skin or eye condition was declared: scent, drying alcohol and essential oils stay away. Set it on the parts of the face where it is, and ask what it takes badly. ${FROM_A_DOCTOR}`,
-    is: new RegExp(`^(?:parfum|aroma|alcohol|alcohol denat\\.|isopropyl alcohol|menthol)$|${strongOrEssential.source}`) },
+    is: MILD_WITHOUT },
   { id: 'anaphylaxis', label: 'anaphylaxis', words: ['epipen', 'epi-pen', 'epi pen', 'adrenaline', 'anaphylactic', 'anaphylactic shock', 'allergic shock', 'notfallset', 'mcas'],
     asks: 'They carry an emergency pen: ask to what, enter that, and where the pen is today. Nothing goes on before.', is: /./, named: () => true },
 ]
