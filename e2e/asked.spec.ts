@@ -96,7 +96,10 @@ test('a word that is not understood stops everything until it is answered, and s
   request,
 }) => {
   await newFace(request, 'Solveig Abara-Finch', { sensitivities: ['the blue stuff'] })
-  await openPlan(page, 'Solveig Abara-Finch')
+  await page.goto('/faces')
+  await page.getByRole('link', { name: 'Solveig Abara-Finch' }).click()
+  await goTo(page, 'Solveig Abara-Finch', 'Plan')
+  await expect(page.getByTestId('summary')).toContainText('Nothing goes on yet.')
   const first = page.getByRole('note', { name: 'Ask first' })
   await expect(first).toContainText('“the blue stuff” is not understood: ask what it is')
   await expect(page.getByRole('list', { name: 'In the order of the work' }).getByText(/^Foundation/)).toHaveCount(0)
