@@ -64,7 +64,7 @@ function lettersOf(bytes: ArrayBuffer): string {
 
 function textRows(text: string): string[][] {
   if (text.includes('\u0000')) throw new UnreadableFile('It is no table: choose a CSV or an .xlsx file.')
-  // Blank rows stay, so that a row is told by the number it has in the file.
+  // Blank rows are kept: messages then name the row number that the artist sees in her file.
   const rows = Papa.parse<string[]>(text, { delimitersToGuess: [';', ',', '\t', '|'] }).data
   return rows.slice(0, rows.findLastIndex(r => r.some(c => c.trim() !== '')) + 1)
 }

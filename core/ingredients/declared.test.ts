@@ -1,4 +1,4 @@
-import { asksOf, declaredAs, stillUnknown, type Meaning, type Named } from './declared'
+import { againstOnceRead, asksOf, declaredAs, stillUnknown, type Meaning, type Named } from './declared'
 
 const item = (more: Partial<Named>): Named => ({ name: 'Thing', kind: 'moisturiser', ingredients: ['aqua'], ...more })
 const away = (word: string, more: Partial<Named>) => declaredAs(word).against(item(more))
@@ -45,7 +45,7 @@ const FIRST: Words = [
   ['hay fever', 'elsewhere'], ['cats', 'elsewhere'], ['penicillin', 'elsewhere'], ['dust mites', 'elsewhere'], ['wasp stings', 'elsewhere'],
   ['none known', 'nothing'], ['no allergies', 'nothing'], ['keine', 'nothing'], ['no problem with nuts', 'nothing'],
   ['niacinamide', 'substance', 'niacinamide'], ['cetyl alcohol', 'ingredient'], ['glycerin', 'ingredient'], ['polyquaternium-7', 'ingredient'],
-  ['guar gum', 'ingredient'], ['cetearyl olivate', 'ingredient'],
+  ['guar gum', 'unknown'], ['cetearyl olivate', 'ingredient'],
   ['the blue stuff', 'unknown'], ['xyzzy', 'unknown'], ['something in wipes', 'unknown'], ['that thing my aunt used', 'unknown'],
 ]
 
@@ -117,6 +117,27 @@ describe('what stays away', () => {
     expect(stillUnknown(['the blue stuff'], ['the blue stuff'])).toEqual([])
     expect(asksOf(['vegan', 'the blue stuff'])[0]).toMatch(/^“the blue stuff” is not understood/)
     expect(asksOf(['the blue stuff'], ['the blue stuff'])[0]).toMatch(/read the packs/)
+  })
+  it.each([
+    ['no allergies except latex', 'latex'],
+    ['not just allergic to nuts but latex', 'latex'],
+    ['no problem with nuts, latex', 'latex'],
+    ['never had a reaction, only to latex', 'latex'],
+  ])('%s: what is excepted is declared', said =>
+    expect(away(said, { name: 'Strip hold', kind: 'lash glue', ingredients: ['rubber latex'] })).not.toBeNull(),
+  )
+  it('a plant by its everyday name is not understood, since a list names it in Latin', () => {
+    for (const said of ['marula butter', 'moringa wax', 'baobab extract'])
+      expect(declaredAs(said).meaning).toBe('unknown')
+  })
+  it('a word that is left over is asked about', () => {
+    expect(declaredAs('kakadu plum extract').asks).toMatch(/is read as stone fruit: ask/)
+    expect(declaredAs('allergic to plums').asks).toBeNull()
+  })
+  it('read packs answer only for what is not understood', () => {
+    const both = declaredAs('nuts, the blue stuff')
+    expect(againstOnceRead(both, item({ ingredients: ['arachis hypogaea oil'] }))).toMatch(/arachis/)
+    expect(againstOnceRead(both, item({}))).toBeNull()
   })
   it('each of several said in one breath', () => {
     const read = declaredAs('allergic to nuts and latex')

@@ -38,6 +38,8 @@ export interface Declared {
   holds: (ingredient: string) => boolean
   /** Why a product stays away, a clause in lower case; null where nothing speaks against it. */
   against: (item: Named) => string | null
+  /** Where several were said in one breath, each of them. */
+  parts?: readonly Declared[]
 }
 
 const bare = (text: string) =>
@@ -69,9 +71,12 @@ const LONGEST_PHRASE = Math.max(...[...entries.keys()].map(k => k.split(' ').len
 
 // Said around what is meant: "allergic to", "my eyes react to cheap …", "a bit", "-Allergie".
 const AROUND =
-  /^(?:i|i'm|im|am|is|are|my|me|the|a|an|any|all|some|very|severe|severely|mild|mildly|slight|slightly|bad|badly|really|quite|bit|little|sometimes|often|maybe|possibly|usually|also|only|just|certain|most|other|to|with|against|from|of|in|on|for|when|after|at|as|has|have|had|get|gets|got|makes?|made|allergic|allergy|allergie|allergies|allergique|allergisch|allerg|intoleran(?:t|ce)|unvertraglichkeit|sensitiv(?:e|ity)|react|reacts?|reaction|reacting|reagiert|auf|gegen|aux?|a|l|la|le|les|de|des|du|d|un|une|keine?|kein|skin|face|eyes?|lips?|lids?|contact|patch|test(?:ed)?|positive|history|known|since|childhood|child|used|use|avoid|avoids|avoiding|no|not|free|without|please|can't|cannot|cant|wear|stand|products?|makeup|make|up|cosmetics?|cream|creams|stuff|things?|type|anything|containing|contains|contain|containing|based|strong|cheap|old|oil|oils|protein|extract|powder|dry|red|itchy|itch|rash|swell|swollen|swelling|burn|burns|sting|stings|water|watery|hands|body|hurt|hurts|cause|causes|breaks?|out|me|her|his|their|she|he|they|it|so|too|or|but|if|i've|ve|ive|think|probably|due|\d+|months?|weeks?|years?|ago|last|year|was|took|taking|take|takes|recently|today|currently|again|strict|strictly|by|doctor|said|says|told|carry|carries)$/
+  /^(?:i|i'm|im|am|is|are|my|me|the|a|an|any|all|some|very|severe|severely|mild|mildly|slight|slightly|bad|badly|really|quite|bit|little|sometimes|often|maybe|possibly|usually|also|only|just|certain|most|other|to|with|against|from|of|in|on|for|when|after|at|as|has|have|had|get|gets|got|makes?|made|allergic|allergy|allergie|allergies|allergique|allergisch|allerg|intoleran(?:t|ce)|unvertraglichkeit|sensitiv(?:e|ity)|react|reacts?|reaction|reacting|reagiert|auf|gegen|aux?|a|l|la|le|les|de|des|du|d|un|une|keine?|kein|skin|face|eyes?|lips?|lids?|contact|patch|test(?:ed)?|positive|history|known|since|childhood|child|used|use|avoid|avoids|avoiding|no|not|free|without|please|can't|cannot|cant|wear|stand|products?|makeup|make|up|cosmetics?|cream|creams|stuff|things?|type|anything|containing|contains|contain|containing|based|strong|cheap|old|oil|oils|protein|extract|powder|dry|red|itchy|itch|rash|swell|swollen|swelling|burn|burns|sting|stings|water|watery|hands|body|hurt|hurts|cause|causes|breaks?|out|me|her|his|their|she|he|they|it|so|too|or|but|if|i've|ve|ive|think|probably|due|\d+|months?|weeks?|years?|ago|last|year|was|took|taking|take|takes|recently|today|currently|again|strict|strictly|by|doctor|said|says|told|carry|carries|except|apart|other|than|besides|aside|problems?|issues?|trouble|never|nur|ausser|sauf|aber|mais|longer)$/
 const DENIED =
   /^(?:not|no longer|never|no)\b.*\b(?:allergic|allerg\p{L}*|problem|problems|issue|issues|reaction|reactions|trouble)\b|\b(?:is|are) (?:fine|ok|okay)$|\bno problems?$/u
+// "No allergies except latex" declares latex.
+const EXCEPT = /\b(?:just|only|but|except|apart|besides|aside|other|nur|ausser|sauf|aber|mais)\b/
+const isDenied = (text: string) => DENIED.test(text) && !EXCEPT.test(text)
 const SEPARATOR = /[,;&+\n]|\s\/\s|\s(?:and|und|et|y|plus|as well as|sowie)\s/i
 const COMPOUND = /^(\p{L}{3,}?)(?:allergie|unvertraglichkeit|intoleranz)$/u
 
@@ -89,7 +94,7 @@ function piece(text: string): Declared {
     .split(/[ /]/)
     .map(compounded)
     .filter(w => w !== '')
-  if (NOTHING.test(words.join(' ')) || DENIED.test(words.join(' '))) return nothing(written)
+  if (NOTHING.test(words.join(' ')) || isDenied(words.join(' '))) return nothing(written)
   const exact = entries.get(key(words.join(' ')))
   if (exact) return entryAs(exact, written)
   // An ingredient's full name before a word within it: "cetyl alcohol" is no alcohol.
@@ -99,11 +104,15 @@ function piece(text: string): Declared {
   const left = words.filter((w, i) => !found.covered.has(i) && !AROUND.test(w))
   // "Sparkly dust" is not the dust that is in the air.
   const most = found.entries.every(e => 'elsewhere' in e) ? 0 : found.entries.length
-  if (found.entries.length > 0 && left.length <= most)
-    return joined(
+  if (found.entries.length > 0 && left.length <= most) {
+    const read = joined(
       written,
       found.entries.map(e => entryAs(e, written)),
     )
+    // "Kakadu plum" may be another plum: what is left over is asked about.
+    const doubt = `“${written}” is read as ${read.label === written ? 'what it names' : read.label}: ask whether that is all of it.`
+    return left.length === 0 ? read : { ...read, asks: [read.asks, doubt].filter(Boolean).join(' ') }
+  }
   return looksLikeIngredient(written) ? byName(written, name || bare(written)) : unknown(written)
 }
 
@@ -124,9 +133,10 @@ function within(words: readonly string[]): { entries: Entry[]; covered: Set<numb
   return { entries: found, covered }
 }
 
+// Endings of chemistry alone: a plant's "butter" or "extract" stands in a list under its Latin name.
 const CHEMICAL =
-  /(?:ylate|earate|itate|onate|osphate|ulfate|ulphate|noate|trate|acetate|benzoate|olivate|icone|siloxane|linone|quinone|glycol|erol|henol|ethanol|xanol|betaine|lysine|amine|oxide|chloride|bromide|amide|eride|\bacid|paraben|polymer|extract|butter|(?:seed|kernel|fruit|leaf|germ|peel) oil|starch|\bgum|glucoside|\balcohol|\bwax|\bcera|protein|hydantoin|\burea|cellulose|edta)s?$/
-/** "Cetearyl olivate", "guar gum", "ci 16035": a name as lists write it. */
+  /(?:ylate|earate|itate|onate|osphate|ulfate|ulphate|noate|trate|acetate|benzoate|olivate|icone|siloxane|linone|quinone|glycol|erol|henol|ethanol|xanol|betaine|lysine|amine|oxide|chloride|bromide|amide|eride|\bacid|paraben|polymer|glucoside|hydantoin|\burea|cellulose|edta)s?$/
+/** "Cetearyl olivate", "ci 16035": a name as lists write it. */
 const looksLikeIngredient = (text: string) => {
   const plain = bare(text)
   return (
@@ -239,6 +249,7 @@ function joined(label: string, all: readonly Declared[]): Declared {
     asks: asks.length > 0 ? asks.join(' ') : null,
     holds: ingredient => all.some(d => d.holds(ingredient)),
     against: item => all.map(d => d.against(item)).find(why => why !== null) ?? null,
+    parts: all,
   }
 }
 
@@ -255,8 +266,7 @@ export function declaredAs(declared: string): Declared {
   if (known) return known
   const whole = piece(declared)
   const parts = declared.split(SEPARATOR).filter(p => p.trim() !== '')
-  const isWhole =
-    whole.meaning !== 'unknown' && (parts.length < 2 || entries.has(key(declared)) || whole.meaning === 'nothing')
+  const isWhole = whole.meaning !== 'unknown' && (parts.length < 2 || entries.has(key(declared)))
   // "Parfum, mild": what only says how, says nothing beside what says what.
   const telling = parts.filter(
     p =>
@@ -299,6 +309,14 @@ const wordsOf = (text: string) =>
 /** Ingredients of a list that are or contain what was declared. */
 export const foundIn = (declared: string, ingredients: readonly string[]): string[] =>
   ingredients.filter(declaredAs(declared).holds)
+
+/** What still speaks against a product once the packs are read for what is not understood: "nuts, the blue stuff" still means nuts. */
+export const againstOnceRead = ({ meaning, against, parts }: Declared, item: Named): string | null =>
+  parts
+    ? (parts.map(part => againstOnceRead(part, item)).find(why => why !== null) ?? null)
+    : meaning === 'unknown'
+      ? null
+      : against(item)
 
 /** Words that are not understood and that nobody has read the packs for: they stop everything. */
 export const stillUnknown = (declared: readonly string[], packsRead: readonly string[] = []): string[] =>

@@ -98,6 +98,7 @@ const shadesOf = (own: readonly ListRow[]) =>
     </h2>
     <DraftNote v-if="draft.found.value && !reading" @discard="draft.discard()" />
     <p v-if="problem || refused" role="alert" class="problem">{{ problem || refused }} {{ wrongIn }}</p>
+    <WorkerProgress what="Reading the list" :worker="reader" />
     <template v-if="!reading">
       <p class="small">
         As you keep it, in English, German or French: a line each or several in a line, headings such as “Eyes”, a range
@@ -112,7 +113,6 @@ const shadesOf = (own: readonly ListRow[]) =>
         placeholder="BASE&#10;skin tint 02 04 06 08, 30 ml each, 04 nearly empty&#10;matte primer silicone 30 ml half full&#10;BROWS&#10;pencil taupe x2, gel clear&#10;tissues, cotton buds, hand gel"
       />
       <p v-if="tooMany" class="small" role="status">The first {{ MOST }} lines are read; paste the rest afterwards.</p>
-      <WorkerProgress what="Reading the list" :worker="reader" />
       <div class="acts">
         <v-btn type="submit" color="primary" variant="flat" :disabled="typed.text.trim() === '' || reader.busy.value"
           >Read it</v-btn

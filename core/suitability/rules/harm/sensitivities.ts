@@ -1,4 +1,4 @@
-import { declaredAs } from '../../../ingredients/declared'
+import { againstOnceRead, declaredAs } from '../../../ingredients/declared'
 import { note, veto, type Rule, type Said } from '../../finding'
 
 /**
@@ -9,10 +9,11 @@ export const sensitivities: Rule = {
   id: 'sensitivities',
   looksAt: 'sensitivities',
   weigh({ item, face }): Said[] {
-    const declared = face.sensitivities.map(word => ({ word, ...declaredAs(word) }))
-    const against = declared.flatMap(({ word, label, meaning, against }) => {
-      if (meaning === 'unknown' && face.packsRead?.includes(word)) return []
-      const why = against(item)
+    const declared = face.sensitivities.map(declaredAs)
+    const against = face.sensitivities.flatMap(word => {
+      const said = declaredAs(word)
+      const { label, meaning } = said
+      const why = face.packsRead?.includes(word) ? againstOnceRead(said, item) : said.against(item)
       return why === null ? [] : [veto('harm', `${why}; ${meaning === 'unknown' ? `“${label}”` : label} was declared`)]
     })
     if (against.length > 0) return against
