@@ -74,17 +74,21 @@ const ownPlaces = computed(() => board.board.places.map(p => ({ value: p.id, tit
 const placeId = computed(() => (into.value === POUCH ? null : into.value))
 
 async function save() {
+  const line = asked.value
   const things = rows.value.map(row => ({ ...review.listedOf(row), placeId: row.placeId ?? placeId.value }))
-  if (await submit({ things, intoPouches: placeId.value === null }, kit.addListed)) clear()
+  if (await submit({ things, intoPouches: placeId.value === null }, kit.addListed)) clear(line)
 }
 async function take() {
+  const line = asked.value
   const body = { barcode: figures.value, placeId: placeId.value }
   const outcome = await outcomeOf(api('post', '/api/things/barcode', {}, { body }))
-  if (outcome.ok) clear()
+  if (outcome.ok) clear(line)
   else said.value = outcome.refused?.message ?? ''
 }
-function clear() {
-  typed.value = ''
+/** Makes way for the next thing; one that was typed while this one was saved stays. */
+function clear(line: string) {
+  if (asked.value !== line) return
+  if (typed.value === line) typed.value = ''
   asked.value = ''
   rows.value = []
   found.value = null
